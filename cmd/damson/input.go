@@ -1,0 +1,123 @@
+package main
+
+import (
+	"encoding/json"
+	"errors"
+	"fmt"
+	"io"
+	"os"
+	"path/filepath"
+	"strings"
+	"unicode/utf8"
+
+	"damson/core/recipe"
+	"damson/core/review"
+	"damson/knowledge"
+)
+
+// load reads the library that ships with the program.
+func load() (*knowledge.Library, *review.Reviewer, error) {
+	lib, err := knowledge.Load()
+	if err != nil {
+		return nil, nil, &exit{code: exitFault, err: fmt.Errorf("the library cannot be read: %w", err)}
+	}
+	return lib, review.New(lib.Foods, lib.Procedures), nil
+}
+
+// document is one recipe text and the name it came under.
+type document struct {
+	file, text string
+	// numbered is false where the text was written from JSON-LD, so that its
+	// line numbers are not those of the file.
+	numbered bool
+}
+
+// readFile returns the recipes of a file; "-" is standard input. JSON-LD is
+// told by its first character.
+func readFile(name string, stdin io.Reader) ([]document, error) {
+	var data []byte
+	var err error
+	if name == "-" {
+		data, err = io.ReadAll(io.LimitReader(stdin, recipe.MaxBytes+1))
+	} else {
+		data, err = readLimited(name)
+	}
+	if err != nil {
+		var pe *os.PathError
+		if errors.As(err, &pe) {
+			err = pe.Err
+		}
+		return nil, usage("%s: line 0: %v", name, err)
+	}
+	text := strings.TrimPrefix(string(data), "\uFEFF")
+	if t := strings.TrimSpace(text); strings.HasPrefix(t, "{") || strings.HasPrefix(t, "[") && strings.HasSuffix(t, "]") {
+		texts, err := recipe.FromJSONLD([]byte(t))
+		if err != nil {
+			return nil, usage("%s: line %d: %v", name, jsonLine(t, err), err)
+		}
+		var out []document
+		for _, x := range texts {
+			out = append(out, document{name, x, false})
+		}
+		return out, nil
+	}
+	if err := recipe.Check(text); err != nil {
+		return nil, usage("%s: line 1: %v", name, err)
+	}
+	return []document{{name, text, true}}, nil
+}
+
+func readLimited(name string) ([]byte, error) {
+	f, err := os.Open(filepath.Clean(name))
+	if err != nil {
+		return nil, err
+	}
+	defer f.Close()
+	return io.ReadAll(io.LimitReader(f, recipe.MaxBytes+1))
+}
+
+// jsonLine returns the line of a JSON syntax error, 1 where it has none.
+func jsonLine(text string, err error) int {
+	var syn *json.SyntaxError
+	if errors.As(err, &syn) {
+		return 1 + strings.Count(text[:min(int(syn.Offset), len(text))], "\n")
+	}
+	return 1
+}
+
+// writeJSON writes one object on one line.
+func writeJSON(w io.Writer, v any) error {
+	enc := json.NewEncoder(w)
+	enc.SetEscapeHTML(false)
+	return enc.Encode(v)
+}
+
+// maxLines is the size limit of a file of ingredient lines.
+const maxLines = 20 << 20
+
+// readText returns a text file of any number of lines.
+func readText(name string, stdin io.Reader) (string, error) {
+	in := stdin
+	if name != "-" {
+		f, err := os.Open(filepath.Clean(name))
+		if err != nil {
+			var pe *os.PathError
+			if errors.As(err, &pe) {
+				err = pe.Err
+			}
+			return "", usage("%s: line 0: %v", name, err)
+		}
+		defer f.Close()
+		in = f
+	}
+	data, err := io.ReadAll(io.LimitReader(in, maxLines+1))
+	switch {
+	case err != nil:
+		return "", usage("%s: line 0: %v", name, err)
+	case len(data) > maxLines:
+		return "", usage("%s: line 0: larger than 20 MiB; cut the file in parts", name)
+	case !utf8.Valid(data) || strings.ContainsRune(string(data), 0):
+		return "", usage("%s: line 1: %v", name, recipe.ErrBinary)
+	}
+	return strings.TrimPrefix(string(data), "\uFEFF"), nil
+}

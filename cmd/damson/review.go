@@ -1,0 +1,184 @@
+package main
+
+import (
+	"fmt"
+	"io"
+	"strings"
+
+	"github.com/spf13/cobra"
+
+	"damson/core/elevation"
+	"damson/core/quantity"
+	"damson/core/review"
+)
+
+// kitchenFlags are the flags that say where and how the cook cans.
+type kitchenFlags struct {
+	elevation, jar, pack, gauge, method, procedure, stance string
+	minutes, psi                                           float64
+	asJSON                                                 bool
+}
+
+func newReview() *cobra.Command {
+	var k kitchenFlags
+	cmd := &cobra.Command{
+		Use:   "review [flags] FILE…",
+		Short: "Review recipes (plain text or schema.org Recipe JSON-LD; - is standard input)",
+		RunE: func(cmd *cobra.Command, args []string) error {
+			if len(args) == 0 {
+				return usage("review: name at least one file, or - for standard input")
+			}
+			req, err := k.request(cmd)
+			if err != nil {
+				return err
+			}
+			lib, reviewer, err := load()
+			if err != nil {
+				return err
+			}
+			if req.Procedure != "" && lib.Procedures.ByID(req.Procedure) == nil {
+				return usage("--procedure %q: no such procedure; `damson procedures --json` lists them", req.Procedure)
+			}
+			worst := 0
+			for _, name := range args {
+				docs, err := readFile(name, cmd.InOrStdin())
+				if err != nil {
+					return err
+				}
+				for _, d := range docs {
+					one := req
+					if one.Recipe, err = reviewer.Reader().Text(d.text); err != nil {
+						return usage("%s: line 1: %v", name, err)
+					}
+					res := reviewer.Review(one)
+					res.File = d.file
+					if k.asJSON {
+						err = writeJSON(cmd.OutOrStdout(), res)
+					} else {
+						printReview(cmd.OutOrStdout(), &res)
+					}
+					if err != nil {
+						return &exit{code: exitFault, err: err}
+					}
+					worst = max(worst, status(res.Verdict))
+				}
+			}
+			if worst > 0 {
+				return &exit{code: worst, silent: true}
+			}
+			return nil
+		},
+	}
+	f := cmd.Flags()
+	f.StringVar(&k.elevation, "elevation", "0ft", "elevation of the kitchen, like 5240ft or 1600m")
+	f.StringVar(&k.jar, "jar", "", "jar: 4oz half-pint 12oz pint 24oz quart half-gallon 250ml 500ml 1l")
+	f.StringVar(&k.pack, "pack", "", "hot or raw")
+	f.StringVar(&k.gauge, "gauge", "", "dial or weighted")
+	f.StringVar(&k.method, "method", "", "what the cook means to do: water-bath, steam or pressure")
+	f.Float64Var(&k.minutes, "minutes", 0, "process minutes that the cook's recipe states")
+	f.Float64Var(&k.psi, "psi", 0, "pounds of pressure that the cook's recipe states")
+	f.StringVar(&k.procedure, "procedure", "", "compare with this procedure; left out, the nearest is found")
+	f.StringVar(&k.stance, "stance", "book", "book or guideline")
+	f.BoolVar(&k.asJSON, "json", false, "one JSON object a recipe")
+	return cmd
+}
+
+// request checks the flags.
+func (k *kitchenFlags) request(cmd *cobra.Command) (review.Request, error) {
+	req := review.Request{Pack: k.pack, Gauge: k.gauge, Method: k.method, Minutes: k.minutes, PSI: k.psi, Procedure: k.procedure, Stance: k.stance}
+	req.ElevationGiven = cmd.Flags().Changed("elevation")
+	var err error
+	if req.Elevation, err = elevation.Parse(k.elevation); err != nil {
+		return req, usage("--elevation: %v", err)
+	}
+	if k.jar != "" {
+		jar, ok := quantity.ParseJar(strings.ToLower(k.jar))
+		if !ok {
+			return req, usage("--jar %q: use 4oz, half-pint, 12oz, pint, 24oz, quart, half-gallon, 250ml, 500ml or 1l", k.jar)
+		}
+		req.Jar = jar
+	}
+	for _, c := range []struct{ flag, value, list string }{
+		{"pack", k.pack, "hot raw"}, {"gauge", k.gauge, "dial weighted"}, {"method", k.method, "water-bath steam pressure"}, {"stance", k.stance, "book guideline"},
+	} {
+		if c.value != "" && !contains(strings.Fields(c.list), c.value) {
+			return req, usage("--%s %q: use %s", c.flag, c.value, strings.Join(strings.Fields(c.list), " or "))
+		}
+	}
+	if k.minutes < 0 || k.minutes > 1000 || k.psi < 0 || k.psi > 30 {
+		return req, usage("--minutes must lie in 0 to 1000 and --psi in 0 to 30")
+	}
+	return req, nil
+}
+
+func contains(list []string, s string) bool {
+	for _, x := range list {
+		if x == s {
+			return true
+		}
+	}
+	return false
+}
+
+func status(verdict string) int {
+	switch verdict {
+	case review.Clear:
+		return 0
+	case review.Change:
+		return exitChange
+	case review.Untested:
+		return exitUntested
+	}
+	return exitStop
+}
+
+var verdictWords = map[string]string{review.Clear: "CLEAR", review.Change: "CHANGE FIRST", review.Untested: "UNTESTED", review.Stop: "STOP"}
+
+// printReview writes a review for people.
+func printReview(w io.Writer, r *review.Result) {
+	fmt.Fprintf(w, "%s — %s\n%s\n", r.Title, verdictWords[r.Verdict], r.Sentence)
+	if r.Procedure != nil {
+		fmt.Fprintf(w, "Compared with: %s (%s, from memory)\n", r.Procedure.Title, r.Procedure.Source)
+	}
+	for _, f := range r.Findings {
+		where := "  recipe"
+		if f.Line != nil {
+			where = fmt.Sprintf("  line %d", *f.Line)
+		}
+		fmt.Fprintf(w, "%s [%s, %s] %s. %s", where, f.Severity, f.Code, f.Do, f.Message)
+		if f.Remedy != "" {
+			fmt.Fprintf(w, " %s", f.Remedy)
+		}
+		fmt.Fprintf(w, " (%s)\n", f.Source)
+	}
+	list, head := r.Methods, "Process:"
+	if len(r.After) > 0 {
+		list, head = r.After, "Once changed:"
+	}
+	if len(list) == 0 {
+		fmt.Fprintln(w, "No process: nobody has tested this as it stands.")
+		for _, s := range r.Today() {
+			fmt.Fprintln(w, "  "+s)
+		}
+	} else {
+		fmt.Fprintln(w, head)
+		for _, p := range list {
+			fmt.Fprintf(w, "  %s; headspace %s in", review.Describe(p.Method, p.Gauge, p.Jar, p.Pack, p.Minutes, p.PSI), quantity.Number(p.HeadspaceIn))
+			if p.AcidPerJar != "" {
+				fmt.Fprintf(w, "; in each jar %s", p.AcidPerJar)
+			}
+			fmt.Fprintln(w)
+		}
+	}
+	for i, s := range r.Serving {
+		if i == 0 {
+			fmt.Fprintln(w, "When you open the jar:")
+		}
+		fmt.Fprintln(w, "  "+s)
+	}
+	fmt.Fprintf(w, "At %d ft water boils at %.1f °F (%.1f °C).", r.Elevation, elevation.BoilingPoint(float64(r.Elevation)), elevation.Celsius(elevation.BoilingPoint(float64(r.Elevation))))
+	if len(r.Assumed) > 0 {
+		fmt.Fprintf(w, " Assumed: %s.", strings.Join(r.Assumed, ", "))
+	}
+	fmt.Fprintln(w, "\nFollow the canner maker's book. Never leave a pressure canner. Selling? Local rules decide.")
+}

@@ -1,0 +1,104 @@
+package procedure
+
+import (
+	"fmt"
+	"slices"
+
+	"damson/core/quantity"
+)
+
+// Ranges that the sources ever use; a row outside them is a slip of the pen.
+var (
+	headspaces = []float64{0.125, 0.25, 0.5, 1, 1.25}
+	pounds     = []int{5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15}
+	classes    = []string{"vegetable", "fruit", "tomato", "meat", "poultry", "seafood", "soup", "pickle", "relish", "salsa", "fermented", "jam", "spread"}
+	products   = []string{"plain", "soup", "salsa", "pickle", "relish", "jam", "spread", "stock"}
+	roles      = []Role{Main, LowAcid, Acid, Liquid, Fat, Sugar, GelSugar, Gel, Salt, Seasoning, Extra}
+	needs      = []string{"peeled", "soaked", "boiled", "half-solids", "browned", "boneless", "pureed", "crushed", "pieces", "trimmed"}
+)
+
+// Check fails on a procedure that cannot be right: missing source, unknown
+// words, headspace or pounds that no source uses, bands that do not touch or
+// that fall with elevation, a gauge missing or out of place.
+func (p *Procedure) Check() error {
+	fail := func(format string, a ...any) error {
+		return fmt.Errorf("procedure %q: %s", p.ID, fmt.Sprintf(format, a...))
+	}
+	switch {
+	case p.ID == "" || p.Title == "":
+		return fail("id and title are needed")
+	case p.Source == "" || p.Section == "":
+		return fail("source and section are needed")
+	case !slices.Contains(classes, p.Class):
+		return fail("class %q is unknown", p.Class)
+	case !slices.Contains(products, p.Product):
+		return fail("product %q is unknown", p.Product)
+	case !slices.Contains([]string{"acid", "acidified", "low-acid"}, p.Acidity):
+		return fail("acidity %q is unknown", p.Acidity)
+	case len(p.Rows) == 0:
+		return fail("no process rows")
+	}
+	for _, in := range p.Ingredients {
+		if in.Name == "" || len(in.Same) == 0 || !slices.Contains(roles, in.Role) {
+			return fail("ingredient %q: name, same and a known role are needed", in.Name)
+		}
+		if in.Amount < 0 || in.Amount > 0 && in.Unit == quantity.None {
+			return fail("ingredient %q: the amount needs a unit", in.Name)
+		}
+	}
+	for _, n := range p.Needs {
+		if !slices.Contains(needs, n.Need) || n.Text == "" {
+			return fail("need %q is unknown or has no text", n.Need)
+		}
+	}
+	for _, r := range p.Rows {
+		if err := r.check(p.Acidity); err != nil {
+			return fail("%s %s %s %s: %v", r.Method, r.Gauge, r.Pack, r.Jar, err)
+		}
+	}
+	return nil
+}
+
+func (r Row) check(acidity string) error {
+	if !slices.Contains([]string{WaterBath, Pressure}, r.Method) {
+		return fmt.Errorf("method %q is unknown", r.Method)
+	}
+	if !slices.Contains([]string{"raw", "hot"}, r.Pack) {
+		return fmt.Errorf("pack %q is unknown", r.Pack)
+	}
+	if quantity.Jar(r.Jar).Ounces() == 0 {
+		return fmt.Errorf("jar %q is unknown", r.Jar)
+	}
+	if !slices.Contains(headspaces, r.HeadspaceIn) {
+		return fmt.Errorf("headspace %g in is none that a source uses", r.HeadspaceIn)
+	}
+	if err := r.Minutes.check(); err != nil {
+		return fmt.Errorf("minutes: %w", err)
+	}
+	for _, b := range r.Minutes {
+		if b.Value < 5 || b.Value > 160 {
+			return fmt.Errorf("minutes: %d is outside 5 to 160", b.Value)
+		}
+	}
+	if r.Method == WaterBath {
+		if acidity == "low-acid" {
+			return fmt.Errorf("a low-acid food has no water-bath process")
+		}
+		if r.Gauge != "" || len(r.PSI) != 0 {
+			return fmt.Errorf("a water bath has no gauge and no pounds")
+		}
+		return nil
+	}
+	if r.Gauge != "dial" && r.Gauge != "weighted" {
+		return fmt.Errorf("gauge %q is unknown", r.Gauge)
+	}
+	if err := r.PSI.check(); err != nil {
+		return fmt.Errorf("psi: %w", err)
+	}
+	for _, b := range r.PSI {
+		if !slices.Contains(pounds, b.Value) {
+			return fmt.Errorf("psi: %d is none that a source uses", b.Value)
+		}
+	}
+	return nil
+}

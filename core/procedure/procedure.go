@@ -1,0 +1,308 @@
+// Package procedure holds the tested procedures and their process tables.
+//
+// A procedure is a published recipe with its processes. A process row belongs
+// to one pack and one jar; bands that the source does not print are absent,
+// and an absent band has no process. Nothing here is ever interpolated.
+package procedure
+
+import (
+	"fmt"
+	"sort"
+	"strings"
+
+	"damson/core/quantity"
+)
+
+// Procedure is one tested procedure.
+type Procedure struct {
+	ID    string   `yaml:"id"`
+	Title string   `yaml:"title"`
+	Names []string `yaml:"names"`
+	// Class sorts the library ("vegetable", "pickle" …).
+	Class string `yaml:"class"`
+	// Product is the kind of product, which no edit may change: "plain",
+	// "soup", "salsa", "pickle", "relish", "jam", "spread", "stock".
+	Product string `yaml:"product"`
+	// Acidity is "acid", "acidified" or "low-acid".
+	Acidity    string `yaml:"acidity"`
+	Source     string `yaml:"source"`
+	Section    string `yaml:"section"`
+	FromMemory bool   `yaml:"from_memory"`
+	// Yield is the jars that the batch fills, as printed; empty where the
+	// proportions of a batch do not matter.
+	Yield       string        `yaml:"yield"`
+	Ingredients []Ingredient  `yaml:"ingredients"`
+	Needs       []Requirement `yaml:"needs"`
+	Permits     []string      `yaml:"permits"`
+	Forbids     []string      `yaml:"forbids"`
+	Rows        []Row         `yaml:"-"`
+}
+
+// Role says what an ingredient is for, so that a change can be judged.
+type Role string
+
+// The roles of an ingredient.
+const (
+	Main      Role = "main"      // what the product is
+	LowAcid   Role = "low-acid"  // must not grow
+	Acid      Role = "acid"      // makes it safe: must not shrink
+	Liquid    Role = "liquid"    // covers the food
+	Fat       Role = "fat"       // at most the tested amount
+	Sugar     Role = "sugar"     // free
+	GelSugar  Role = "gel-sugar" // the set needs it
+	Gel       Role = "gel"       // pectin
+	Salt      Role = "salt"      // free
+	Seasoning Role = "seasoning" // dry, free
+	Extra     Role = "extra"     // may be left out, must not grow
+)
+
+// Ingredient is one line of a procedure's own recipe.
+type Ingredient struct {
+	Name string `yaml:"name"`
+	// Same lists the food ids and groups that are this ingredient; Like those
+	// that may stand in for it, measure for measure.
+	Same []string `yaml:"same"`
+	Like []string `yaml:"like"`
+	Role Role     `yaml:"role"`
+	// Amount and Unit are for the batch, or for one jar where Per is set;
+	// zero where the source gives none.
+	Amount float64       `yaml:"amount"`
+	Unit   quantity.Unit `yaml:"unit"`
+	Per    quantity.Jar  `yaml:"per"`
+	// Form is the preparation that the measure speaks of ("chopped").
+	Form     string `yaml:"form"`
+	Optional bool   `yaml:"optional"`
+	// Options are other ways to give the same thing, each with its own dose
+	// (citric acid for bottled lemon juice).
+	Options []Option `yaml:"options"`
+}
+
+// Option is another tested way to give an ingredient.
+type Option struct {
+	Name   string        `yaml:"name"`
+	Same   []string      `yaml:"same"`
+	Amount float64       `yaml:"amount"`
+	Unit   quantity.Unit `yaml:"unit"`
+}
+
+// Requirement is a preparation that safety rests on.
+type Requirement struct {
+	// Need is the word that rules look for: "peeled", "soaked", "boiled",
+	// "half-solids", "browned", "boneless", "pureed", "crushed", "pieces".
+	Need string `yaml:"need"`
+	Text string `yaml:"text"`
+}
+
+// Requires reports whether the procedure has the need.
+func (p *Procedure) Requires(need string) bool {
+	for _, r := range p.Needs {
+		if r.Need == need {
+			return true
+		}
+	}
+	return false
+}
+
+// Row is one process: a method, a pack and a jar with their minutes and, for
+// pressure, their pounds.
+type Row struct {
+	Method      string  `json:"method"`
+	Gauge       string  `json:"gauge"`
+	Pack        string  `json:"pack"`
+	Jar         string  `json:"jar"`
+	HeadspaceIn float64 `json:"headspace_in"`
+	AcidPerJar  string  `json:"acid_per_jar"`
+	// When restricts the row ("seafood"); empty rows are the ordinary ones.
+	When    string `json:"when,omitempty"`
+	Minutes Bands  `json:"minutes"`
+	PSI     Bands  `json:"psi"`
+}
+
+// The methods of canning.
+const (
+	WaterBath = "water-bath"
+	Steam     = "steam"
+	Pressure  = "pressure"
+)
+
+// SteamLimit is the longest process, in minutes and elevation included, that
+// an atmospheric steam canner may run (USDA Complete Guide 2015, guide 1).
+const SteamLimit = 45
+
+// Process is a row read at one elevation.
+type Process struct {
+	Method      string  `json:"method"`
+	Gauge       string  `json:"gauge"`
+	Jar         string  `json:"jar"`
+	Pack        string  `json:"pack"`
+	Minutes     int     `json:"minutes"`
+	PSI         int     `json:"psi"`
+	HeadspaceIn float64 `json:"headspace_in"`
+	AcidPerJar  string  `json:"acid_per_jar"`
+	When        string  `json:"when,omitempty"`
+}
+
+// At returns every process of the procedure at the elevation in feet, in the
+// order of the table. Acid procedures also offer atmospheric steam with the
+// water-bath minutes, as long as these stay within SteamLimit. Bands that the
+// source does not print yield nothing.
+func (p *Procedure) At(feet int) []Process {
+	var out []Process
+	for _, r := range p.Rows {
+		min, ok := r.Minutes.At(feet)
+		if !ok {
+			continue
+		}
+		psi := 0
+		if r.Method == Pressure {
+			if psi, ok = r.PSI.At(feet); !ok {
+				continue
+			}
+		}
+		pr := Process{r.Method, r.Gauge, r.Jar, r.Pack, min, psi, r.HeadspaceIn, r.AcidPerJar, r.When}
+		out = append(out, pr)
+		if r.Method == WaterBath && p.Acidity != "low-acid" && min <= SteamLimit {
+			pr.Method = Steam
+			out = append(out, pr)
+		}
+	}
+	return out
+}
+
+// Filter picks processes; an empty field picks all.
+type Filter struct {
+	Method, Gauge, Pack string
+	Jar                 quantity.Jar
+	When                string
+}
+
+// NoProcess says why a procedure offers no process.
+type NoProcess struct{ Reason string }
+
+func (e *NoProcess) Error() string { return e.Reason }
+
+// Find returns the processes at the elevation that the filter picks. A jar
+// smaller than the smallest tested one gets the full time of the next tested
+// size; a jar larger than the largest tested one gets none. The error is a
+// *NoProcess.
+func (p *Procedure) Find(feet int, f Filter) ([]Process, error) {
+	all := p.At(feet)
+	if len(all) == 0 {
+		return nil, &NoProcess{fmt.Sprintf("%s: the source prints no process for %d ft", p.Title, feet)}
+	}
+	narrow := func(in []Process, keep func(Process) bool, reason string) ([]Process, error) {
+		var out []Process
+		for _, x := range in {
+			if keep(x) {
+				out = append(out, x)
+			}
+		}
+		if len(out) == 0 {
+			return nil, &NoProcess{p.Title + ": " + reason}
+		}
+		return out, nil
+	}
+	var err error
+	if all, err = narrow(all, func(x Process) bool { return x.When == f.When }, "no process for this mixture"); err != nil {
+		return nil, err
+	}
+	if f.Method != "" {
+		if all, err = narrow(all, func(x Process) bool { return x.Method == f.Method }, "not tested for "+f.Method+" at this elevation"); err != nil {
+			return nil, err
+		}
+	}
+	if f.Gauge != "" {
+		if all, err = narrow(all, func(x Process) bool { return x.Method != Pressure || x.Gauge == f.Gauge }, "no row for a "+f.Gauge+" gauge at this elevation"); err != nil {
+			return nil, err
+		}
+	}
+	if f.Pack != "" {
+		if all, err = narrow(all, func(x Process) bool { return x.Pack == f.Pack }, "not tested as a "+f.Pack+" pack"); err != nil {
+			return nil, err
+		}
+	}
+	if f.Jar != "" {
+		jar, ok := nextTested(all, f.Jar)
+		if !ok {
+			return nil, &NoProcess{p.Title + ": " + f.Jar.Plural() + " are larger than any jar tested"}
+		}
+		if all, err = narrow(all, func(x Process) bool { return quantity.Jar(x.Jar) == jar }, "not tested in "+f.Jar.Plural()); err != nil {
+			return nil, err
+		}
+		for i := range all {
+			all[i].Jar = string(f.Jar)
+		}
+	}
+	return all, nil
+}
+
+// nextTested returns the smallest tested jar that holds at least as much.
+func nextTested(in []Process, want quantity.Jar) (quantity.Jar, bool) {
+	for _, j := range quantity.Jars {
+		if want.Larger(j) {
+			continue
+		}
+		for _, x := range in {
+			if quantity.Jar(x.Jar) == j {
+				return j, true
+			}
+		}
+	}
+	return "", false
+}
+
+// LargestJar returns the largest jar of any row, or "".
+func (p *Procedure) LargestJar() quantity.Jar {
+	var best quantity.Jar
+	for _, r := range p.Rows {
+		if quantity.Jar(r.Jar).Larger(best) {
+			best = quantity.Jar(r.Jar)
+		}
+	}
+	return best
+}
+
+// Has reports whether any row satisfies the filter's method, pack and gauge.
+func (p *Procedure) Has(f Filter) bool {
+	for _, r := range p.Rows {
+		method := r.Method == f.Method || f.Method == "" || f.Method == Steam && r.Method == WaterBath
+		if method && (f.Pack == "" || r.Pack == f.Pack) {
+			return true
+		}
+	}
+	return false
+}
+
+// Citation names the source with its section.
+func (p *Procedure) Citation() string {
+	return strings.TrimSuffix(p.Source+", "+p.Section, ", ")
+}
+
+// Library is the set of procedures.
+type Library struct {
+	all  []*Procedure
+	byID map[string]*Procedure
+}
+
+// NewLibrary checks and indexes the procedures.
+func NewLibrary(all []*Procedure) (*Library, error) {
+	l := &Library{byID: map[string]*Procedure{}}
+	for _, p := range all {
+		if err := p.Check(); err != nil {
+			return nil, err
+		}
+		if l.byID[p.ID] != nil {
+			return nil, fmt.Errorf("procedure %q: the id is taken", p.ID)
+		}
+		l.byID[p.ID] = p
+		l.all = append(l.all, p)
+	}
+	sort.SliceStable(l.all, func(i, j int) bool { return l.all[i].ID < l.all[j].ID })
+	return l, nil
+}
+
+// All returns every procedure by id. The slice must not be changed.
+func (l *Library) All() []*Procedure { return l.all }
+
+// ByID returns the procedure with the id, or nil.
+func (l *Library) ByID(id string) *Procedure { return l.byID[id] }

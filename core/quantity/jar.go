@@ -1,0 +1,56 @@
+package quantity
+
+// Jar is a canning jar by its size.
+type Jar string
+
+// The jars that tested procedures speak of, smallest first.
+const (
+	FourOz     Jar = "4oz"
+	HalfPint   Jar = "half-pint"
+	TwelveOz   Jar = "12oz"
+	PintJar    Jar = "pint"
+	TwentyFour Jar = "24oz"
+	QuartJar   Jar = "quart"
+	HalfGallon Jar = "half-gallon"
+)
+
+// Jars lists every jar, smallest first.
+var Jars = []Jar{FourOz, HalfPint, TwelveOz, PintJar, TwentyFour, QuartJar, HalfGallon}
+
+var jarOz = map[Jar]float64{FourOz: 4, HalfPint: 8, TwelveOz: 12, PintJar: 16, TwentyFour: 24, QuartJar: 32, HalfGallon: 64}
+
+var jarWords = map[string]Jar{
+	"4oz": FourOz, "4-oz": FourOz, "quarter-pint": FourOz,
+	"half-pint": HalfPint, "halfpint": HalfPint, "8oz": HalfPint, "8-oz": HalfPint, "250ml": HalfPint, "cup": HalfPint,
+	"12oz": TwelveOz, "12-oz": TwelveOz,
+	"pint": PintJar, "16oz": PintJar, "16-oz": PintJar, "500ml": PintJar,
+	"24oz": TwentyFour, "24-oz": TwentyFour,
+	"quart": QuartJar, "32oz": QuartJar, "32-oz": QuartJar, "1l": QuartJar, "1-l": QuartJar, "liter": QuartJar, "litre": QuartJar, "1000ml": QuartJar,
+	"half-gallon": HalfGallon, "64oz": HalfGallon, "2l": HalfGallon,
+}
+
+// ParseJar reads a jar as people and flags name it ("quart", "500ml",
+// "half-pint"). The metric sizes stand for the US ones (common practice, no
+// source).
+func ParseJar(s string) (Jar, bool) {
+	j, ok := jarWords[s]
+	return j, ok
+}
+
+// Ounces returns the capacity in US fluid ounces, 0 for an unknown jar.
+func (j Jar) Ounces() float64 { return jarOz[j] }
+
+// Cups returns the capacity in US cups.
+func (j Jar) Cups() float64 { return jarOz[j] / 8 }
+
+// Plural names several such jars ("pints", "12 oz jars").
+func (j Jar) Plural() string {
+	switch j {
+	case FourOz, TwelveOz, TwentyFour:
+		return string(j[:len(j)-2]) + " oz jars"
+	}
+	return string(j) + "s"
+}
+
+// Larger reports whether j holds more than k.
+func (j Jar) Larger(k Jar) bool { return jarOz[j] > jarOz[k] }

@@ -1,0 +1,118 @@
+package recipe
+
+import (
+	"encoding/json"
+	"fmt"
+	"html"
+	"strings"
+)
+
+// FromJSONLD finds the schema.org Recipe objects of a JSON-LD document and
+// writes each as plain text for Text: title, ingredients one to a line,
+// method. Objects that nest deeper than eight levels are not looked at.
+func FromJSONLD(data []byte) ([]string, error) {
+	if len(data) > MaxBytes {
+		return nil, ErrLarge
+	}
+	var doc any
+	if err := json.Unmarshal(data, &doc); err != nil {
+		return nil, fmt.Errorf("this is not valid JSON: %w", err)
+	}
+	var out []string
+	findRecipes(doc, 0, &out)
+	if len(out) == 0 {
+		return nil, fmt.Errorf("no schema.org Recipe stands in this JSON")
+	}
+	return out, nil
+}
+
+func findRecipes(v any, depth int, out *[]string) {
+	if depth > 8 {
+		return
+	}
+	switch x := v.(type) {
+	case []any:
+		for _, e := range x {
+			findRecipes(e, depth+1, out)
+		}
+	case map[string]any:
+		if isType(x["@type"], "Recipe") {
+			*out = append(*out, recipeText(x))
+			return
+		}
+		for _, key := range []string{"@graph", "mainEntity", "itemListElement", "item"} {
+			findRecipes(x[key], depth+1, out)
+		}
+	}
+}
+
+func isType(v any, want string) bool {
+	for _, s := range stringsOf(v, 0) {
+		if s == want || strings.HasSuffix(s, "/"+want) {
+			return true
+		}
+	}
+	return false
+}
+
+func recipeText(m map[string]any) string {
+	var b strings.Builder
+	name := strings.Join(stringsOf(m["name"], 0), " ")
+	if name == "" {
+		name = "Untitled recipe"
+	}
+	fmt.Fprintf(&b, "%s\n\nIngredients\n", oneLine(name))
+	list := m["recipeIngredient"]
+	if list == nil {
+		list = m["ingredients"]
+	}
+	for _, s := range stringsOf(list, 0) {
+		for _, line := range strings.Split(s, "\n") {
+			if line = oneLine(line); line != "" {
+				b.WriteString(line + "\n")
+			}
+		}
+	}
+	b.WriteString("\nMethod\n")
+	for _, s := range stringsOf(m["recipeInstructions"], 0) {
+		for _, line := range strings.Split(s, "\n") {
+			if line = oneLine(line); line != "" {
+				b.WriteString(line + "\n")
+			}
+		}
+	}
+	if y := oneLine(strings.Join(stringsOf(m["recipeYield"], 0), ", ")); y != "" {
+		b.WriteString("Makes " + y + ".\n")
+	}
+	return b.String()
+}
+
+func oneLine(s string) string {
+	return strings.Join(strings.Fields(html.UnescapeString(s)), " ")
+}
+
+// stringsOf flattens strings, lists, HowToStep and HowToSection objects.
+func stringsOf(v any, depth int) []string {
+	if depth > 8 {
+		return nil
+	}
+	switch x := v.(type) {
+	case string:
+		return []string{x}
+	case []any:
+		var out []string
+		for _, e := range x {
+			out = append(out, stringsOf(e, depth+1)...)
+		}
+		return out
+	case map[string]any:
+		if steps := stringsOf(x["itemListElement"], depth+1); len(steps) > 0 {
+			return steps
+		}
+		if s := stringsOf(x["text"], depth+1); len(s) > 0 {
+			return s
+		}
+		return stringsOf(x["name"], depth+1)
+	}
+	return nil
+}

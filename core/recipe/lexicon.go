@@ -1,0 +1,135 @@
+package recipe
+
+import (
+	"sort"
+	"strings"
+
+	"damson/core/food"
+	"damson/core/words"
+)
+
+// senseKind says what a phrase is.
+type senseKind uint8
+
+const (
+	plainWord senseKind = iota // carries no meaning that a rule needs
+	foodName
+	prepWord
+	stateWord
+	actWord
+	genericFood // "vegetables", "fruit": names the food at hand
+)
+
+// sense is what a phrase means.
+type sense struct {
+	kind  senseKind
+	ref   string
+	food  *food.Food
+	words []string
+}
+
+// lexicon finds the longest known phrase at a token.
+type lexicon map[string][]sense
+
+func (lx lexicon) add(phrase string, s sense) {
+	s.words = strings.Fields(words.FoldPhrase(phrase))
+	if len(s.words) == 0 {
+		return
+	}
+	for _, have := range lx[s.words[0]] {
+		if strings.Join(have.words, " ") == strings.Join(s.words, " ") {
+			return // the first sense given wins
+		}
+	}
+	lx[s.words[0]] = append(lx[s.words[0]], s)
+}
+
+// addAll adds a list of "ref: phrase, phrase" lines, or bare phrases where the
+// phrase is its own ref.
+func (lx lexicon) addAll(kind senseKind, list string) {
+	for _, line := range strings.Split(strings.TrimSpace(list), "\n") {
+		ref, phrases, named := strings.Cut(line, ":")
+		if !named {
+			phrases = line
+		}
+		for _, p := range strings.Split(phrases, ",") {
+			p = strings.TrimSpace(p)
+			if p == "" {
+				continue
+			}
+			r := strings.TrimSpace(ref)
+			if !named {
+				r = p
+			}
+			lx.add(p, sense{kind: kind, ref: r})
+		}
+	}
+}
+
+func (lx lexicon) addFoods(c *food.Catalogue) {
+	for name, f := range c.Names() {
+		lx.add(name, sense{kind: foodName, ref: f.ID, food: f})
+	}
+}
+
+// seal sorts the phrases so that the longest is tried first.
+func (lx lexicon) seal() {
+	for _, list := range lx {
+		sort.SliceStable(list, func(i, j int) bool { return len(list[i].words) > len(list[j].words) })
+	}
+}
+
+// at returns the longest phrase that starts at t[i] and the tokens it takes;
+// n is 0 where none is known. Hyphens between the words do not matter.
+func (lx lexicon) at(t []words.Token, i int) (s *sense, n int) {
+	if t[i].Kind != words.Word {
+		return nil, 0
+	}
+	list := lx[t[i].Text]
+next:
+	for k := range list {
+		j := i + 1
+		for _, w := range list[k].words[1:] {
+			if j < len(t) && t[j].Text == "-" {
+				j++
+			}
+			if j >= len(t) || t[j].Text != w {
+				continue next
+			}
+			j++
+		}
+		return &list[k], j - i
+	}
+	return nil, 0
+}
+
+// Reader reads lines and recipes. It is safe for use by several goroutines.
+type Reader struct {
+	foods *food.Catalogue
+	line  lexicon
+	step  lexicon
+}
+
+// NewReader returns a reader that knows the foods of the catalogue.
+func NewReader(c *food.Catalogue) *Reader {
+	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}}
+	r.line.addAll(prepWord, lineFirst)
+	r.line.addFoods(c)
+	r.line.addAll(prepWord, preparations)
+	r.line.addAll(stateWord, states)
+	r.line.addAll(plainWord, linePlain)
+	r.line.seal()
+
+	r.step.addAll(actWord, acts)
+	r.step.addAll(genericFood, generics)
+	r.step.addFoods(c)
+	r.step.addAll(plainWord, stepPlain)
+	r.step.addAll(plainWord, linePlain)
+	r.step.addAll(prepWord, preparations)
+	r.step.addAll(stateWord, states)
+	r.step.seal()
+	return r
+}
+
+// Foods returns the catalogue that the reader knows.
+func (r *Reader) Foods() *food.Catalogue { return r.foods }

@@ -1,0 +1,636 @@
+package recipe
+
+import (
+	"strings"
+	"unicode"
+	"unicode/utf8"
+
+	"damson/core/quantity"
+	"damson/core/words"
+)
+
+// Line reads one ingredient line. no is its number in the text, from 1.
+func (r *Reader) Line(no int, text string) *Line {
+	l := &Line{No: no, Text: text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}}
+	body := stripBullet(text)
+	if h, ok := heading(body); ok {
+		l.Kind, l.Food = Heading, ""
+		l.Text = text
+		l.Serving = servingHeading(h)
+		return l
+	}
+	p := lineParser{r: r, l: l, t: words.Split(body)}
+	p.parse()
+	l.weigh()
+	return l
+}
+
+// stripBullet removes bullets, tick boxes and numbering, but never the sign of
+// a negative number.
+func stripBullet(s string) string {
+	s = strings.TrimSpace(s)
+	for {
+		r, n := utf8.DecodeRuneInString(s)
+		if n == 0 {
+			return s
+		}
+		rest := s[n:]
+		switch {
+		case r == '-' || r == '+' || r == '*' || r == '–' || r == '—' || r == '>':
+			if rest == "" || rest[0] != ' ' && rest[0] != '\t' && r != '*' {
+				return s
+			}
+		case r == '[' && (strings.HasPrefix(rest, " ]") || strings.HasPrefix(rest, "x]") || strings.HasPrefix(rest, "X]")):
+			rest = rest[2:]
+		case unicode.IsLetter(r) || unicode.IsDigit(r) || words.Vulgar[r] != 0 || strings.ContainsRune("(\"'#~.,:;!?½<&/%$@=_`|{}\\^", r):
+			return stripNumbering(s)
+		}
+		s = strings.TrimSpace(rest)
+	}
+}
+
+// stripNumbering removes "1. " and "2) " where something follows.
+func stripNumbering(s string) string {
+	i := 0
+	for i < len(s) && i < 3 && s[i] >= '0' && s[i] <= '9' {
+		i++
+	}
+	if i == 0 || i+1 >= len(s) || s[i] != '.' && s[i] != ')' || s[i+1] != ' ' {
+		return s
+	}
+	return strings.TrimSpace(s[i+2:])
+}
+
+// heading reports whether the text heads a section and returns it bare.
+func heading(s string) (string, bool) {
+	bare := strings.Trim(s, "#*_= \t")
+	if strings.HasPrefix(s, "##") || strings.HasPrefix(s, "# ") {
+		return strings.TrimSuffix(bare, ":"), true
+	}
+	if strings.HasSuffix(bare, ":") && !strings.ContainsAny(bare, "0123456789") && len(strings.Fields(bare)) <= 7 {
+		return strings.TrimSuffix(bare, ":"), true
+	}
+	switch strings.ToLower(bare) {
+	case "ingredients", "directions", "instructions", "method", "steps", "preparation", "procedure", "what to do", "you will need", "brine", "to serve", "for serving", "notes":
+		return bare, true
+	}
+	if strings.HasPrefix(strings.ToLower(bare), "for the ") && len(strings.Fields(bare)) <= 4 {
+		return bare, true
+	}
+	return "", false
+}
+
+func servingHeading(h string) bool {
+	h = words.FoldPhrase(h)
+	for _, s := range []string{"to serve", "for serving", "serving", "when serving", "when you open the jar", "after opening", "at serving", "garnish", "to finish when serving"} {
+		if h == s || strings.HasPrefix(h, s+" ") {
+			return true
+		}
+	}
+	return false
+}
+
+type lineParser struct {
+	r *Reader
+	l *Line
+	t []words.Token
+	i int
+	// juiceOf is "juice" or "zest" for "juice of 2 lemons".
+	juiceOf string
+	// each is set by "2 cups each carrots and celery".
+	each bool
+}
+
+func (p *lineParser) text(i int) string {
+	if i >= 0 && i < len(p.t) {
+		return p.t[i].Text
+	}
+	return ""
+}
+
+func (p *lineParser) guess(why string) {
+	if p.l.Reading == Understood {
+		p.l.Reading = Guess
+	}
+	if p.l.Assumed == "" {
+		p.l.Assumed = why
+	}
+}
+
+func (p *lineParser) unclear(why string) {
+	p.l.Reading = Unclear
+	if p.l.Problem == "" {
+		p.l.Problem = why
+	}
+}
+
+func (p *lineParser) setAmount(a quantity.Amount) {
+	lo, hi := a.Min, a.Max
+	p.l.AmountMin, p.l.AmountMax, p.l.Unit = &lo, &hi, a.Unit
+}
+
+func (p *lineParser) parse() {
+	p.skipAbout()
+	if (p.text(p.i) == "juice" || p.text(p.i) == "zest") && (p.text(p.i+1) == "of" || p.text(p.i+1) == "from") {
+		p.juiceOf = p.text(p.i)
+		p.i += 2
+	} else if p.text(p.i) == "the" && (p.text(p.i+1) == "juice" || p.text(p.i+1) == "zest") && p.text(p.i+2) == "of" {
+		p.juiceOf = p.text(p.i + 1)
+		p.i += 3
+	}
+	p.skipAbout()
+	p.leadingAmount()
+	p.t = p.t[p.i:]
+	p.perJar()
+	p.weightInParens()
+	p.dropMeasures()
+	if p.l.AmountMin == nil && p.l.Reading != Unclear {
+		p.trailingAmount()
+	}
+	p.servingPhrase()
+	p.names()
+	p.finish()
+}
+
+var aboutWords = map[string]bool{"about": true, "approximately": true, "approx": true, "around": true, "roughly": true, "circa": true, "ca": true, "~": true, "up": true}
+
+func (p *lineParser) skipAbout() {
+	for aboutWords[p.text(p.i)] {
+		if p.text(p.i) == "up" && p.text(p.i+1) != "to" {
+			return
+		}
+		if p.text(p.i) == "up" {
+			p.i++
+		}
+		p.i++
+		if p.text(p.i) == "." {
+			p.i++
+		}
+	}
+}
+
+var sizeWords = map[string]bool{"large": true, "medium": true, "small": true, "big": true, "heaping": true, "heaped": true, "scant": true,
+	"level": true, "generous": true, "rounded": true, "good": true, "lg": true, "med": true, "sm": true, "full": true, "whole": true, "packed": true, "tiny": true, "medium sized": true, "fat": true, "fresh": true, "thick": true, "nice": true, "regular": true, "standard": true}
+
+var vagueWords = map[string]bool{"some": true, "few": true, "several": true, "plenty": true, "enough": true, "lot": true, "bit": true, "touch": true, "tad": true}
+
+// leadingAmount reads the amount and unit at the head of the line.
+func (p *lineParser) leadingAmount() {
+	if p.text(p.i) == "-" && p.i+1 < len(p.t) && p.t[p.i+1].Kind == words.Number {
+		p.unclear("the amount is negative; write how much goes in")
+		p.i += 2
+		p.i += unitAt(p.t, p.i).n
+		return
+	}
+	start := p.i
+	v, n, err := number(p.t, p.i)
+	if err != nil {
+		p.unclear(err.Error())
+		p.i += n
+		p.i += unitAt(p.t, p.i).n
+		return
+	}
+	if n == 0 {
+		p.vagueAmount()
+		return
+	}
+	if (p.text(p.i) == "a" || p.text(p.i) == "an") && (vagueWords[p.text(p.i+1)] || p.r.foodAt(p.t, p.i)) {
+		if vagueWords[p.text(p.i+1)] {
+			p.i++
+			p.vagueAmount()
+			return
+		}
+	}
+	lo, hi := v, v
+	p.i += n
+	// A range: "2-3", "2 to 3", "2 or 3".
+	if sep := p.text(p.i); sep == "-" || sep == "to" || sep == "or" {
+		if w, m, err := number(p.t, p.i+1); err == nil && m > 0 && p.t[p.i+1].Text != "a" && p.t[p.i+1].Text != "an" {
+			if p.isPackage(p.i+1+m, w) && v == float64(int(v)) && v <= 24 && sep == "-" {
+				p.packaged(v, w, p.i+1+m)
+				return
+			}
+			if u := unitAt(p.t, p.i+1+m); w > v || u.n == 0 || sep != "-" {
+				lo, hi = v, w
+				if lo > hi {
+					lo, hi = hi, lo
+				}
+				p.i += 1 + m
+			}
+		}
+	}
+	// "2 (15 oz) cans", "2 15-ounce cans"
+	if q, m, u, ok := p.sizeAt(p.i); ok && containers[unitAt(p.t, p.i+m).unit] {
+		c := unitAt(p.t, p.i+m)
+		p.setAmount(quantity.Amount{Min: lo, Max: hi, Unit: c.unit})
+		p.l.Package = &Package{q * u.scale, u.unit}
+		p.i += m + c.n
+		p.skipOf()
+		return
+	}
+	// Inches make an inch-piece of ginger, or a size ("3-inch cinnamon stick").
+	if j := p.i; p.text(j) == "-" {
+		if u := unitAt(p.t, j+1); u.unit == quantity.InchPiece {
+			p.i++
+		}
+	}
+	j := p.i
+	for sizeWords[p.text(j)] {
+		if p.text(j) == "heaping" || p.text(j) == "heaped" || p.text(j) == "scant" || p.text(j) == "generous" || p.text(j) == "rounded" {
+			p.guess("\"" + p.text(j) + "\" read as level")
+		}
+		j++
+	}
+	if p.text(j) == "-" {
+		j++
+	}
+	u := unitAt(p.t, j)
+	if u.n > 0 && p.unitIsFood(p.i, j) {
+		u = unitRead{}
+	}
+	if u.n == 0 {
+		if (p.t[start].Text == "a" || p.t[start].Text == "an") && !p.r.foodAhead(p.t, p.i) {
+			// "a little of this" says nothing about how much.
+			p.unclear("the amount cannot be measured; write it in cups, spoons or weight")
+			return
+		}
+		p.setAmount(quantity.Amount{Min: lo, Max: hi, Unit: quantity.Each})
+		p.pieces()
+		return
+	}
+	p.i = j + u.n
+	a := quantity.Amount{Min: lo * u.scale, Max: hi * u.scale, Unit: u.unit}
+	if u.unit.Vague() {
+		p.setAmount(a)
+		p.unclear("\"" + p.t[j].Raw + "\" cannot be measured; write it in cups, spoons or weight")
+		p.skipOf()
+		return
+	}
+	a = p.plus(a)
+	p.setAmount(a)
+	if containers[u.unit] {
+		// "1 can (15 oz)"
+		if q, m, su, ok := p.sizeAt(p.i); ok {
+			p.l.Package = &Package{q * su.scale, su.unit}
+			p.i += m
+		}
+	}
+	if p.text(p.i) == "each" && p.i+1 < len(p.t) {
+		if _, isJar := jarWord(p.t, p.i+1); isJar == 0 {
+			p.each = true
+			p.i++
+		}
+	}
+	p.pieces()
+	p.skipOf()
+}
+
+func (p *lineParser) skipOf() {
+	for p.text(p.i) == "of" || p.text(p.i) == "." {
+		p.i++
+	}
+}
+
+// isPackage reports whether t[i] is a unit of size w before a container.
+func (p *lineParser) isPackage(i int, w float64) bool {
+	if p.text(i) == "-" {
+		i++
+	}
+	u := unitAt(p.t, i)
+	return u.n > 0 && u.unit.Dimension() != quantity.Count && w > 0 && containers[unitAt(p.t, i+u.n).unit]
+}
+
+// packaged takes "2-15 oz cans".
+func (p *lineParser) packaged(count, size float64, i int) {
+	if p.text(i) == "-" {
+		i++
+	}
+	u := unitAt(p.t, i)
+	c := unitAt(p.t, i+u.n)
+	p.setAmount(quantity.Amount{Min: count, Max: count, Unit: c.unit})
+	p.l.Package = &Package{size * u.scale, u.unit}
+	p.i = i + u.n + c.n
+	p.skipOf()
+}
+
+// sizeAt reads "(15 oz)", "15-ounce", "15 oz" and returns the tokens taken.
+func (p *lineParser) sizeAt(i int) (v float64, n int, u unitRead, ok bool) {
+	j := i
+	paren := p.text(j) == "("
+	if paren {
+		j++
+	}
+	for aboutWords[p.text(j)] {
+		j++
+	}
+	v, m, err := number(p.t, j)
+	if err != nil || m == 0 || p.t[j].Kind != words.Number {
+		return 0, 0, u, false
+	}
+	j += m
+	if p.text(j) == "-" {
+		j++
+	}
+	u = unitAt(p.t, j)
+	if u.n == 0 || u.unit.Dimension() == quantity.Count {
+		return 0, 0, u, false
+	}
+	j += u.n
+	if paren {
+		for j < len(p.t) && p.text(j) != ")" {
+			if p.text(j) != "each" && p.text(j) != "total" {
+				return 0, 0, u, false
+			}
+			j++
+		}
+		j++
+	}
+	return v, j - i, u, true
+}
+
+// unitIsFood reports whether the would-be unit at j begins a food's name
+// ("12 whole cloves", "3 head cheese").
+func (p *lineParser) unitIsFood(i, j int) bool {
+	for k := i; k <= j && k < len(p.t); k++ {
+		if s, n := p.r.line.at(p.t, k); n > 0 && s.kind == foodName && k+n > j && (n > 1) {
+			return true
+		}
+	}
+	// "6 cloves": nothing follows, so the word itself is the food.
+	if s, n := p.r.line.at(p.t, j); n > 0 && s.kind == foodName && !p.r.foodAhead(p.t, j+1) && !p.r.unknownAhead(p.t, j+1) {
+		return true
+	}
+	return false
+}
+
+// plus adds "+ 2 Tbsp", "plus 2 Tbsp", "1 lb 4 oz", in the first unit.
+func (p *lineParser) plus(a quantity.Amount) quantity.Amount {
+	for {
+		j := p.i
+		sep := p.text(j)
+		if sep == "+" || sep == "plus" || sep == "and" || sep == "&" {
+			j++
+		}
+		if j >= len(p.t) || p.t[j].Kind != words.Number && numberWords[p.t[j].Text] == 0 {
+			return a
+		}
+		v, n, err := number(p.t, j)
+		if err != nil || n == 0 {
+			return a
+		}
+		u := unitAt(p.t, j+n)
+		if u.n == 0 {
+			return a
+		}
+		add, ok := quantity.Convert(v*u.scale, u.unit, a.Unit)
+		if !ok {
+			return a
+		}
+		a.Min += add
+		a.Max += add
+		p.i = j + n + u.n
+	}
+}
+
+// pieces reads a second way to say the amount: "(7 oz)", "/ 7 oz", "(about 1
+// lb)". The first of two equal amounts stands; the weight of counted things is
+// kept.
+func (p *lineParser) pieces() {
+	j := p.i
+	if p.text(j) == "/" || p.text(j) == "|" || p.text(j) == "=" {
+		j++
+	} else if p.text(j) != "(" {
+		return
+	}
+	v, n, u, ok := p.sizeAt(j)
+	if !ok {
+		return
+	}
+	p.i = j + n
+	if g, ok := quantity.Convert(v*u.scale, u.unit, quantity.G); ok && p.l.Unit.Dimension() != quantity.Mass {
+		p.l.Pieces = g
+	}
+}
+
+// vagueAmount marks "some", "a few", "plenty".
+func (p *lineParser) vagueAmount() {
+	if vagueWords[p.text(p.i)] {
+		p.unclear("\"" + p.t[p.i].Raw + "\" is no amount; write it in cups, spoons or weight")
+		p.i++
+		p.skipOf()
+		return
+	}
+	j := p.i
+	for sizeWords[p.text(j)] {
+		j++
+	}
+	if u := unitAt(p.t, j); u.n > 0 && (u.unit == quantity.Pinch || u.unit == quantity.Dash || u.unit.Vague()) {
+		p.setAmount(quantity.Amount{Min: 1, Max: 1, Unit: u.unit})
+		p.i = j + u.n
+		if u.unit.Vague() {
+			p.unclear("\"" + p.t[j].Raw + "\" cannot be measured; write it in cups, spoons or weight")
+		}
+		p.skipOf()
+	}
+}
+
+// jarWord reads the name of a jar at t[i] and the tokens it takes.
+func jarWord(t []words.Token, i int) (string, int) {
+	get := func(k int) string {
+		if k < len(t) {
+			return t[k].Text
+		}
+		return ""
+	}
+	n := 0
+	name := ""
+	switch {
+	case get(i) == "half" && (get(i+1) == "pint" || get(i+1) == "gallon"):
+		name, n = "half-"+get(i+1), 2
+	case get(i) == "half" && get(i+1) == "-" && (get(i+2) == "pint" || get(i+2) == "gallon"):
+		name, n = "half-"+get(i+2), 3
+	case get(i) == "pint" || get(i) == "pt":
+		name, n = "pint", 1
+	case get(i) == "quart" || get(i) == "qt":
+		name, n = "quart", 1
+	case get(i) == "jar":
+		return "jar", 1
+	default:
+		return "", 0
+	}
+	if get(i+n) == "jar" {
+		n++
+	}
+	return name, n
+}
+
+// perJar finds "per quart", "to each pint", "in each jar" and takes it out.
+func (p *lineParser) perJar() {
+	for i := 0; i < len(p.t); i++ {
+		j := i
+		switch p.text(j) {
+		case "to", "in", "for", "into":
+			if w := p.text(j + 1); w == "each" || w == "every" || w == "the" || w == "a" || w == "per" {
+				j += 2
+			} else {
+				continue
+			}
+		case "per", "each", "every", "/":
+			j++
+		case "a":
+			if _, n := jarWord(p.t, j+1); n == 0 || j+1+n < len(p.t) {
+				continue
+			}
+			j++
+		default:
+			continue
+		}
+		name, n := jarWord(p.t, j)
+		if n == 0 {
+			continue
+		}
+		p.l.Per = name
+		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[j+n:]...)
+		return
+	}
+}
+
+// weightInParens takes out "(about 1 lb)" behind a counted food and keeps the
+// weight.
+func (p *lineParser) weightInParens() {
+	for i := 1; i < len(p.t); i++ {
+		if p.text(i) != "(" {
+			continue
+		}
+		v, n, u, ok := p.sizeAt(i)
+		if !ok {
+			continue
+		}
+		if g, ok := quantity.Convert(v*u.scale, u.unit, quantity.G); ok && p.l.Unit.Dimension() == quantity.Count && p.l.AmountMin != nil {
+			p.l.Pieces = g
+		}
+		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+n:]...)
+		return
+	}
+}
+
+var measureWords = map[string]bool{"minute": true, "min": true, "hour": true, "hr": true, "second": true, "sec": true, "day": true,
+	"inch": true, "in": true, "cm": true, "mm": true, "degree": true, "°": true, "f": true, "week": true, "\"": true}
+
+// dropMeasures takes out numbers that are no amounts: times, lengths,
+// temperatures and percentages. The strength of a vinegar is kept.
+func (p *lineParser) dropMeasures() {
+	out := p.t[:0:0]
+	for i := 0; i < len(p.t); {
+		if p.t[i].Kind != words.Number {
+			out = append(out, p.t[i])
+			i++
+			continue
+		}
+		v, n, err := number(p.t, i)
+		if err != nil || n == 0 {
+			out = append(out, p.t[i])
+			i++
+			continue
+		}
+		j := i + n
+		if (p.text(j) == "-" || p.text(j) == "to" || p.text(j) == "x") && j+1 < len(p.t) && p.t[j+1].Kind == words.Number {
+			_, m, _ := number(p.t, j+1)
+			j += 1 + m
+		}
+		if p.text(j) == "-" {
+			j++
+		}
+		switch {
+		case p.text(j) == "%" || p.text(j) == "percent":
+			if v <= 35 {
+				a := v
+				p.l.Acidity = &a
+			}
+			i = j + 1
+			for p.text(i) == "acidity" || p.text(i) == "acid" || p.text(i) == "strength" {
+				i++
+			}
+		case measureWords[p.text(j)]:
+			i = j + 1
+			for p.text(i) == "." || p.text(i) == "-" || p.text(i) == "f" || p.text(i) == "c" || p.text(i) == "°" {
+				i++
+			}
+			for p.text(i) == "thick" || p.text(i) == "long" || p.text(i) == "wide" || p.text(i) == "diameter" {
+				i++
+			}
+		default:
+			out = append(out, p.t[i:i+n]...)
+			i += n
+		}
+	}
+	p.t = out
+}
+
+// trailingAmount reads "green beans - 4 lb", "salt, 1 tsp", "flour: 2 cups".
+func (p *lineParser) trailingAmount() {
+	for i := 1; i < len(p.t); i++ {
+		if p.t[i].Kind != words.Number && numberWords[p.t[i].Text] == 0 && p.t[i].Text != "a" {
+			continue
+		}
+		v, n, err := number(p.t, i)
+		if err != nil {
+			p.unclear(err.Error())
+			return
+		}
+		if n == 0 {
+			continue
+		}
+		lo, hi := v, v
+		j := i + n
+		if (p.text(j) == "-" || p.text(j) == "to") && j+1 < len(p.t) {
+			if w, m, err := number(p.t, j+1); err == nil && m > 0 && w > v {
+				hi = w
+				j += 1 + m
+			}
+		}
+		for sizeWords[p.text(j)] {
+			j++
+		}
+		u := unitAt(p.t, j)
+		before := p.text(i - 1)
+		if u.n == 0 && (j < len(p.t) || before != "-" && before != "," && before != ":" && before != "x" && before != "(") {
+			continue
+		}
+		if u.n == 0 {
+			u = unitRead{quantity.Each, 0, 1}
+		}
+		if p.t[i].Text == "a" && !u.unit.Vague() && u.unit != quantity.Pinch && u.unit != quantity.Dash {
+			continue
+		}
+		p.setAmount(quantity.Amount{Min: lo * u.scale, Max: hi * u.scale, Unit: u.unit})
+		if u.unit.Vague() {
+			p.unclear("\"" + p.t[j].Raw + "\" cannot be measured; write it in cups, spoons or weight")
+		}
+		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[j+u.n:]...)
+		return
+	}
+}
+
+// servingPhrase takes out "to serve", "for garnish" and marks the line.
+func (p *lineParser) servingPhrase() {
+	phrases := [][]string{{"to", "serve"}, {"for", "serving"}, {"for", "garnish"}, {"to", "garnish"}, {"when", "serving"}, {"at", "serving"},
+		{"after", "opening"}, {"at", "the", "table"}, {"for", "the", "table"}, {"when", "you", "open", "the", "jar"}, {"on", "serving"},
+		{"when", "opening"}, {"when", "opened"}, {"when", "reheating"}, {"at", "serving", "time"}, {"added", "when", "serving"}, {"before", "serving"}, {"as", "garnish"}}
+	for i := range p.t {
+		for _, ph := range phrases {
+			ok := true
+			for k, w := range ph {
+				if p.text(i+k) != w {
+					ok = false
+					break
+				}
+			}
+			if ok {
+				p.l.Serving = true
+				p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+len(ph):]...)
+				return
+			}
+		}
+	}
+}

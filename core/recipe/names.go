@@ -1,0 +1,382 @@
+package recipe
+
+import (
+	"strings"
+
+	"damson/core/food"
+	"damson/core/quantity"
+	"damson/core/words"
+)
+
+// foodAt reports whether a food's name starts at t[i].
+func (r *Reader) foodAt(t []words.Token, i int) bool {
+	if i >= len(t) {
+		return false
+	}
+	s, n := r.line.at(t, i)
+	return n > 0 && s.kind == foodName
+}
+
+// foodAhead reports whether a food is named anywhere from t[i] on, before a
+// comma.
+func (r *Reader) foodAhead(t []words.Token, i int) bool {
+	for ; i < len(t) && t[i].Text != ","; i++ {
+		if r.foodAt(t, i) {
+			return true
+		}
+	}
+	return false
+}
+
+// unknownAhead reports whether a word that no list knows stands from t[i] on.
+func (r *Reader) unknownAhead(t []words.Token, i int) bool {
+	for ; i < len(t) && t[i].Text != ","; i++ {
+		if t[i].Kind != words.Word {
+			continue
+		}
+		if _, n := r.line.at(t, i); n == 0 {
+			return true
+		}
+	}
+	return false
+}
+
+var colours = map[string]bool{"red": true, "green": true, "yellow": true, "orange": true, "purple": true, "white": true,
+	"black": true, "brown": true, "golden": true, "pink": true, "blue": true}
+
+// item is a food named on the line, with the words around it that are part of
+// its name.
+type item struct {
+	name    []string
+	ref     *food.Food
+	head    *food.Food
+	unknown []string
+	prep    []string
+	state   []string
+	joint   string // the word before it: "", "and", "or", "with", "for", "without"
+	colour  []string
+}
+
+func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.unknown) == 0 }
+
+// names finds the foods, preparations and states in what is left of the line.
+func (p *lineParser) names() {
+	var items []*item
+	cur := &item{}
+	segment := 0
+	flush := func(joint string) {
+		if !cur.empty() {
+			items = append(items, cur)
+			cur = &item{joint: joint}
+			return
+		}
+		// Preparations without a food belong to the food before.
+		if len(items) > 0 {
+			last := items[len(items)-1]
+			last.prep, last.state = append(last.prep, cur.prep...), append(last.state, cur.state...)
+			cur = &item{joint: joint}
+			return
+		}
+		cur.joint = joint
+	}
+	for i := 0; i < len(p.t); {
+		tok := p.t[i]
+		if tok.Kind == words.Mark {
+			switch tok.Text {
+			case ",", "(", ")", ";", ":":
+				segment++
+				flush(",")
+			case "&", "+":
+				flush("and")
+			case "/":
+				flush("or")
+			}
+			i++
+			continue
+		}
+		if tok.Kind == words.Number {
+			cur.unknown = append(cur.unknown, tok.Raw)
+			i++
+			continue
+		}
+		if s, n := p.r.line.at(p.t, i); n > 0 {
+			switch s.kind {
+			case foodName:
+				p.takeFood(cur, s.food, s.words)
+			case prepWord:
+				cur.prep = append(cur.prep, s.ref)
+			case stateWord:
+				cur.state = append(cur.state, s.ref)
+			default:
+				switch tok.Text {
+				case "and", "plus":
+					flush("and")
+				case "or":
+					flush("or")
+				case "in", "with", "from", "on":
+					flush("with")
+				case "for", "as", "to", "if", "note", "see", "like", "such":
+					if tok.Text == "for" || !cur.empty() || len(items) > 0 {
+						flush("for")
+					}
+				case "without", "no", "not":
+					flush("without")
+				case "optional":
+					p.l.Optional = true
+				}
+			}
+			i += n
+			continue
+		}
+		if colours[tok.Text] {
+			cur.colour = append(cur.colour, tok.Text)
+			i++
+			continue
+		}
+		cur.unknown = append(cur.unknown, tok.Text)
+		if cur.ref != nil { // an unknown word after the food: another food than it says
+			cur.head, cur.ref = cur.ref, nil
+		}
+		cur.name = append(cur.name, tok.Text)
+		i++
+	}
+	flush("")
+	p.assign(items, cur)
+	_ = segment
+}
+
+// takeFood adds a food's name to the item at hand.
+func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
+	switch {
+	case len(it.unknown) > 0 || it.ref != nil || it.head != nil:
+		// An unknown word or another food before it makes it a compound.
+		it.ref, it.head = nil, f
+	default:
+		it.ref = f
+	}
+	if len(it.colour) > 0 && len(it.name) == 0 {
+		it.name = append(it.name, it.colour...)
+		it.colour = nil
+	}
+	it.name = append(it.name, name...)
+}
+
+// assign makes the first food the line's own, the others also or alternatives.
+func (p *lineParser) assign(items []*item, rest *item) {
+	l := p.l
+	var main *item
+	for _, it := range items {
+		switch {
+		case it.joint == "for" && main != nil, it.joint == "without":
+			// "for brushing", "no salt": names what is not in the jar.
+			if it.joint == "for" && (len(it.unknown) > 0 && it.ref == nil) {
+				continue
+			}
+			continue
+		case main == nil:
+			main = it
+			l.Food, l.Ref, l.Head = strings.Join(it.name, " "), it.ref, it.head
+			p.describe(l, it)
+		case it.ref == nil && it.head == nil && it.joint == ",":
+			// A trailing remark that nobody knows.
+			l.Unread = append(l.Unread, it.unknown...)
+			p.addWords(l, it)
+		default:
+			x := &Line{No: l.No, Text: l.Text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{},
+				Food: strings.Join(it.name, " "), Ref: it.ref, Head: it.head}
+			p.describe(x, it)
+			x.refID()
+			if it.joint == "or" {
+				x.AmountMin, x.AmountMax, x.Unit = l.AmountMin, l.AmountMax, l.Unit
+				l.Alternatives = append(l.Alternatives, x)
+				continue
+			}
+			if it.ref != nil && it.ref == main.ref {
+				p.addWords(l, it)
+				continue
+			}
+			if p.each {
+				x.AmountMin, x.AmountMax, x.Unit = l.AmountMin, l.AmountMax, l.Unit
+				x.weigh()
+			}
+			l.Also = append(l.Also, x)
+		}
+	}
+	p.addWords(l, rest)
+	// A state or preparation at the end of a pair holds for all of it.
+	for _, x := range l.Also {
+		if len(x.Prep) == 0 {
+			x.Prep = append(x.Prep, l.Prep...)
+		}
+	}
+	if l.Also != nil && len(l.Prep) == 0 {
+		l.Prep = append(l.Prep, l.Also[len(l.Also)-1].Prep...)
+	}
+	for _, x := range l.Alternatives {
+		if len(l.Prep) == 0 {
+			l.Prep = append(l.Prep, x.Prep...)
+		}
+		if len(x.State) > 0 && len(l.State) == 0 {
+			l.State = append(l.State, x.State...)
+		}
+	}
+}
+
+// describe copies an item's preparations, states and unknown words.
+func (p *lineParser) describe(l *Line, it *item) {
+	p.addWords(l, it)
+	if it.ref == nil && it.head == nil {
+		// The whole name is unknown: not unread, merely no food that Damson has.
+		for _, w := range it.unknown {
+			if w[0] >= '0' && w[0] <= '9' {
+				l.Unread = append(l.Unread, w)
+			}
+		}
+		return
+	}
+	if it.ref == nil {
+		return
+	}
+	l.Unread = append(l.Unread, it.unknown...)
+}
+
+func (p *lineParser) addWords(l *Line, it *item) {
+	for _, w := range it.prep {
+		if !has(l.Prep, []string{w}) {
+			l.Prep = append(l.Prep, w)
+		}
+	}
+	for _, w := range it.state {
+		if !has(l.State, []string{w}) {
+			l.State = append(l.State, w)
+		}
+	}
+}
+
+// finish settles what depends on the whole line.
+func (p *lineParser) finish() {
+	l := p.l
+	p.ambiguous()
+	if p.juiceOf != "" {
+		name := l.Food
+		l.Food = name + " " + p.juiceOf
+		if f := p.r.foods.ByName(l.Food); f != nil {
+			l.Ref = f
+		}
+		if p.juiceOf == "juice" && l.Unit == quantity.Each {
+			l.State = append(l.State, "fresh-squeezed")
+		}
+	}
+	p.sharedJuice()
+	if l.Acidity != nil && !l.Ref.In("vinegar", "weak-vinegar") && !strings.Contains(l.Food, "vinegar") {
+		l.Acidity = nil
+	}
+	if l.Ref.In("fresh-citrus") && l.HasPrep("juiced") {
+		if f := p.r.foods.ByName(l.Food + " juice"); f != nil {
+			l.Food, l.Ref = l.Food+" juice", f
+			l.State = append(l.State, "fresh-squeezed")
+		}
+	}
+	if l.Ref.In("citrus-juice") && l.HasState("bottled", "canned") || l.Ref.In("citrus-juice") && l.HasPrep("bottled") {
+		if f := p.r.foods.ByName("bottled " + l.Food); f != nil {
+			l.Food, l.Ref = "bottled "+l.Food, f
+		}
+	}
+	p.swapByState("dried", map[string]string{"chile-pepper": "red-pepper-flake", "jalapeno": "red-pepper-flake", "onion": "onion-powder", "garlic": "garlic-powder", "tomato": "sun-dried-tomato", "mushroom": "wild-mushroom", "bell-pepper": "red-pepper-flake", "lima-bean": "dried-bean", "pea": "whole-dried-pea", "coconut": "coconut"})
+	p.swapByState("smoked", map[string]string{"fish": "smoked-fish", "white-fish": "smoked-fish", "pork": "ham", "fresh-sausage": "cured-sausage", "turkey": "corned-beef", "chicken": "corned-beef", "beef": "corned-beef", "shellfish": "smoked-fish"})
+	p.swapByState("cured", map[string]string{"fresh-sausage": "cured-sausage", "pork": "ham", "beef": "corned-beef"})
+	if l.HasPrep("bone-in") && l.Ref.In("poultry") {
+		l.Ref = p.r.foods.ByID("bone-in-poultry")
+	}
+	if l.HasPrep("ground") && l.Ref.In("red-meat") {
+		l.Ref = p.r.foods.ByID("ground-meat")
+	}
+	if l.HasPrep("ground") && l.Ref != nil && l.Ref.ID == "ginger" {
+		l.Ref = p.r.foods.ByID("ground-ginger")
+	}
+	if l.Ref.In("usually-dried") && !l.HasState("fresh") && (l.Unit == quantity.Tsp || l.Unit == quantity.Tbsp || l.Unit == quantity.None || l.Unit == quantity.Pinch) {
+		l.State = append(l.State, "dried")
+	}
+	if l.Food == "" {
+		l.Reading = Unclear
+		if l.Problem == "" {
+			l.Problem = "no food is named on this line; write amount, unit and food, or a heading with a colon"
+		}
+	}
+	if len(l.Unread) > 0 {
+		p.guess("not read: " + strings.Join(l.Unread, " "))
+	}
+	l.refID()
+}
+
+// sharedJuice reads "bottled lemon or lime juice": the last word belongs to
+// both, and so does the state before the first.
+func (p *lineParser) sharedJuice() {
+	l := p.l
+	if !l.Ref.In("citrus") || l.Unit == quantity.Each || len(l.Alternatives) == 0 || !strings.HasSuffix(l.Alternatives[0].Food, " juice") {
+		return
+	}
+	if f := p.r.foods.ByName(l.Food + " juice"); f != nil {
+		l.Food, l.Ref = l.Food+" juice", f
+	}
+	if l.HasState("bottled") {
+		for _, x := range l.Alternatives {
+			if f := p.r.foods.ByName("bottled " + x.Food); f != nil {
+				x.Food, x.Ref = "bottled "+x.Food, f
+				x.refID()
+			}
+		}
+	}
+}
+
+func (p *lineParser) swapByState(state string, to map[string]string) {
+	if p.l.Ref == nil || !p.l.HasState(state) {
+		return
+	}
+	if id, ok := to[p.l.Ref.ID]; ok {
+		p.l.Ref = p.r.foods.ByID(id)
+	}
+}
+
+// ambiguous settles names that mean one thing by the spoon and another by the
+// cup.
+func (p *lineParser) ambiguous() {
+	small := func(l *Line) bool {
+		return l.Unit == quantity.Tsp || l.Unit == quantity.Tbsp || l.Unit == quantity.Pinch || l.Unit == quantity.Dash || l.AmountMin == nil
+	}
+	fix := func(l *Line) {
+		if l.Ref == nil {
+			return
+		}
+		id := ""
+		switch {
+		case l.Food == "pepper" && small(l):
+			id = "black-pepper"
+		case l.Food == "ginger" && small(l) && !l.HasState("fresh") && !l.HasPrep("minced", "chopped", "grated", "peeled", "sliced"):
+			id = "ground-ginger"
+		case l.Food == "mustard" && small(l) && l.HasState("dried"), l.Food == "mustard" && l.HasPrep("ground"):
+			id = "dry-mustard"
+		case l.Food == "coriander" && (l.HasPrep("ground") || l.HasState("dried")):
+			id = "coriander-seed"
+		case l.Food == "cayenne pepper" || l.Food == "red pepper" && l.HasPrep("ground"):
+			id = "cayenne"
+		case l.Ref.ID == "clove-spice" && p.l.Unit == quantity.Clove:
+			p.l.Unit = quantity.Each
+		}
+		if id != "" {
+			l.Ref = p.r.foods.ByID(id)
+		}
+	}
+	fix(p.l)
+	for _, x := range p.l.Also {
+		fix(x)
+		x.refID()
+	}
+}
+
+func (l *Line) refID() {
+	l.FoodID = ""
+	if l.Ref != nil {
+		l.FoodID = l.Ref.ID
+	}
+}

@@ -1,0 +1,227 @@
+package recipe
+
+import (
+	"damson/core/food"
+	"damson/core/quantity"
+)
+
+// The readings of a line.
+const (
+	Understood = "understood"
+	Guess      = "guess"
+	Unclear    = "unclear"
+)
+
+// The kinds of a line.
+const (
+	Ingredient = "ingredient"
+	Heading    = "heading"
+	Note       = "note"
+)
+
+// Package is the size of a can or packet.
+type Package struct {
+	Amount float64       `json:"amount"`
+	Unit   quantity.Unit `json:"unit"`
+}
+
+// Line is one ingredient line as Damson reads it.
+type Line struct {
+	No        int           `json:"line"`
+	Text      string        `json:"text"`
+	AmountMin *float64      `json:"amount_min"`
+	AmountMax *float64      `json:"amount_max"`
+	Unit      quantity.Unit `json:"unit"`
+	Food      string        `json:"food"`
+	FoodID    string        `json:"food_id"`
+	Prep      []string      `json:"prep"`
+	State     []string      `json:"state"`
+	Optional  bool          `json:"optional"`
+	Kind      string        `json:"kind"`
+	Grams     *float64      `json:"grams"`
+	Reading   string        `json:"reading"`
+
+	Package      *Package `json:"package,omitempty"`
+	Per          string   `json:"per,omitempty"`
+	Acidity      *float64 `json:"acidity,omitempty"`
+	Also         []*Line  `json:"also,omitempty"`
+	Alternatives []*Line  `json:"alternatives,omitempty"`
+	// Serving is true where the line is only for when the jar is opened.
+	Serving bool `json:"serving,omitempty"`
+	// Problem says what could not be read and the way out; Assumed what was
+	// guessed.
+	Problem string `json:"problem,omitempty"`
+	Assumed string `json:"assumed,omitempty"`
+	// Unread are the words that no reading accounts for.
+	Unread []string `json:"unread,omitempty"`
+
+	// Ref is the food, nil where none is known by that name. Head is the food
+	// that the last word names, for compounds that are not known as a whole.
+	Ref  *food.Food `json:"-"`
+	Head *food.Food `json:"-"`
+	// Pieces is a stated weight beside a count, in grams.
+	Pieces float64 `json:"-"`
+}
+
+// Amount returns the amount of the line; the zero Amount where none is given.
+func (l *Line) Amount() quantity.Amount {
+	if l.AmountMin == nil {
+		return quantity.Amount{}
+	}
+	return quantity.Amount{Min: *l.AmountMin, Max: *l.AmountMax, Unit: l.Unit}
+}
+
+// HasPrep reports whether the line states any of the preparations.
+func (l *Line) HasPrep(names ...string) bool { return has(l.Prep, names) }
+
+// HasState reports whether the line states any of the states.
+func (l *Line) HasState(names ...string) bool { return has(l.State, names) }
+
+func has(list, names []string) bool {
+	for _, x := range list {
+		for _, n := range names {
+			if x == n {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// Form returns the word under which the food's density is listed: "chopped",
+// "sliced", "grated", "crushed" or "whole".
+func (l *Line) Form() string {
+	switch {
+	case l.HasPrep("grated", "shredded"):
+		return "grated"
+	case l.HasPrep("crushed", "mashed", "pureed"):
+		return "crushed"
+	case l.HasPrep("sliced"):
+		return "sliced"
+	case l.HasPrep("chopped", "diced", "cubed", "minced", "cut"):
+		return "chopped"
+	}
+	return "whole"
+}
+
+// Cups returns the volume of the line's amount (the larger end of a range) in
+// US cups, or false where it is not known.
+func (l *Line) Cups() (float64, bool) {
+	if l.AmountMax == nil {
+		return 0, false
+	}
+	if l.Package != nil && l.Unit.Dimension() == quantity.Count {
+		if c, ok := l.Ref.Cups(l.Package.Amount, l.Package.Unit, l.Form()); ok {
+			return c * *l.AmountMax, true
+		}
+		return 0, false
+	}
+	if l.Pieces > 0 {
+		if d := l.Ref.GramsPerCup(l.Form()); d > 0 {
+			return l.Pieces / d, true
+		}
+	}
+	if l.Ref == nil && l.Unit.Dimension() != quantity.Volume {
+		return 0, false
+	}
+	return l.Ref.Cups(*l.AmountMax, l.Unit, l.Form())
+}
+
+// weigh fills Grams from the amount and the food's density.
+func (l *Line) weigh() {
+	if l.AmountMin == nil || l.Ref == nil {
+		return
+	}
+	var g float64
+	ok := false
+	switch {
+	case l.Pieces > 0:
+		g, ok = l.Pieces, true
+	case l.Package != nil && l.Unit.Dimension() == quantity.Count:
+		g, ok = l.Ref.Grams(l.Package.Amount, l.Package.Unit, l.Form())
+		g *= l.Amount().Mid()
+	default:
+		g, ok = l.Ref.Grams(l.Amount().Mid(), l.Unit, l.Form())
+	}
+	if ok {
+		g = float64(int(g*10+0.5)) / 10
+		l.Grams = &g
+	}
+}
+
+// Step is one sentence of the method.
+type Step struct {
+	No   int    `json:"line"`
+	Text string `json:"text"`
+	// Acts are the things done that some rule speaks of.
+	Acts []Act `json:"acts,omitempty"`
+	// Foods are the foods that the sentence names.
+	Foods []Mention `json:"-"`
+	// Unread are the words that Damson does not know.
+	Unread []string `json:"unread,omitempty"`
+	// Serving is true where the sentence speaks of the opened jar.
+	Serving bool `json:"serving,omitempty"`
+}
+
+// Act is a thing done, by the tag that rules look for.
+type Act struct {
+	Tag  string `json:"tag"`
+	Text string `json:"text"`
+}
+
+// Mention is a food named in a sentence.
+type Mention struct {
+	Food *food.Food
+	Text string
+	// Without is true for "no butter", "without cream".
+	Without bool
+}
+
+// Did reports whether the sentence holds an act with any of the tags.
+func (s *Step) Did(tags ...string) bool { return s.act(tags...) != nil }
+
+func (s *Step) act(tags ...string) *Act {
+	for i := range s.Acts {
+		for _, t := range tags {
+			if s.Acts[i].Tag == t {
+				return &s.Acts[i]
+			}
+		}
+	}
+	return nil
+}
+
+// Said is a fact that the text states, with the line it stands on.
+type Said[T any] struct {
+	Value T
+	Line  int
+}
+
+// Stated collects the facts of the process that the text states. A nil field
+// was not stated.
+type Stated struct {
+	Jars      []Said[quantity.Jar]
+	Packs     []Said[string]
+	Methods   []Said[string]
+	Gauge     *Said[string]
+	Minutes   []SaidMinutes
+	PSI       *Said[float64]
+	Vent      *Said[float64]
+	Headspace *Said[float64]
+}
+
+// SaidMinutes is a stated process time, for one jar where the text names it.
+type SaidMinutes struct {
+	Minutes float64
+	Jar     quantity.Jar
+	Line    int
+}
+
+// Recipe is a recipe as Damson reads it.
+type Recipe struct {
+	Title     string
+	TitleLine int
+	Lines     []*Line
+	Steps     []*Step
+	Stated    Stated
+}

@@ -1,0 +1,49 @@
+package recipe
+
+import (
+	"damson/core/words"
+)
+
+// Measured reads the amounts that a sentence states ("add 2 Tbsp bottled lemon
+// juice to each quart") as ingredient lines, one for each amount with a unit
+// and a known food.
+func (r *Reader) Measured(st *Step) []*Line {
+	t := words.Split(st.Text)
+	var starts []int
+	for i := 0; i < len(t); i++ {
+		if t[i].Kind != words.Number && numberWords[t[i].Text] == 0 && t[i].Text != "a" && t[i].Text != "half" {
+			continue
+		}
+		_, n, err := number(t, i)
+		if err != nil || n == 0 {
+			continue
+		}
+		j := i + n
+		if j+1 < len(t) && (t[j].Text == "-" || t[j].Text == "to") && t[j+1].Kind == words.Number {
+			_, m, _ := number(t, j+1)
+			j += 1 + m
+		}
+		for j < len(t) && sizeWords[t[j].Text] {
+			j++
+		}
+		if u := unitAt(t, j); u.n > 0 && r.foodAhead(t, j+u.n) {
+			if name, k := jarWord(t, j); k > 0 && name == "jar" {
+				continue
+			}
+			starts = append(starts, i)
+			i = j
+		}
+	}
+	var out []*Line
+	for k, i := range starts {
+		end := len(st.Text)
+		if k+1 < len(starts) {
+			end = t[starts[k+1]].Start
+		}
+		l := r.Line(st.No, st.Text[t[i].Start:end])
+		if l.Ref != nil {
+			out = append(out, l)
+		}
+	}
+	return out
+}

@@ -1,0 +1,129 @@
+package recipe
+
+import (
+	"strings"
+
+	"damson/core/words"
+)
+
+var negations = map[string]bool{"not": true, "no": true, "never": true, "dont": true, "without": true, "avoid": true, "nor": true, "cannot": true}
+
+// abbreviations do not end a sentence.
+var abbreviations = map[string]bool{"in": true, "min": true, "oz": true, "lb": true, "lbs": true, "tsp": true, "tbsp": true, "approx": true,
+	"qt": true, "pt": true, "hr": true, "hrs": true, "mins": true, "ft": true, "sec": true, "no": true, "c": true, "t": true, "vs": true, "etc": true, "pkg": true, "gal": true}
+
+// Sentences cuts a paragraph into sentences.
+func Sentences(s string) []string {
+	var out []string
+	start := 0
+	for i := 0; i < len(s); i++ {
+		switch s[i] {
+		case '!', '?', ';':
+		case '.':
+			if i+1 < len(s) && s[i+1] != ' ' && s[i+1] != '\t' && s[i+1] != '"' && s[i+1] != ')' {
+				continue
+			}
+			w := s[start:i]
+			if j := strings.LastIndexAny(w, " (-"); j >= 0 {
+				w = w[j+1:]
+			}
+			next := strings.TrimSpace(s[i+1:])
+			if abbreviations[strings.ToLower(w)] && next != "" && !(next[0] >= 'A' && next[0] <= 'Z') {
+				continue
+			}
+		default:
+			continue
+		}
+		if t := strings.TrimSpace(s[start : i+1]); len(t) > 1 {
+			out = append(out, t)
+		}
+		start = i + 1
+	}
+	if t := strings.TrimSpace(s[start:]); t != "" {
+		out = append(out, t)
+	}
+	return out
+}
+
+// Step reads one sentence of a method.
+func (r *Reader) Step(no int, text string) *Step {
+	st := &Step{No: no, Text: text}
+	t := words.Split(text)
+	negated := false
+	for i := 0; i < len(t); {
+		tok := t[i]
+		if tok.Kind == words.Mark {
+			if tok.Text == "," || tok.Text == ";" || tok.Text == ":" || tok.Text == "(" {
+				negated = false
+			}
+			i++
+			continue
+		}
+		if tok.Kind == words.Number {
+			i++
+			continue
+		}
+		s, n := r.step.at(t, i)
+		if n == 0 {
+			if negations[tok.Text] {
+				negated = true
+			} else if !colours[tok.Text] && numberWords[tok.Text] == 0 && len(tok.Text) > 1 {
+				st.Unread = append(st.Unread, tok.Raw)
+			}
+			i++
+			continue
+		}
+		raw := text[tok.Start:t[i+n-1].End]
+		switch s.kind {
+		case actWord:
+			if !negated {
+				st.Acts = append(st.Acts, Act{s.ref, raw})
+			}
+		case foodName:
+			st.Foods = append(st.Foods, Mention{s.food, raw, negated})
+		default:
+			if negations[tok.Text] {
+				negated = true
+			} else if tok.Text == "but" || tok.Text == "then" {
+				negated = false
+			}
+		}
+		i += n
+	}
+	st.Serving = st.Did("open-jar")
+	return st
+}
+
+// settleServing marks the sentences that speak of serving: those that say so
+// and are not followed by filling or processing of jars. "Stir in the cream
+// before serving. Ladle into jars." is no serving step.
+func settleServing(steps []*Step) {
+	canned := false
+	for i := len(steps) - 1; i >= 0; i-- {
+		s := steps[i]
+		if s.touchesJars() && !s.Did("open-jar") {
+			canned = true
+			continue
+		}
+		if s.Did("serve") && !canned {
+			s.Serving = true
+		}
+		if canned && !s.Did("open-jar") {
+			s.Serving = false
+		}
+	}
+}
+
+// touchesJars reports whether the sentence fills, closes or processes jars.
+func (s *Step) touchesJars() bool {
+	if s.Did("process", "water-bath", "steam-canner", "pressure-can", "raw-pack", "hot-pack", "vent", "half-solids", "over-solids", "no-process", "invert", "oven", "self-seal") {
+		return true
+	}
+	for _, t := range words.Split(s.Text) {
+		switch t.Text {
+		case "jar", "lid", "canner", "headspace", "rim", "band":
+			return true
+		}
+	}
+	return false
+}

@@ -1,0 +1,289 @@
+package recipe
+
+import (
+	"errors"
+	"fmt"
+	"strings"
+	"unicode/utf8"
+
+	"damson/core/words"
+)
+
+// Limits of one recipe.
+const (
+	MaxBytes = 1 << 20
+	MaxLines = 500
+)
+
+// Errors of Text that a page or command turns into a message.
+var (
+	ErrEmpty  = errors.New("nothing to read: paste a recipe, its ingredients one to a line")
+	ErrBinary = errors.New("this is not text: paste the recipe's words, or save the file as plain text")
+	ErrLarge  = errors.New("this is larger than 1 MiB: paste one recipe at a time")
+	ErrLong   = fmt.Errorf("this has more than %d lines: paste one recipe at a time", MaxLines)
+)
+
+// Check refuses what cannot be a recipe: nothing, binary data, a novel.
+func Check(text string) error {
+	switch {
+	case len(text) > MaxBytes:
+		return ErrLarge
+	case !utf8.ValidString(text) || strings.ContainsRune(text, 0):
+		return ErrBinary
+	case strings.TrimSpace(text) == "":
+		return ErrEmpty
+	}
+	control, lines := 0, 1
+	for _, r := range text {
+		switch {
+		case r == '\n':
+			lines++
+		case r < ' ' && r != '\t' && r != '\r':
+			control++
+		}
+	}
+	if control > 8 {
+		return ErrBinary
+	}
+	if lines > MaxLines {
+		return ErrLong
+	}
+	return nil
+}
+
+// Text reads a whole recipe: title, ingredient lines, method. Errors are those
+// of Check; everything else that cannot be read stands in the recipe itself.
+func (r *Reader) Text(text string) (*Recipe, error) {
+	if err := Check(text); err != nil {
+		return nil, err
+	}
+	rec := &Recipe{}
+	section := ""
+	serving := false
+	for i, raw := range strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n") {
+		no, line := i+1, clean(raw)
+		if line == "" {
+			continue
+		}
+		if rec.TitleLine == 0 && section == "" && len(rec.Lines) == 0 && len(rec.Steps) == 0 {
+			if title, ok := r.title(line); ok {
+				rec.Title, rec.TitleLine = title, no
+				continue
+			}
+		}
+		if h, ok := heading(stripBullet(line)); ok {
+			section, serving = sectionOf(h, section)
+			serving = serving || servingHeading(h)
+			rec.Lines = append(rec.Lines, &Line{No: no, Text: line, Kind: Heading, Reading: Understood, Prep: []string{}, State: []string{}, Serving: serving})
+			continue
+		}
+		if section == "method" || section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line) {
+			for _, s := range Sentences(stripBullet(line)) {
+				st := r.Step(no, s)
+				st.Serving = st.Serving || serving
+				rec.Steps = append(rec.Steps, st)
+			}
+			continue
+		}
+		l := r.Line(no, line)
+		l.Serving = l.Serving || serving
+		rec.Lines = append(rec.Lines, l)
+	}
+	r.titleFood(rec)
+	marked := map[*Step]bool{}
+	for _, s := range rec.Steps {
+		marked[s] = s.Serving
+	}
+	settleServing(rec.Steps)
+	for s, was := range marked {
+		s.Serving = s.Serving || was && !s.touchesJars()
+	}
+	r.stateFacts(rec)
+	return rec, nil
+}
+
+// clean drops control characters and outer space.
+func clean(s string) string {
+	return strings.TrimSpace(strings.Map(func(c rune) rune {
+		if c < ' ' && c != '\t' || c == 0xFEFF || c >= 0x202A && c <= 0x202E || c >= 0x2066 && c <= 0x2069 {
+			return -1
+		}
+		return c
+	}, s))
+}
+
+func sectionOf(h, section string) (string, bool) {
+	f := words.FoldPhrase(h)
+	switch f {
+	case "ingredient", "you will need", "what you need", "shopping list":
+		return "ingredients", false
+	case "direction", "instruction", "method", "step", "preparation", "procedure", "what to do", "to make", "to can", "canning", "process", "how to", "canning direction", "processing":
+		return "method", false
+	}
+	if servingHeading(h) {
+		return section, true
+	}
+	return section, false
+}
+
+// title takes a first line that is no ingredient and no step.
+func (r *Reader) title(line string) (string, bool) {
+	t := strings.TrimSpace(strings.TrimLeft(line, "#* "))
+	if after, ok := strings.CutPrefix(strings.ToLower(t), "title:"); ok {
+		return strings.TrimSpace(t[len(t)-len(after):]), true
+	}
+	if _, ok := heading(stripBullet(line)); ok && !strings.HasPrefix(line, "#") {
+		if s, _ := sectionOf(strings.TrimSuffix(line, ":"), ""); s != "" {
+			return "", false
+		}
+		return strings.TrimSuffix(t, ":"), true
+	}
+	toks := words.Split(stripBullet(line))
+	if len(toks) == 0 {
+		return "", false
+	}
+	if _, n, err := number(toks, 0); (n > 0 || err != nil) && toks[0].Kind == words.Number {
+		return "", false
+	}
+	if len(toks) > 16 {
+		return "", false
+	}
+	if strings.ContainsAny(line[:1], "-*•") {
+		return "", false
+	}
+	if l := r.Line(1, line); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" {
+		return "", false
+	}
+	return t, true
+}
+
+// titleFood makes the title an ingredient line too where it names a food that
+// no line names ("Green beans" above "water, salt").
+func (r *Reader) titleFood(rec *Recipe) {
+	if rec.Title == "" {
+		return
+	}
+	l := r.Line(rec.TitleLine, rec.Title)
+	if l.Ref == nil || len(l.Unread) > 0 {
+		return
+	}
+	measured := false
+	for _, x := range rec.Lines {
+		if x.Kind != Ingredient {
+			continue
+		}
+		if x.Ref == l.Ref || x.Ref != nil && len(l.Ref.Groups) > 0 && x.Ref.In(l.Ref.Groups...) {
+			return
+		}
+		if x.Ref == nil || !x.Ref.In("water", "salt", "dry-seasoning", "sugar", "broth", "fruit-syrup", "antibrowning") {
+			measured = true
+		}
+	}
+	if !measured {
+		rec.Lines = append([]*Line{l}, rec.Lines...)
+	}
+}
+
+var methodStarts = map[string]bool{}
+
+func init() {
+	for _, w := range []string{"wash", "rinse", "peel", "cut", "chop", "slice", "dice", "pack", "fill", "process", "boil", "simmer", "bring", "heat", "cook",
+		"add", "stir", "mix", "combine", "pour", "ladle", "cover", "leave", "remove", "wipe", "adjust", "put", "place", "let", "cool", "drain", "soak",
+		"blanch", "mash", "blend", "puree", "pressure", "use", "turn", "invert", "seal", "vent", "roast", "saute", "melt", "dissolve", "serve", "store",
+		"make", "yield", "prepare", "prep", "trim", "snap", "brown", "sear", "skim", "strain", "season", "in", "then", "when", "after", "once", "while",
+		"first", "next", "finally", "to", "i", "we", "my", "this", "these", "it", "keep", "top", "tighten", "screw", "crush", "core", "halve", "scald", "dip",
+		"slip", "cream", "label", "refrigerate", "freeze", "return", "reduce", "thicken", "whisk", "toss", "spoon", "transfer", "set", "stand", "raw", "hot", "cold",
+		"everything", "allow", "do", "dont", "no", "meanwhile", "divide", "can", "steam", "you", "if", "continue", "start", "begin", "repeat", "enjoy", "note",
+		"jar", "pint", "quart", "half", "water", "process", "canned", "packed", "processed", "liquidize", "liquidise", "blitz", "grate", "flip", "line", "work", "fry", "bake",
+		"put", "hold", "load", "lower", "lift", "run", "slide", "scrub", "sterilize", "sterilise", "warm", "pit", "hull", "stem", "break", "shell", "be", "sit", "open", "pop", "give", "layer", "sprinkle", "squeeze", "press", "push", "skin", "soften", "sweat", "shred", "taste", "check", "cap", "for", "with", "scoop", "stuff", "discard", "measure", "weigh", "always", "never", "they", "there", "our", "all", "serving", "meant", "headspace", "altitude", "elevation", "canning", "boiling", "purée", "each", "and", "the", "drop", "deglaze", "marinate", "quarter", "dredge", "knead", "swirl", "stew", "braise", "char", "blister", "grill", "smoke", "cure", "ferment", "brine", "pickle", "preheat", "take", "get", "rub", "coat", "dust", "pressurize", "time", "count", "turn off"} {
+		methodStarts[words.FoldPhrase(w)] = true
+	}
+}
+
+// isMethod reports whether a line outside any section is part of the method.
+func (r *Reader) isMethod(line string) bool {
+	t := words.Split(stripBullet(line))
+	if len(t) == 0 {
+		return false
+	}
+	if _, n, err := number(t, 0); n > 0 && err == nil && t[0].Text != "a" && t[0].Text != "an" && t[0].Kind == words.Number {
+		j := n
+		if j < len(t) && t[j].Text == "-" {
+			j++
+			if j < len(t) && t[j].Kind == words.Number {
+				j++
+			}
+		}
+		// "25 minutes at 11 pounds" is method, "25 pounds tomatoes" is not.
+		if j < len(t) && (t[j].Text == "minute" || t[j].Text == "min" || t[j].Text == "hour" || t[j].Text == "hr" || t[j].Text == "psi") {
+			return true
+		}
+		if name, n := jarWord(t, j); n > 0 && name != "jar" && (j+n == len(t) || t[j+n-1].Text == "jar") {
+			return true // "7 pints"
+		}
+		return len(t) > 30
+	}
+	return r.isPlainMethod(line)
+}
+
+// isPlainMethod is isMethod for a line without a leading number.
+func (r *Reader) isPlainMethod(line string) bool {
+	t := words.Split(stripBullet(line))
+	if len(t) == 0 || t[0].Kind == words.Number {
+		return false
+	}
+	count, stop := 0, false
+	for i, x := range t {
+		if x.Kind == words.Word {
+			count++
+		}
+		if x.Text == "." && i < len(t)-1 {
+			stop = true
+		}
+	}
+	if count > 14 || stop && count > 7 {
+		return true
+	}
+	s, n := r.step.at(t, 0)
+	if n > 0 && s.kind == actWord {
+		// "Smoked ham" and "roasted peppers" are foods with a state.
+		if ls, ln := r.line.at(t, 0); ln == 0 || ls.kind == plainWord || !r.foodAhead(t, ln) || s.ref == "process" {
+			return true
+		}
+		return len(t) > 6 && !r.foodAt(t, 1)
+	}
+	if n > 1 && s.kind == foodName {
+		return r.mentionsProcess(t)
+	}
+	if !methodStarts[t[0].Text] {
+		return r.mentionsProcess(t)
+	}
+	switch t[0].Text {
+	case "can", "jar", "cream", "half", "raw", "hot", "cold", "water", "pint", "quart", "juice", "stock", "core", "dash", "boiling", "for", "with", "each", "the", "all", "and", "no", "line", "brine", "pickle", "cure", "crush", "top", "i", "in", "to", "open", "fresh":
+		// Nouns and adjectives as well as verbs.
+		if t[0].Text == "can" || t[0].Text == "jar" || t[0].Text == "half" || t[0].Text == "pint" || t[0].Text == "quart" {
+			return len(t) == 1 || r.mentionsProcess(t) || !r.foodAhead(t, 1) && (len(t) < 2 || t[1].Text != "of" && t[1].Text != "dozen")
+		}
+		if t[0].Text == "cream" || t[0].Text == "water" || t[0].Text == "brine" || t[0].Text == "boiling" || t[0].Text == "hot" || t[0].Text == "cold" || t[0].Text == "raw" {
+			return r.mentionsProcess(t) || !r.foodAhead(t, 0) && len(t) > 1 && t[0].Text != "cream"
+		}
+		return len(t) > 2
+	}
+	return true
+}
+
+func (r *Reader) mentionsProcess(t []words.Token) bool {
+	for i := range t {
+		if s, n := r.step.at(t, i); n > 0 && s.kind == actWord {
+			switch s.ref {
+			case "process", "water-bath", "steam-canner", "pressure-can", "raw-pack", "hot-pack", "no-process", "invert", "oven", "vent", "self-seal", "half-solids", "over-solids":
+				return true
+			}
+		}
+		switch t[i].Text {
+		case "headspace", "lid", "rim":
+			return true
+		}
+	}
+	return false
+}

@@ -1,0 +1,201 @@
+package review
+
+import (
+	"strings"
+
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// accountLines is the rule that earns clear: every line must by now be named
+// by a permission or a finding. What no rule speaks of is not permitted.
+func accountLines(b *bench) {
+	if b.soup() {
+		b.soupLines()
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving {
+			b.account(i, "for the opened jar")
+			continue
+		}
+		b.unread(i)
+		if b.ok[i] != "" {
+			continue
+		}
+		switch {
+		case it.ref == nil:
+			b.unknown(i)
+		case b.of[i] >= 0 && b.role(i) == procedure.Acid:
+			b.account(i, "same") // an alternative acid of the procedure
+		case it.is("salt"):
+			b.account(i, "permitted: salt is for taste")
+		case it.ref.Kind == "spice" || it.is("herb") && it.came("dried"):
+			b.spice(i)
+		case it.is("water") && it.amount.IsZero() && it.fromStep:
+			b.account(i, "permitted: water for washing or boiling")
+		case it.is("antibrowning"):
+			b.item(i, "seasoning-change", Note, Finding{Do: "For colour only", Message: "Ascorbic acid keeps fruit bright; it does not count as the safety acid."})
+		case it.is("firming") && b.acidic():
+			b.item(i, "seasoning-change", Note, Finding{Do: "For crispness only", Message: "Calcium chloride firms pickles and changes nothing else."})
+		case b.proc == nil:
+			b.noProcedure(i)
+		case it.is("herb"):
+			b.freshHerb(i)
+		case !b.acidic() && it.is("salty-condiment", "condiment-acid"):
+			b.condiment(i)
+		default:
+			b.addedItem(i)
+		}
+	}
+	b.accountSteps()
+}
+
+// unread asks about words of a line that no reading accounts for.
+func (b *bench) unread(i int) {
+	it := &b.items[i]
+	if len(it.unread) == 0 {
+		return
+	}
+	what := strings.Join(it.unread, " ")
+	b.item(i, "unknown-ingredient", Change, Finding{Do: "What is “" + what + "”?", Message: "Damson could not read this part of the line, so it cannot say that it may go into the jar.", Remedy: "Say it in other words, or take it out.",
+		edit: func(d *draft) { d.items[i].unread = nil }})
+}
+
+func (b *bench) unknown(i int) {
+	it := &b.items[i]
+	if it.name == "" {
+		b.item(i, "unknown-ingredient", Change, Finding{Do: "No food on this line", Message: "Damson finds no food here.", Remedy: "Write amount, unit and food, or take the line out.", edit: leaveOut(i)})
+		return
+	}
+	b.item(i, "unknown-ingredient", Change, Finding{Do: "What is “" + it.name + "”?", edit: leaveOut(i)})
+}
+
+// spice permits dry seasoning short of a thickening amount.
+func (b *bench) spice(i int) {
+	it := &b.items[i]
+	if c, ok := it.cups(); ok && it.is("ground-spice") {
+		if pints := b.pints(); pints > 0 && c/pints > thickSpice {
+			b.item(i, "seasoning-change", Change, Finding{Do: "Less " + it.name, Message: "More than about 2 Tbsp of ground spice a pint thickens the liquid.", Remedy: "Cut it back, or tie whole spices in a bag.", edit: func(d *draft) { d.items[i].factor *= thickSpice * pints / c }})
+			return
+		}
+	}
+	b.item(i, "seasoning-change", Note, Finding{})
+}
+
+// pints estimates the pints of the batch from the volumes given.
+func (b *bench) pints() float64 {
+	sum := 0.0
+	for i := range b.items {
+		if c, ok := b.items[i].cups(); ok && !b.items[i].serving && !b.items[i].is("dry-seasoning") {
+			sum += c
+		}
+	}
+	return sum / 2
+}
+
+func (b *bench) freshHerb(i int) {
+	it := &b.items[i]
+	if !b.acidic() {
+		if it.unclear || it.amount.Unit == quantity.Handful {
+			b.item(i, "unclear-amount", Note, Finding{Do: "How much is that?", Message: "Fresh leaves only season here; say how much, or add them at the table."})
+			return
+		}
+		b.item(i, "seasoning-change", Note, Finding{Do: "Fresh herb as seasoning", Message: "In a pressure-canned food it only seasons."})
+		return
+	}
+	b.item(i, "added-ingredient", Change, Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are low in acid and wet; beyond the tested amount they are not permitted in an acid product.", Remedy: "Use it dried, or add it fresh when serving.", edit: leaveOut(i)})
+}
+
+// condimentCups is the most soy sauce, mustard or hot sauce that still only
+// seasons a batch (common practice, no source).
+const condimentCups = 0.25
+
+func (b *bench) condiment(i int) {
+	it := &b.items[i]
+	if c, ok := it.cups(); ok && c <= condimentCups {
+		b.item(i, "seasoning-change", Note, Finding{Do: "Only seasoning", Message: "By the spoonful it changes neither heat nor acidity."})
+		return
+	}
+	b.addedItem(i)
+}
+
+// addedItem reports a food that the procedure does not have.
+func (b *bench) addedItem(i int) {
+	it := &b.items[i]
+	if it.fromStep && it.ref.In("water") {
+		b.account(i, "permitted: water for washing or boiling")
+		return
+	}
+	f := Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)}
+	if it.unclear {
+		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", edit: leaveOut(i)})
+	}
+	if it.is("alkali") {
+		f.Message, f.Remedy = "It is alkaline and undoes the acid.", "Leave it out."
+	}
+	if it.is("chemical-preservative") {
+		f.Message, f.Remedy = "It neither sterilises nor acidifies enough.", "Use the tested process and acid."
+	}
+	b.item(i, "added-ingredient", Change, f)
+}
+
+// noProcedure accounts for lines where there is nothing to compare with; only
+// what no procedure would have is reported.
+func (b *bench) noProcedure(i int) {
+	it := &b.items[i]
+	if it.is("coconut", "alkali", "chemical-preservative") {
+		b.addedItem(i)
+		return
+	}
+	b.account(i, "no tested procedure to compare with")
+}
+
+// judgements says how each line of the recipe stands.
+func (b *bench) judgements(lines []*recipe.Line) []Judgement {
+	worst := map[int]string{}
+	rank := map[string]int{"serving": 1, "same": 2, "permitted": 3, Change: 4, "never": 5}
+	put := func(line int, as string) {
+		if rank[as] > rank[worst[line]] {
+			worst[line] = as
+		}
+	}
+	why := map[int]string{}
+	for i := range b.items {
+		it := &b.items[i]
+		as := "same"
+		switch {
+		case it.serving:
+			as = "serving"
+		case strings.HasPrefix(b.ok[i], "permitted"):
+			as = "permitted"
+		}
+		if why[it.line] == "" {
+			why[it.line] = b.ok[i]
+		}
+		put(it.line, as)
+	}
+	for _, f := range b.findings {
+		if f.Line == nil {
+			continue
+		}
+		switch f.Severity {
+		case Stop:
+			put(*f.Line, "never")
+		case Change:
+			put(*f.Line, Change)
+		case Note:
+			if worst[*f.Line] == "same" {
+				put(*f.Line, "permitted")
+			}
+		}
+	}
+	var out []Judgement
+	for _, l := range lines {
+		if l.Kind == recipe.Ingredient {
+			out = append(out, Judgement{l.No, worst[l.No], why[l.No]})
+		}
+	}
+	return out
+}

@@ -1,0 +1,362 @@
+package review
+
+import (
+	"damson/core/procedure"
+	"damson/core/quantity"
+)
+
+// The family of acid: what makes an acidified product safe.
+
+func init() {
+	why := "The acid in this recipe is what keeps botulism from growing; it was measured for the tested amount."
+	register(
+		&Rule{Code: "no-acid-added", Title: "Add the acid", LooksFor: "the tested acid left out", Why: why, WayRound: "Add bottled lemon juice or citric acid as the procedure says.", Source: "USDA Complete Guide 2015, guide 3, acidification", check: acids},
+		&Rule{Code: "acid-short", Title: "More acid", LooksFor: "less acid than tested, or acid not measured for each jar", Why: why, WayRound: "Restore the tested amount; balance the taste with sugar.", Source: "USDA Complete Guide 2015, guides 3 and 6"},
+		&Rule{Code: "fresh-citrus", Title: "Use bottled juice", LooksFor: "fresh lemon or lime juice where the acid makes it safe", Why: "Fresh fruit varies; bottled juice has a steady strength.", WayRound: "Use bottled lemon or lime juice, the same measure.", Source: "NCHFP; 21 CFR 146.114"},
+		&Rule{Code: "weak-vinegar", Title: "Vinegar of 5 percent", LooksFor: "vinegar under 5 percent, or of unknown strength", Why: "Weaker vinegar brings less acid, and the food may stay above pH 4.6.", WayRound: "Use vinegar labelled 5 percent or more.", Source: "USDA Complete Guide 2015, guide 6"},
+		&Rule{Code: "acid-swap", Title: "Keep the tested acid", LooksFor: "vinegar in place of lemon juice, or lemon in place of vinegar", Why: "Vinegar is a weaker acid than bottled lemon juice, measure for measure.", WayRound: "Use bottled lemon or lime juice, the same measure.", Source: "Pacific Northwest Extension, salsa recipes; NCHFP"},
+		&Rule{Code: "acid-diluted", Title: "No more water", LooksFor: "more water to the vinegar than tested", Why: "Water weakens the acid that the vegetables need.", WayRound: "Keep the tested water, or less; sweeten if it is sharp.", Source: "USDA Complete Guide 2015, guide 6", check: dilution},
+		&Rule{Code: "low-acid-in-water-bath", Title: "This needs a pressure canner", LooksFor: "low-acid food in a water bath or steam canner", Why: "Botulism spores survive hours of boiling and grow in a sealed low-acid jar.", WayRound: "Use a pressure canner and the tested time, or freeze it.", Source: "USDA Complete Guide 2015, guide 1"},
+		&Rule{Code: "variety-myth", Title: "No tomato is acid enough", LooksFor: "the claim that a variety needs no acid", Why: "Old and new varieties lie on both sides of pH 4.6.", WayRound: "Add the acid whatever the variety.", Source: "USDA Complete Guide 2015, guide 3", check: varieties},
+	)
+}
+
+// slack is the tolerance for rounding: 5 % by volume.
+const slack = 1.05
+
+// crossSlack widens it where a weight stands for a volume.
+const crossSlack = 1.10
+
+func isAcid(it *item) bool {
+	return it.is("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "fresh-citrus", "citric-acid")
+}
+
+// strength returns the acid of the item against the tested 5 percent vinegar
+// or bottled juice.
+func strength(it *item) float64 {
+	if it.src != nil && it.src.Acidity != nil && it.is("vinegar", "weak-vinegar") {
+		return *it.src.Acidity / 5
+	}
+	return 1
+}
+
+func (it *item) weak() bool {
+	if it.is("weak-vinegar") {
+		return it.src == nil || it.src.Acidity == nil || *it.src.Acidity < 5
+	}
+	return it.is("vinegar") && it.src != nil && it.src.Acidity != nil && *it.src.Acidity < 5
+}
+
+func acids(b *bench) {
+	if b.proc == nil {
+		return
+	}
+	for k := range b.proc.Ingredients {
+		if b.proc.Ingredients[k].Role == procedure.Acid {
+			b.acid(k)
+		}
+	}
+	// Acid that the procedure does not list: flavour, or more than tested.
+	for i := range b.items {
+		it := &b.items[i]
+		if b.ok[i] != "" || b.of[i] >= 0 || !isAcid(it) {
+			continue
+		}
+		switch {
+		case !b.acidic() && it.is("fresh-citrus", "citrus-juice"):
+			b.item(i, "fresh-citrus", Note, Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the juice may stay or go."})
+		case !b.acidic() && it.weak():
+			b.item(i, "weak-vinegar", Note, Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the vinegar may stay or go."})
+		case !b.acidic():
+			b.item(i, "acid-swap", Note, Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the acid may stay or go, and it never shortens the time."})
+		case b.proc.Acidity == "acid" || it.is("bottled-citrus", "citric-acid") || it.is("vinegar") && !it.weak():
+			b.item(i, "acid-swap", Note, Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
+		}
+	}
+}
+
+// candidates returns the items that give, or are meant to give, acid k.
+func (b *bench) candidates(k int) (right, wrong []int) {
+	in := &b.proc.Ingredients[k]
+	for i := range b.items {
+		it := &b.items[i]
+		if it.choice && b.of[i] != k {
+			continue
+		}
+		switch {
+		case b.of[i] == k:
+			right = append(right, i)
+		case !isAcid(it) || b.of[i] >= 0 || b.ok[i] != "":
+		case it.is("fresh-citrus", "citrus-juice") && it.ref.ID != "lemon" && it.ref.ID != "lime" || it.is("fresh-citrus"):
+			wrong = append(wrong, i)
+		default:
+			wrong = append(wrong, i)
+		}
+	}
+	_ = in
+	return right, wrong
+}
+
+// acid judges acid ingredient k of an acidified procedure.
+func (b *bench) acid(k int) {
+	in := &b.proc.Ingredients[k]
+	right, wrong := b.candidates(k)
+	put := func(d *draft) { d.added[in.Name] = true }
+	if b.added[in.Name] {
+		for _, i := range append(right, wrong...) {
+			b.account(i, "same")
+		}
+		return
+	}
+	measured := b.dose(in)
+	if len(right) == 0 && len(wrong) == 0 {
+		b.report(Finding{Code: "no-acid-added", Severity: Change, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put})
+		return
+	}
+	// The kind first.
+	fine := len(right)
+	for _, i := range wrong {
+		it := &b.items[i]
+		switch {
+		case it.is("fresh-citrus", "citrus-juice"):
+			b.item(i, "fresh-citrus", Change, Finding{Do: "Bottled, not fresh", Source: byCode["fresh-citrus"].Source, edit: b.bottle(i)})
+		case it.weak():
+			b.item(i, "weak-vinegar", Change, Finding{edit: b.strengthen(i, in)})
+		case in.Same[0] == "vinegar" && it.is("bottled-citrus") && (b.proc.Product == "salsa" || b.proc.Product == "relish"):
+			b.item(i, "acid-swap", Note, Finding{Do: "Lemon for vinegar is fine", Message: "Bottled lemon or lime juice is the stronger acid, measure for measure."})
+			right = append(right, i)
+			fine++
+		case len(right) > 0:
+			// More acid than the procedure lists.
+			b.item(i, "acid-swap", Note, Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
+		default:
+			b.item(i, "acid-swap", Change, Finding{Do: "Use " + in.Name, Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: func(d *draft) { put(d); leaveOut(i)(d) }})
+		}
+	}
+	if fine == 0 {
+		return
+	}
+	for _, i := range right {
+		it := &b.items[i]
+		if it.weak() {
+			b.item(i, "weak-vinegar", Change, Finding{edit: b.strengthen(i, in)})
+		} else if it.is("vinegar") && (it.src == nil || it.src.Acidity == nil) && !it.came("checked") {
+			b.item(i, "weak-vinegar", Care, Finding{Do: "Check the label: 5 percent", Message: "The recipe does not give the vinegar's strength; 5 percent was tested."})
+		}
+	}
+	if in.Per != "" {
+		b.perJarAcid(k, right, put)
+	} else {
+		b.batchAcid(k, right, put)
+	}
+	for _, i := range right {
+		b.account(i, "same")
+	}
+}
+
+// bottle is the edit that turns fresh citrus into bottled juice, the same
+// measure; a whole lemon counts as its juice.
+func (b *bench) bottle(i int) func(*draft) {
+	bottled := "bottled-lemon-juice"
+	if f := b.items[i].ref; f.ID == "lime" || f.ID == "lime-juice" {
+		bottled = "bottled-lime-juice"
+	}
+	return func(d *draft) {
+		it := &d.items[i]
+		if it.amount.Unit == quantity.Each {
+			it.amount = quantity.Amount{Min: it.amount.Min * juiceOfOne, Max: it.amount.Max * juiceOfOne, Unit: quantity.Cup}
+			src := *it.src
+			lo, hi := it.amount.Min, it.amount.Max
+			src.AmountMin, src.AmountMax, src.Unit = &lo, &hi, quantity.Cup
+			it.src = &src
+		}
+		it.ref, it.name = b.foods(bottled), "bottled juice"
+	}
+}
+
+// strengthen is the edit that puts 5 percent vinegar in place of a weak one.
+func (b *bench) strengthen(i int, in *procedure.Ingredient) func(*draft) {
+	return func(d *draft) {
+		it := &d.items[i]
+		five := 5.0
+		src := recipeLine(it)
+		src.Acidity = &five
+		it.src, it.ref = src, b.foods("vinegar")
+		if in.Same[0] != "vinegar" && len(in.Options) == 0 {
+			d.added[in.Name] = true
+		}
+	}
+}
+
+// dose writes the tested amount of an acid.
+func (b *bench) dose(in *procedure.Ingredient) string {
+	if in.Per != "" {
+		s := said(in.Amount, in.Unit) + " " + in.Name + " to each " + string(in.Per)
+		for _, o := range in.Options {
+			s += ", or " + said(o.Amount, o.Unit) + " " + o.Name
+		}
+		return s + " (twice that to a quart)"
+	}
+	scale := b.scale
+	if scale == 0 {
+		return said(in.Amount, in.Unit) + " " + in.Name + " a tested batch"
+	}
+	return said(in.Amount*scale, in.Unit) + " " + in.Name
+}
+
+// perJarAcid checks a dose that goes into each jar.
+func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
+	in := &b.proc.Ingredients[k]
+	for _, i := range right {
+		it := &b.items[i]
+		dose, unit := in.Amount, in.Unit
+		if o := b.option[i]; o >= 0 {
+			dose, unit = in.Options[o].Amount, in.Options[o].Unit
+		}
+		if it.amount.IsZero() || it.unclear {
+			if it.choice {
+				continue
+			}
+			b.item(i, "unclear-amount", Change, Finding{Do: "How much in each jar?", Message: "The acid is measured for each jar: " + b.dose(in) + ".", Remedy: "Measure it into each jar.", edit: put})
+			continue
+		}
+		jar, ok := quantity.ParseJar(it.src.Per)
+		if it.src.Per == "jar" {
+			jar, ok = b.jar.Value, b.jar.Value != ""
+		}
+		if !ok {
+			b.item(i, "acid-short", Change, Finding{Do: "Measure it for each jar", Message: "One amount for the whole batch does not say what each jar gets.", Remedy: "Put in " + b.dose(in) + ".", edit: put})
+			continue
+		}
+		have, ok := quantity.Convert(it.amount.Min*it.factor*strength(it), it.amount.Unit, unit)
+		need := dose * jar.Ounces() / in.Per.Ounces()
+		if !ok || have < need/slack {
+			b.item(i, "acid-short", Change, Finding{Do: "More acid in each " + string(jar), Message: sprint("A %s needs %s.", jar, said(need, unit)), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
+		}
+		if jar != b.jar.Value && b.jar.Value != "" && b.jar.Value.Larger(jar) {
+			b.item(i, "acid-short", Change, Finding{Do: "The dose is for a " + string(jar), Message: sprint("These are %s.", b.jar.Value.Plural()), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
+		}
+	}
+}
+
+// batchAcid checks an acid against the food of the batch.
+func (b *bench) batchAcid(k int, right []int, put func(*draft)) {
+	in := &b.proc.Ingredients[k]
+	if len(right) == 0 {
+		return
+	}
+	sum, known := 0.0, true
+	for _, i := range right {
+		it := &b.items[i]
+		if it.choice {
+			continue
+		}
+		have, ok := 0.0, false
+		if c, good := it.cups(); good {
+			need, good := quantity.Convert(in.Amount, in.Unit, quantity.Cup)
+			have, ok = c*low(it)*strength(it)/need, good
+		}
+		if !ok {
+			known = false
+			continue
+		}
+		sum += have
+	}
+	i := right[0]
+	switch {
+	case !known:
+		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "The acid makes this safe, so its amount must be known.", Remedy: "Use " + b.dose(in) + ".", edit: put})
+	case b.scale == 0:
+		// The main food's amount is asked for elsewhere.
+	case sum < b.scale/b.tolerance():
+		b.item(i, "acid-short", Change, Finding{Do: "Use " + b.dose(in), Message: sprint("For this much food the tested recipe has %s; here it is %.0f %% of that.", b.dose(in), 100*sum/b.scale), Remedy: "Restore the acid, or make less of the rest.", Source: b.proc.Citation(), edit: put})
+	}
+}
+
+// low returns the smaller end of a range against its larger one: acid counts
+// by its least, everything else by its most.
+func low(it *item) float64 {
+	if it.amount.Max > 0 {
+		return it.amount.Min / it.amount.Max
+	}
+	return 1
+}
+
+// tolerance is slack where amounts compare measure for measure, crossSlack
+// where the main food is weighed in one recipe and measured in the other.
+func (b *bench) tolerance() float64 {
+	for k := range b.proc.Ingredients {
+		in := &b.proc.Ingredients[k]
+		if in.Role != procedure.Main || in.Amount == 0 {
+			continue
+		}
+		for _, i := range b.matched(k) {
+			if b.items[i].amount.Unit.Dimension() != in.Unit.Dimension() {
+				return crossSlack
+			}
+		}
+	}
+	return slack
+}
+
+// dilution judges water in a recipe whose vinegar keeps it safe.
+func dilution(b *bench) {
+	if b.proc == nil || b.proc.Acidity != "acidified" || b.proc.Product == "plain" {
+		return
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if !it.is("water", "broth", "fruit-juice") || b.ok[i] != "" {
+			continue
+		}
+		if it.fromStep && b.role(i) == "" && it.amount.IsZero() {
+			b.account(i, "permitted: water for washing or boiling")
+			continue
+		}
+		if it.src != nil && (containsAny(it.src.Text, "soak", "wash", "blanch", "boil", "rinse")) {
+			b.account(i, "permitted: water for washing or boiling")
+			continue
+		}
+		if b.role(i) != procedure.Liquid {
+			b.item(i, "acid-diluted", Change, Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe has none, and it weakens the acid.", edit: leaveOut(i)})
+			continue
+		}
+		k := b.of[i]
+		in := &b.proc.Ingredients[k]
+		r, known := b.ratio(k, []int{i})
+		cut := func(d *draft) {
+			d.items[i].unclear = false
+			d.added["water"] = true
+		}
+		switch {
+		case b.added["water"]:
+			b.account(i, "same")
+		case !known:
+			b.item(i, "unclear-amount", Change, Finding{Do: "How much water?", Message: "Water weakens the vinegar, so its amount must be known.", Remedy: "At most " + said(in.Amount, in.Unit) + " a tested batch.", edit: cut})
+		case b.scale > 0 && r > b.scale*b.tolerance() && r > b.acidShare()*slack:
+			b.item(i, "acid-diluted", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " water", Remedy: "Cut the water back to the tested amount.", Source: b.proc.Citation(), edit: cut})
+		default:
+			b.account(i, "same")
+		}
+	}
+}
+
+// acidShare returns the recipe's acid against a tested batch.
+func (b *bench) acidShare() float64 {
+	for k := range b.proc.Ingredients {
+		if b.proc.Ingredients[k].Role == procedure.Acid {
+			if r, ok := b.ratio(k, b.matched(k)); ok {
+				return r
+			}
+		}
+	}
+	return 0
+}
+
+func varieties(b *bench) {
+	for s := range b.steps {
+		if b.steps[s].did("variety") {
+			b.step(s, "variety", "variety-myth", Care, Finding{})
+		}
+	}
+}

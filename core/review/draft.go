@@ -1,0 +1,403 @@
+package review
+
+import (
+	"slices"
+	"strings"
+
+	"damson/core/food"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// draft is the recipe as the review works on it. Edits are made on copies, so
+// that "covered once changed" is a review of the changed draft and no promise.
+type draft struct {
+	title   string
+	items   []item
+	steps   []step
+	methods []recipe.Said[string]
+	jar     recipe.Said[quantity.Jar]
+	jars    []recipe.Said[quantity.Jar]
+	pack    recipe.Said[string]
+	gauge   string
+	minutes []recipe.SaidMinutes
+	psi     *recipe.Said[float64]
+	vent    *recipe.Said[float64]
+	head    *recipe.Said[float64]
+	// covered is set once a covering liquid is named anywhere.
+	liquid bool
+	// halfSolids is set where the filling is stated half solids.
+	halfSolids bool
+	// acidPerJar and liquidAdded record edits that add what was left out.
+	added map[string]bool
+}
+
+// item is one ingredient at work.
+type item struct {
+	line   int
+	name   string
+	ref    *food.Food
+	head   *food.Food
+	amount quantity.Amount
+	src    *recipe.Line
+	prep   []string
+	state  []string
+	// unclear is true where the amount was given but cannot be measured.
+	unclear bool
+	unread  []string
+	serving bool
+	// choice is true for the second of "butter or lard".
+	choice bool
+	// fromStep is true where only the method names it.
+	fromStep bool
+	// factor scales the amount after "cut back".
+	factor float64
+}
+
+// step is one sentence at work.
+type step struct {
+	*recipe.Step
+	// dropped are the acts that an edit took out.
+	dropped []string
+	gone    bool
+}
+
+func (s *step) did(tags ...string) bool {
+	if s.gone {
+		return false
+	}
+	for _, a := range s.Acts {
+		if slices.Contains(tags, a.Tag) && !slices.Contains(s.dropped, a.Tag) {
+			return true
+		}
+	}
+	return false
+}
+
+func (s *step) actText(tag string) string {
+	for _, a := range s.Acts {
+		if a.Tag == tag {
+			return a.Text
+		}
+	}
+	return ""
+}
+
+func (d *draft) clone() *draft {
+	c := *d
+	c.items = slices.Clone(d.items)
+	for i := range c.items {
+		c.items[i].prep = slices.Clone(d.items[i].prep)
+		c.items[i].state = slices.Clone(d.items[i].state)
+	}
+	c.steps = slices.Clone(d.steps)
+	for i := range c.steps {
+		c.steps[i].dropped = slices.Clone(d.steps[i].dropped)
+	}
+	c.methods = slices.Clone(d.methods)
+	c.minutes = slices.Clone(d.minutes)
+	c.added = map[string]bool{}
+	for k, v := range d.added {
+		c.added[k] = v
+	}
+	return &c
+}
+
+// did reports whether any sentence before serving holds the act.
+func (d *draft) did(tags ...string) bool {
+	for i := range d.steps {
+		if !d.steps[i].Serving && d.steps[i].did(tags...) {
+			return true
+		}
+	}
+	return false
+}
+
+func (it *item) is(groups ...string) bool { return !it.serving && it.ref.In(groups...) }
+
+// looks is is, but an unknown compound counts by its last word: "pepper jack
+// cheese" looks like cheese.
+func (it *item) looks(groups ...string) bool {
+	return !it.serving && (it.ref.In(groups...) || it.ref == nil && it.head.In(groups...))
+}
+
+func (it *item) done(prep ...string) bool {
+	for _, p := range prep {
+		if slices.Contains(it.prep, p) {
+			return true
+		}
+	}
+	return false
+}
+
+func (it *item) came(state ...string) bool {
+	for _, p := range state {
+		if slices.Contains(it.state, p) {
+			return true
+		}
+	}
+	return false
+}
+
+func (it *item) undo(preps ...string) {
+	it.prep = slices.DeleteFunc(it.prep, func(p string) bool { return slices.Contains(preps, p) })
+}
+
+// cups returns the volume in US cups, or false where it is not known.
+func (it *item) cups() (float64, bool) {
+	if it.src == nil || it.amount.IsZero() || it.unclear {
+		return 0, false
+	}
+	if it.is("garlic") && it.amount.Unit == quantity.Head {
+		return it.amount.Max * headOfGarlic * 4 / 136 * it.factor, true
+	}
+	if it.is("fresh-citrus") && it.amount.Unit == quantity.Each {
+		return it.amount.Max * juiceOfOne * it.factor, true
+	}
+	c, ok := it.src.Cups()
+	return c * it.factor, ok
+}
+
+// grams returns the weight, or false where it is not known.
+func (it *item) grams() (float64, bool) {
+	if it.src == nil || it.amount.IsZero() || it.unclear {
+		return 0, false
+	}
+	if it.is("garlic") && it.amount.Unit == quantity.Head {
+		return it.amount.Max * headOfGarlic * 4 * it.factor, true
+	}
+	if it.src.Pieces > 0 {
+		return it.src.Pieces * it.factor, true
+	}
+	if it.src.Package != nil && it.amount.Unit.Dimension() == quantity.Count {
+		g, ok := it.ref.Grams(it.src.Package.Amount, it.src.Package.Unit, it.src.Form())
+		return g * it.amount.Max * it.factor, ok
+	}
+	if it.ref == nil {
+		return 0, false
+	}
+	g, ok := it.ref.Grams(it.amount.Max, it.amount.Unit, it.src.Form())
+	return g * it.factor, ok
+}
+
+// headOfGarlic is the cloves of a head (common practice, no source).
+const headOfGarlic = 11
+
+// juiceOfOne is the juice of a lemon or lime in cups: about 3 and 2 Tbsp, the
+// smaller taken for both (common practice, no source).
+const juiceOfOne = 2.0 / 16
+
+// newDraft lays the recipe out for the review; flags win over the text.
+func newDraft(rd *recipe.Reader, req Request) *draft {
+	rec := req.Recipe
+	d := &draft{title: rec.Title, added: map[string]bool{}}
+	for _, l := range rec.Lines {
+		if l.Kind != recipe.Ingredient {
+			continue
+		}
+		d.addLine(l, l.Serving)
+	}
+	for _, s := range rec.Steps {
+		d.steps = append(d.steps, step{Step: s})
+	}
+	d.foodsOfSteps(rd)
+	d.servingOnly()
+	st := &rec.Stated
+	d.methods, d.minutes, d.psi, d.vent, d.head, d.jars = st.Methods, st.Minutes, st.PSI, st.Vent, st.Headspace, st.Jars
+	if j, line, ok := st.OneJar(); ok {
+		d.jar = recipe.Said[quantity.Jar]{Value: j, Line: line}
+	}
+	if p, line, ok := st.OnePack(); ok {
+		d.pack = recipe.Said[string]{Value: p, Line: line}
+	}
+	if st.Gauge != nil {
+		d.gauge = st.Gauge.Value
+	}
+	if req.Jar != "" {
+		d.jar = recipe.Said[quantity.Jar]{Value: req.Jar}
+	}
+	if req.Pack != "" {
+		d.pack = recipe.Said[string]{Value: req.Pack}
+	}
+	if req.Gauge != "" {
+		d.gauge = req.Gauge
+	}
+	if req.Method != "" {
+		d.methods = []recipe.Said[string]{{Value: req.Method}}
+	}
+	if req.Minutes > 0 {
+		d.minutes = []recipe.SaidMinutes{{Minutes: req.Minutes}}
+	}
+	if req.PSI > 0 {
+		d.psi = &recipe.Said[float64]{Value: req.PSI}
+	}
+	for i := range d.items {
+		if d.items[i].is("water", "broth", "tomato-juice", "fruit-juice", "fruit-syrup") {
+			d.liquid = true
+		}
+	}
+	for i := range d.steps {
+		s := &d.steps[i]
+		if s.Serving {
+			continue
+		}
+		if s.did("half-solids") {
+			d.halfSolids = true
+		}
+		d.liquid = d.liquid || coversWithLiquid(s)
+	}
+	return d
+}
+
+// coversWithLiquid reports whether the sentence puts a thin liquid on the food.
+func coversWithLiquid(s *step) bool {
+	text := strings.ToLower(s.Text)
+	for _, act := range []string{"cover", "fill", "pour", "add", "top", "ladle", "pack"} {
+		if !strings.Contains(text, act) {
+			continue
+		}
+		for _, w := range []string{"water", "liquid", "broth", "stock", "syrup", "juice", "brine"} {
+			if strings.Contains(text, w) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+func (d *draft) addLine(l *recipe.Line, serving bool) {
+	add := func(x *recipe.Line, choice bool) {
+		d.items = append(d.items, item{line: l.No, name: x.Food, ref: x.Ref, head: x.Head, amount: x.Amount(), src: x, prep: slices.Clone(x.Prep),
+			state: slices.Clone(x.State), unclear: l.Reading == recipe.Unclear, unread: x.Unread, serving: serving || x.Serving, choice: choice, factor: 1})
+	}
+	add(l, false)
+	for _, x := range l.Also {
+		add(x, false)
+	}
+	for _, x := range l.Alternatives {
+		add(x, true)
+	}
+}
+
+// foodsOfSteps makes an item of every food that only the method names, and
+// fills in amounts that only the method states.
+func (d *draft) foodsOfSteps(rd *recipe.Reader) {
+	listed := len(d.items)
+	for i := range d.steps {
+		s := &d.steps[i]
+		measured := rd.Measured(s.Step)
+		for _, m := range s.Foods {
+			if m.Without || m.Food.In("water") && !measures(measured, m.Food) {
+				continue
+			}
+			text := strings.ToLower(s.Text)
+			if m.Food.In("vinegar", "weak-vinegar") && (strings.Contains(text, "rim") || strings.Contains(text, "canner")) {
+				continue // wiping rims, clearing hard water
+			}
+			var line *recipe.Line
+			for _, l := range measured {
+				if l.Ref == m.Food {
+					line = l
+				}
+			}
+			if k := d.find(m, listed); k >= 0 {
+				it := &d.items[k]
+				if line != nil && (it.amount.IsZero() || it.src.Per == "" && line.Per != "") && it.ref == line.Ref && !s.Serving {
+					it.amount, it.src, it.unclear = line.Amount(), line, line.Reading == recipe.Unclear
+				}
+				continue
+			}
+			if m.Food.In("water") && !s.names("vinegar") {
+				continue
+			}
+			if line == nil {
+				line = &recipe.Line{No: s.No, Text: s.Text, Food: strings.ToLower(m.Text), Ref: m.Food, Kind: recipe.Ingredient, Reading: recipe.Understood}
+			}
+			d.addLine(line, s.Serving)
+			d.items[len(d.items)-1].fromStep = true
+		}
+	}
+}
+
+func measures(lines []*recipe.Line, f *food.Food) bool {
+	for _, l := range lines {
+		if l.Ref == f {
+			return true
+		}
+	}
+	return false
+}
+
+func (s *step) names(group string) bool {
+	for _, m := range s.Foods {
+		if m.Food.In(group) {
+			return true
+		}
+	}
+	return false
+}
+
+// find returns the item that the mention speaks of, or -1. A mention by a more
+// general name counts ("the beans", "the lemon juice").
+func (d *draft) find(m recipe.Mention, listed int) int {
+	for i := range d.items {
+		if d.items[i].ref == m.Food || d.items[i].head == m.Food && d.items[i].ref == nil {
+			return i
+		}
+	}
+	name := strings.ToLower(m.Text)
+	for i := range d.items[:listed] {
+		it := &d.items[i]
+		if it.ref == nil {
+			if strings.Contains(it.name, name) {
+				return i
+			}
+			continue
+		}
+		for _, g := range m.Food.Groups {
+			if g != "herb" && g != "dry-seasoning" && g != "no-home-process" && it.ref.In(g) {
+				return i
+			}
+		}
+		// "lemon juice" for the bottled juice of the list, "dill" for dill seed
+		if strings.Contains(it.name, strings.TrimSuffix(name, "s")) {
+			return i
+		}
+	}
+	return -1
+}
+
+// servingOnly marks listed items that the method uses only when the jar is
+// opened: named in a serving sentence and in no other.
+func (d *draft) servingOnly() {
+	for i := range d.items {
+		it := &d.items[i]
+		if it.serving || it.fromStep || it.ref == nil {
+			continue
+		}
+		served, cooked := false, false
+		for k := range d.steps {
+			for _, m := range d.steps[k].Foods {
+				if m.Food != it.ref || m.Without {
+					continue
+				}
+				if d.steps[k].Serving {
+					served = true
+				} else {
+					cooked = true
+				}
+			}
+			if d.steps[k].Serving && strings.Contains(strings.ToLower(d.steps[k].Text), it.name) && len(it.name) > 3 {
+				served = true
+			}
+		}
+		if served && !cooked && it.ref.In("dairy", "egg", "thickener", "starch-solid", "herb", "coconut", "nut", "leafy-green", "cabbage-family", "cured-meat", "fat") {
+			it.serving = true
+		}
+	}
+}
+
+// stated reports whether the cook means to process the jars at all.
+func (d *draft) stated() bool {
+	return len(d.methods) > 0 || len(d.minutes) > 0 || d.psi != nil || d.did("process", "water-bath", "steam-canner", "pressure-can")
+}

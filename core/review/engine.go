@@ -1,0 +1,545 @@
+package review
+
+import (
+	"sort"
+	"strings"
+	"sync"
+
+	"damson/core/food"
+	"damson/core/procedure"
+	"damson/core/recipe"
+)
+
+// Reviewer reviews recipes against a library. It is safe for use by several
+// goroutines.
+type Reviewer struct {
+	reader *recipe.Reader
+	cat    *food.Catalogue
+	procs  *procedure.Library
+	// own maps a food to its own plain low-acid procedure.
+	own map[string]*procedure.Procedure
+}
+
+// New returns a reviewer over the foods and procedures.
+func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
+	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}}
+	for _, p := range procs.All() {
+		if p.Product != "plain" || p.Acidity != "low-acid" {
+			continue
+		}
+		for _, in := range p.Ingredients {
+			if in.Role != procedure.Main {
+				continue
+			}
+			for _, f := range cat.All() {
+				if closeness(f, in.Same) > 0 {
+					e.own[f.ID] = p
+				}
+			}
+		}
+	}
+	return e
+}
+
+// Reader returns the reader that the reviewer's recipes are read with.
+func (e *Reviewer) Reader() *recipe.Reader { return e.reader }
+
+// foods returns the food with the id.
+func (b *bench) foods(id string) *food.Food { return b.cat.ByID(id) }
+
+// rounds is how often edits are applied before the review gives up on a
+// procedure: an edit may bring another to light.
+const rounds = 4
+
+// attempt is a comparison with one procedure, carried through to the amended
+// recipe.
+type attempt struct {
+	first   *bench // the recipe as written
+	last    *bench // the recipe with every edit made
+	covered bool
+	cost    float64
+	extra   []Finding // findings that only the amended recipe brought up
+}
+
+// Review compares the recipe and returns the verdict with its reasons.
+func (e *Reviewer) Review(req Request) Result {
+	if req.Stance == "" {
+		req.Stance = "book"
+	}
+	d := newDraft(e.reader, req)
+	best := e.nearest(d, req)
+	res := Result{Title: req.Recipe.Title, Elevation: req.Elevation, Stance: req.Stance, Lines: req.Recipe.Lines, Steps: req.Recipe.Steps,
+		Methods: []procedure.Process{}, After: []procedure.Process{}, Findings: []Finding{}, Serving: []string{}, Assumed: []string{}}
+	if res.Title == "" {
+		res.Title = "Untitled recipe"
+	}
+	b := best.first
+	if !best.covered {
+		if best.first.proc != nil && !e.plausible(d, best.first.proc) {
+			b = e.compare(d, req, nil)
+		}
+		e.settle(&res, b)
+	} else {
+		p := b.proc
+		res.Procedure, res.Tested = &ProcedureRef{p.ID, p.Title, p.Citation()}, p
+		res.Findings = append(append(res.Findings, b.findings...), best.extra...)
+		res.Verdict = Clear
+		for _, f := range res.Findings {
+			if f.Severity == Change {
+				res.Verdict = Change
+			}
+		}
+		if res.Verdict == Clear {
+			res.Methods = best.last.processes()
+		} else {
+			res.After = best.last.processes()
+		}
+		res.Acidity.Class = p.Acidity
+	}
+	sortFindings(res.Findings)
+	b.findings = res.Findings
+	res.Judgements = b.judgements(res.Lines)
+	res.Serving = serving(best, res.Verdict)
+	res.Assumed = assumed(req, d)
+	res.Sentence = sentence(&res, b)
+	return res
+}
+
+// settle writes the verdict of a recipe that nothing covers.
+func (e *Reviewer) settle(res *Result, b *bench) {
+	res.Findings = append(res.Findings, b.findings...)
+	res.Verdict = Untested
+	for i := range res.Findings {
+		f := &res.Findings[i]
+		if f.Severity == Change && b.neverCanned(f) {
+			f.Severity = Stop
+			res.Verdict = Stop
+		}
+	}
+	res.Acidity.Class = b.class()
+}
+
+// neverCanned reports whether the finding is of a food or form for which the
+// trade's rules say: do not can. Some are so only where they are the main part.
+func (b *bench) neverCanned(f *Finding) bool {
+	switch f.Code {
+	case "dairy", "egg", "puree", "oil-pack", "squash-mash", "not-recommended-food":
+		return true
+	case "low-acid-fruit", "cured-meat", "starch-solid", "nut":
+		return b.main >= 0 && b.items[b.main].name == f.Ingredient || b.main < 0
+	}
+	return false
+}
+
+// nearest compares the draft with every procedure that its kind of product and
+// main food allow, and returns the one that needs the least change.
+func (e *Reviewer) nearest(d *draft, req Request) attempt {
+	var list []*procedure.Procedure
+	if p := e.procs.ByID(req.Procedure); p != nil {
+		list = []*procedure.Procedure{p}
+	} else {
+		for _, p := range e.procs.All() {
+			if e.plausible(d, p) {
+				list = append(list, p)
+			}
+		}
+	}
+	var best attempt
+	for _, p := range list {
+		a := e.attempt(d, req, p)
+		if best.first == nil || a.covered && !best.covered || a.covered == best.covered && a.cost < best.cost {
+			best = a
+		}
+	}
+	if best.first == nil {
+		best.first = e.compare(d, req, nil)
+		best.last = best.first
+	}
+	return best
+}
+
+// compare runs every rule over the draft beside one procedure, or beside none.
+func (e *Reviewer) compare(d *draft, req Request, p *procedure.Procedure) *bench {
+	b := newBench(d, req, e, p)
+	for _, r := range ordered() {
+		r.check(b)
+	}
+	return b
+}
+
+// ordered returns the rules with a check, by code, accountLines last: it asks
+// about what no other rule has spoken of.
+var ordered = sync.OnceValue(func() []*Rule {
+	var list []*Rule
+	for _, r := range rules {
+		if r.check != nil && r.Code != "added-ingredient" {
+			list = append(list, r)
+		}
+	}
+	sort.Slice(list, func(i, j int) bool { return list[i].Code < list[j].Code })
+	return append(list, byCode["added-ingredient"])
+})
+
+// attempt compares with p, makes every edit, and compares again until nothing
+// is left to change or an edit is missing.
+func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attempt {
+	a := attempt{first: e.compare(d, req, p)}
+	b := a.first
+	for round := 0; ; round++ {
+		a.last = b
+		var edits []func(*draft)
+		open := false
+		for _, f := range b.findings {
+			if f.Severity != Change {
+				continue
+			}
+			a.cost += 1
+			if f.edit == nil {
+				open = true
+				continue
+			}
+			edits = append(edits, f.edit)
+		}
+		if open {
+			a.cost += 100
+			break
+		}
+		if len(edits) == 0 {
+			a.covered = e.stillProduct(a.first, b) && len(b.processes()) > 0
+			break
+		}
+		if round == rounds {
+			break
+		}
+		next := b.draft.clone()
+		for _, edit := range edits {
+			edit(next)
+		}
+		b = e.compare(next, req, p)
+		for _, f := range b.findings {
+			if f.Severity == Change {
+				a.extra = append(a.extra, f)
+			}
+		}
+	}
+	a.cost += a.first.distance() + titleDistance(d.title, p)
+	if !a.covered {
+		a.cost += 50
+	}
+	return a
+}
+
+// stillProduct reports whether the edits left the main food in the jar.
+func (e *Reviewer) stillProduct(was, is *bench) bool {
+	if was.main < 0 || is.main < 0 {
+		return false
+	}
+	if is.items[was.main].serving {
+		return false
+	}
+	p := is.proc
+	if p.Product == "soup" {
+		return is.soupSolid(&is.items[was.main]) || is.items[was.main].is(soupSeasoning...) && is.anySolid()
+	}
+	return is.role(was.main) == procedure.Main
+}
+
+func (b *bench) anySolid() bool {
+	for i := range b.items {
+		if b.soupSolid(&b.items[i]) {
+			return true
+		}
+	}
+	return false
+}
+
+// distance adds a little for every note, so that of two procedures that cover
+// a recipe the closer one wins.
+func (b *bench) distance() float64 {
+	d := 0.0
+	for _, f := range b.findings {
+		switch f.Severity {
+		case Note:
+			d += 0.05
+		case Care:
+			d += 0.02
+		}
+	}
+	for i := range b.items {
+		if b.items[i].serving {
+			d += 0.01
+		}
+	}
+	return d
+}
+
+func titleDistance(title string, p *procedure.Procedure) float64 {
+	folded := foldTitle(title)
+	for _, n := range append([]string{p.Title}, p.Names...) {
+		if titleHas(folded, foldTitle(n)) {
+			return 0
+		}
+	}
+	return 0.5
+}
+
+// kinds maps words of a title to the kind of product that no edit may change.
+var kinds = []struct {
+	kind  string
+	words []string
+}{
+	{"pie-filling", []string{"pie filling", "cobbler filling"}},
+	{"paste", []string{"pesto", "hummus", "dip", "tapenade", "pate", "chimichurri", "confit", "guacamole", "in oil", "infused oil"}},
+	{"curd", []string{"curd"}},
+	{"ferment", []string{"sauerkraut", "kraut", "kimchi", "fermented"}},
+	{"salsa", []string{"salsa", "pico de gallo"}},
+	{"relish", []string{"relish", "chutney", "chow chow", "piccalilli", "mostarda"}},
+	{"soup", []string{"soup", "stew", "chowder", "gumbo", "minestrone", "bisque", "dal", "dhal", "borscht", "casserole", "meal in a jar", "goulash", "ragout", "potage", "hotpot", "hot pot", "pot pie", "chili", "curry", "jambalaya", "cassoulet", "tagine", "pozole", "ramen", "noodle", "pho", "stroganoff", "broth with", "dinner", "supper", "hash", "soup base", "stew base", "base"}},
+	{"stock", []string{"stock", "broth", "bone broth"}},
+	{"pickle", []string{"pickle", "pickled", "dilly", "dilled", "marinated", "in vinegar", "escabeche", "giardiniera"}},
+	{"jam", []string{"jam", "jelly", "preserve", "marmalade", "conserve"}},
+	{"ketchup", []string{"ketchup", "catsup"}},
+	{"sauce", []string{"sauce", "gravy", "marinara", "ragu", "sugo", "passata", "applesauce"}},
+	{"spread", []string{"butter", "spread"}},
+	{"puree", []string{"puree", "mash", "mashed", "baby food", "refried"}},
+	{"juice", []string{"juice", "nectar", "cider", "cordial", "shrub", "lemonade"}},
+	{"syrup", []string{"in brandy", "liqueur", "brandied"}},
+	{"mixed", []string{"mixed vegetable", "succotash", "ratatouille", "caponata"}},
+}
+
+// kindOf reads the kind of product from a title, "" where it says none.
+func kindOf(title string) string {
+	folded := foldTitle(title)
+	if titleHas(folded, "butter bean", "butter pea", "peanut") && !titleHas(folded, "soup", "spread") {
+		return ""
+	}
+	for _, k := range kinds {
+		if titleHas(folded, k.words...) {
+			if k.kind == "syrup" {
+				return ""
+			}
+			return k.kind
+		}
+	}
+	return ""
+}
+
+// plausible reports whether the draft may be this product at all: the same
+// kind of product, made of the same main food.
+func (e *Reviewer) plausible(d *draft, p *procedure.Procedure) bool {
+	main := mainItem(d)
+	if main < 0 {
+		return false
+	}
+	kind := kindOf(d.title)
+	it := &d.items[main]
+	f := it.ref
+	if f == nil {
+		f = it.head
+	}
+	if p.Product == "soup" {
+		return kind == "soup" || kind == "" && e.mixture(d)
+	}
+	isMain := false
+	for _, in := range p.Ingredients {
+		if in.Role != procedure.Main || it.ref == nil {
+			continue
+		}
+		isMain = isMain || closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0
+	}
+	if p.Product == "stock" {
+		return kind == "stock"
+	}
+	if !isMain {
+		return false
+	}
+	switch {
+	case kind == p.Product:
+	case kind == "" && (p.Product == "plain" || p.Product == "pickle" && d.hasVinegar()):
+	case kind == "relish" && p.Product == "salsa", kind == "" && p.Product == "salsa" && d.hasAcidFor("capsicum"):
+	default:
+		return false
+	}
+	if p.Product == "salsa" {
+		return e.nearSalsa(d, p)
+	}
+	return true
+}
+
+func (d *draft) hasVinegar() bool {
+	for i := range d.items {
+		if d.items[i].is("vinegar", "weak-vinegar") && !d.items[i].fromStep {
+			return true
+		}
+	}
+	return false
+}
+
+func (d *draft) hasAcidFor(group string) bool {
+	acid, food := false, false
+	for i := range d.items {
+		acid = acid || isAcid(&d.items[i])
+		food = food || d.items[i].is(group)
+	}
+	return acid && food
+}
+
+// mixture reports whether the draft is several solids, or solids in broth: a
+// dish, and not one food packed plain.
+func (e *Reviewer) mixture(d *draft) bool {
+	solids, broth := 0, false
+	for i := range d.items {
+		it := &d.items[i]
+		if it.serving || it.ref == nil || it.choice {
+			continue
+		}
+		switch {
+		case it.is(notMain...):
+			broth = broth || it.is("broth")
+		default:
+			solids++
+		}
+	}
+	return solids >= 2 || broth && solids >= 1 && d.did("half-solids")
+}
+
+// salsaOverlap is the least share of a recipe that must agree with a tested
+// salsa for the two to be near; below it the salsa is the cook's own.
+const salsaOverlap = 0.8
+
+// nearSalsa compares the shares of tomato, pepper, onion, acid and the rest.
+func (e *Reviewer) nearSalsa(d *draft, p *procedure.Procedure) bool {
+	groups := []string{"tomato", "capsicum", "bulb-onion", "bottled-citrus"}
+	home, tested := make([]float64, len(groups)+1), make([]float64, len(groups)+1)
+	put := func(into []float64, f *food.Food, cups float64) {
+		if f.In("fresh-citrus", "citrus-juice", "vinegar", "weak-vinegar", "bottled-citrus") {
+			into[3] += cups
+			return
+		}
+		for g, name := range groups {
+			if f.In(name) {
+				into[g] += cups
+				return
+			}
+		}
+		if f == nil || !f.In("dry-seasoning", "salt", "herb", "garlic") {
+			into[len(groups)] += cups
+		}
+	}
+	for i := range d.items {
+		it := &d.items[i]
+		if it.serving || it.choice {
+			continue
+		}
+		f := it.ref
+		if f == nil {
+			f = it.head
+		}
+		if c, ok := it.cups(); ok {
+			put(home, f, c)
+		} else if f == nil || !f.In("dry-seasoning", "salt", "herb", "garlic") {
+			put(home, f, 0.5)
+		}
+	}
+	either := false
+	for _, in := range p.Ingredients {
+		f := e.cat.ByID(in.Same[0])
+		if f == nil && in.Same[0] == "bulb-onion" && len(in.Same) > 1 {
+			either = true // onions and peppers in any mixture
+		}
+		if f == nil {
+			for _, x := range e.cat.All() {
+				if x.In(in.Same[0]) {
+					f = x
+					break
+				}
+			}
+		}
+		if c, ok := f.Cups(in.Amount, in.Unit, "chopped"); ok {
+			put(tested, f, c)
+		}
+	}
+	if either {
+		home[1], home[2] = home[1]+home[2], 0
+		tested[1], tested[2] = tested[1]+tested[2], 0
+	}
+	return overlapOf(home, tested) >= salsaOverlap
+}
+
+// overlapOf returns the share that two mixtures have in common, from 0 to 1.
+func overlapOf(a, b []float64) float64 {
+	sa, sb, common := 0.0, 0.0, 0.0
+	for i := range a {
+		sa += a[i]
+		sb += b[i]
+	}
+	if sa == 0 || sb == 0 {
+		return 0
+	}
+	for i := range a {
+		common += min(a[i]/sa, b[i]/sb)
+	}
+	return common
+}
+
+// class names the acidity of a recipe that no procedure covers, from the worst
+// ingredient that matters. It gives no figure.
+func (b *bench) class() string {
+	worst := "acid"
+	any := false
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.is("water", "salt", "sugar", "dry-seasoning", "herb") {
+			continue
+		}
+		if it.ref == nil {
+			return "unknown"
+		}
+		switch it.ref.AcidClass() {
+		case "low-acid":
+			worst, any = "low-acid", true
+		case "borderline":
+			any = true
+			if worst == "acid" {
+				worst = "borderline"
+			}
+		case "acid":
+			any = true
+		}
+	}
+	if !any {
+		return "unknown"
+	}
+	return worst
+}
+
+var severityRank = map[string]int{Stop: 0, Change: 1, Care: 2, Note: 3}
+
+// sortFindings puts findings in the order of the lines, those about the whole
+// recipe last, the graver first on one line.
+func sortFindings(list []Finding) {
+	sort.SliceStable(list, func(i, j int) bool {
+		a, b := 1<<30, 1<<30
+		if list[i].Line != nil {
+			a = *list[i].Line
+		}
+		if list[j].Line != nil {
+			b = *list[j].Line
+		}
+		if a != b {
+			return a < b
+		}
+		return severityRank[list[i].Severity] < severityRank[list[j].Severity]
+	})
+}
+
+// Covers reports whether the words name the procedure ("dilly beans").
+func Covers(p *procedure.Procedure, query string) bool {
+	q := strings.ToLower(query)
+	for _, n := range append([]string{p.Title, p.ID}, p.Names...) {
+		if strings.Contains(strings.ToLower(n), q) {
+			return true
+		}
+	}
+	return false
+}

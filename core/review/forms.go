@@ -1,0 +1,229 @@
+package review
+
+import "damson/core/procedure"
+
+// The family of forms: what shape the food has in the jar, and how it was
+// prepared.
+
+func init() {
+	register(
+		&Rule{Code: "puree", Title: "Do not puree before canning", LooksFor: "blending, mashing, sieving, cooking to a mush; lentils and split peas, which fall apart", Why: "A puree heats only by conduction, and its thickness differs from batch to batch: no time reaches the middle for sure.",
+			WayRound: "Can it in pieces in thin liquid; blend or mash when you open the jar.", Source: "USDA Complete Guide 2015, guides 1 and 4; NCHFP", check: purees},
+		&Rule{Code: "squash-mash", Title: "No mashed pumpkin or squash", LooksFor: "pumpkin, squash or sweet potato mashed, pureed or made into a spread", Why: "The mash is thick and low in acid, and differs too much for any time to be safe; sugar and lemon do not mend it.",
+			WayRound: "Can one-inch cubes in water and mash when you open the jar, or freeze the puree.", Source: "USDA Complete Guide 2015, guide 4, Pumpkins; NCHFP", check: squashMash},
+		&Rule{Code: "unpeeled-root", Title: "Peel the roots", LooksFor: "carrots, potatoes, beets and other roots with their skin on", Why: "Soil spores sit in the skin, and the process was tested on peeled roots.",
+			WayRound: "Peel them; cook beets and slip their skins.", Source: "USDA Complete Guide 2015, guide 4", check: func(b *bench) { b.peeling("unpeeled-root", "root") }},
+		&Rule{Code: "tomato-skin", Title: "Skin the tomatoes", LooksFor: "tomatoes canned with their skin on", Why: "Most germs sit on the skin, and the recipe was tested peeled.",
+			WayRound: "Dip in boiling water half a minute, chill, slip the skins off.", Source: "USDA Complete Guide 2015, guide 3", check: func(b *bench) { b.peeling("tomato-skin", "tomato") }},
+		&Rule{Code: "dry-legume-unsoaked", Title: "Soak and boil the beans first", LooksFor: "dried beans or peas that go into the jar unsoaked", Why: "Dry beans swell, drink the liquid and make a plug that heat does not get through.",
+			WayRound: "Soak 12 to 18 hours, or boil 2 minutes and soak 1 hour; drain; boil 30 minutes in fresh water.", Source: "USDA Complete Guide 2015, guide 4, Beans or peas, shelled, dried", check: soaking},
+		&Rule{Code: "piece-size", Title: "Keep to the tested pieces", LooksFor: "pieces other than the procedure's: grated, roasted, crushed, whole where cut", Why: "Larger pieces heat more slowly inside, and finely cut or dried ones pack solid.",
+			WayRound: "Cut as the procedure says.", Source: "USDA Complete Guide 2015, guides 1 and 4", check: pieces},
+		&Rule{Code: "thick-sauce", Title: "Keep it thin", LooksFor: "cooking down or thickening past what the procedure says", Why: "A thick jar heats more slowly than the thin one that was tested.",
+			WayRound: "Can it thin; cook it down when you open the jar.", Source: "USDA Complete Guide 2015, guide 3 (tested reduction only)", check: reducing},
+		&Rule{Code: "solids-ratio", Title: "Half solids, half liquid", LooksFor: "soup jars filled more than half with solids", Why: "The soup time was tested with half the jar free liquid; a dense jar heats far more slowly.",
+			WayRound: "Fill jars half with solids, then to 1 inch of the top with broth.", Source: "USDA Complete Guide 2015, guide 4, Soups", check: solids},
+	)
+}
+
+// soft reports whether the procedure itself purees or crushes its food.
+func (b *bench) soft() bool {
+	return b.proc != nil && (b.proc.Requires("pureed") || b.proc.Requires("crushed"))
+}
+
+// squash is the food whose puree is its own rule.
+var squash = []string{"winter-squash", "sweet-potato"}
+
+func purees(b *bench) {
+	if b.proc != nil && b.proc.Requires("pureed") {
+		return
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.looks("dry-seasoning", "herb") {
+			continue
+		}
+		if it.looks("mushy-legume") {
+			b.item(i, "puree", Change, Finding{Do: "Leave the " + it.name + " out", Message: "Lentils, split peas and mashed beans fall to a paste that no home process reaches through.", Remedy: "Use whole dried beans, soaked and boiled, or freeze the dish.", edit: leaveOut(i)})
+			continue
+		}
+		if !it.done("pureed", "mashed") || it.looks(squash...) || it.looks("garlic") || b.soft() && it.done("mashed") {
+			continue
+		}
+		b.item(i, "puree", Change, Finding{Do: "Leave the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("pureed", "mashed") }})
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || !st.did("puree") {
+			continue
+		}
+		if b.soft() && !st.says("blend") && !st.says("puree") {
+			continue // mashing berries for jam
+		}
+		if b.main >= 0 && b.items[b.main].looks(squash...) && !b.soup() {
+			continue // squash-mash says it
+		}
+		b.step(s, "puree", "puree", Change, Finding{})
+	}
+}
+
+func squashMash(b *bench) {
+	spread := kindOf(b.title) == "spread" || kindOf(b.title) == "puree" || kindOf(b.title) == "jam"
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || !it.looks(squash...) {
+			continue
+		}
+		mashed := it.done("pureed", "mashed") || it.looks("mashed") || spread
+		act := -1
+		for s := range b.steps {
+			if !b.steps[s].Serving && b.steps[s].did("puree") {
+				act = s
+			}
+		}
+		if !mashed && (act < 0 || b.soup()) {
+			continue
+		}
+		f := Finding{edit: func(d *draft) {
+			d.items[i].undo("pureed", "mashed")
+			if act >= 0 {
+				d.steps[act].dropped = append(d.steps[act].dropped, "puree")
+			}
+		}}
+		if it.looks("mashed") || spread {
+			f.edit = nil // the product itself is the mash: no edit leaves it that
+		}
+		b.item(i, "squash-mash", Change, f)
+	}
+}
+
+// peeling judges skins where the procedure was tested without them.
+func (b *bench) peeling(code, group string) {
+	if b.proc == nil || !b.proc.Requires("peeled") {
+		return
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if !it.is(group) || it.came("canned") || it.ref.ID == "canned-tomato" || it.is("tomato-paste", "tomato-sauce", "tomato-juice") {
+			continue
+		}
+		if b.role(i) == "" && !b.soup() {
+			continue
+		}
+		peel := func(d *draft) {
+			d.items[i].undo("unpeeled", "scrubbed")
+			d.items[i].prep = append(d.items[i].prep, "peeled")
+			for s := range d.steps {
+				d.steps[s].dropped = append(d.steps[s].dropped, "unpeeled", "scrub")
+			}
+		}
+		switch {
+		case it.done("unpeeled") || b.did("unpeeled"):
+			b.item(i, code, Change, Finding{Do: "Peel the " + it.name, edit: peel})
+		case it.done("peeled") || b.did("peel", "blister"):
+		case it.done("scrubbed") || b.did("scrub"):
+			b.item(i, code, Change, Finding{Do: "Peel the " + it.name, Message: "Scrubbing leaves the skin on, and the process was tested on peeled food.", edit: peel})
+		default:
+			b.item(i, code, Care, Finding{Do: "Peel the " + it.name, Message: "The recipe does not say so, and the process was tested on peeled food."})
+		}
+	}
+}
+
+func soaking(b *bench) {
+	if b.proc == nil || !b.proc.Requires("soaked") {
+		return
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if !it.is("dry-bean") || it.came("canned") || it.src != nil && it.src.Package != nil {
+			continue
+		}
+		switch {
+		case it.done("unsoaked") || b.did("no-soak"):
+			b.item(i, "dry-legume-unsoaked", Change, Finding{edit: func(d *draft) {
+				d.items[i].undo("unsoaked")
+				d.items[i].prep = append(d.items[i].prep, "soaked")
+				for s := range d.steps {
+					d.steps[s].dropped = append(d.steps[s].dropped, "no-soak")
+				}
+			}})
+		case it.done("soaked", "cooked") || b.did("soak"):
+		default:
+			b.item(i, "dry-legume-unsoaked", Care, Finding{Message: "The recipe does not say so; beans that go in dry make a plug that heat does not get through."})
+		}
+	}
+}
+
+func pieces(b *bench) {
+	if b.proc == nil {
+		return
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.ref == nil || it.is("garlic", "dry-seasoning", "herb", "zest", "fresh-aromatic", "dairy", "nut", "coconut", "hot-pepper", "allium") || b.soft() {
+			continue
+		}
+		solid := b.role(i) == procedure.Main || b.role(i) == procedure.LowAcid || b.soup() && b.role(i) != procedure.Liquid
+		switch {
+		case !solid:
+		case it.done("grated", "shredded") && !it.is("cabbage-family") && !it.done("cooked"):
+			b.item(i, "piece-size", Change, Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
+		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
+			b.item(i, "piece-size", Change, Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", edit: func(d *draft) { d.items[i].undo("roasted", "fried") }})
+		case it.done("crushed") && b.role(i) == procedure.Main && !b.soup() && it.ref.ID != "canned-tomato":
+			b.item(i, "piece-size", Change, Finding{Do: "Keep the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("crushed") }})
+		case it.came("overripe"):
+			b.item(i, "piece-size", Change, Finding{Do: "Use sound, ripe " + it.name, Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe.", edit: func(d *draft) { d.items[i].state = nil }})
+		}
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving {
+			continue
+		}
+		if st.did("roast") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) {
+			b.step(s, "roast", "piece-size", Change, Finding{Do: "Do not roast it first", Message: "Roasted food is drier and denser than the fresh food that was tested.", Remedy: "Use it fresh; roast when you open the jar."})
+		}
+		if st.did("crush") && !b.soft() && !b.seasoningOnly(s) {
+			b.step(s, "crush", "piece-size", Change, Finding{Do: "Do not crush it", Message: "Crushed food heats differently from the pieces that were tested."})
+		}
+		if st.did("dead-vine") {
+			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use tomatoes from living vines", Message: "Tomatoes from dead or frost-killed vines lose their acid.", Remedy: "Freeze or eat them."})
+		}
+	}
+}
+
+// meatOnly reports whether the sentence names meat, poultry or peppers and no
+// other food.
+func (b *bench) meatOnly(s int) bool {
+	for _, m := range b.steps[s].Foods {
+		if !m.Food.In("red-meat", "poultry", "ground-meat", "capsicum", "bone-in-poultry", "water", "broth", "salt") {
+			return false
+		}
+	}
+	return len(b.steps[s].Foods) > 0
+}
+
+func (b *bench) seasoningOnly(s int) bool {
+	for _, m := range b.steps[s].Foods {
+		if !m.Food.In("garlic", "dry-seasoning", "herb") {
+			return false
+		}
+	}
+	return len(b.steps[s].Foods) > 0
+}
+
+func reducing(b *bench) {
+	spread := b.proc != nil && (b.proc.Product == "spread" || b.proc.Product == "jam")
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || spread {
+			continue
+		}
+		for _, tag := range []string{"reduce", "mounds"} {
+			if st.did(tag) {
+				b.step(s, tag, "thick-sauce", Change, Finding{})
+			}
+		}
+	}
+}

@@ -1,0 +1,285 @@
+package review
+
+import "damson/core/procedure"
+
+// The family of what does not go into the jar: dairy, eggs, thickeners,
+// grains, fat, nuts, cured meat, and foods without a home process.
+
+func init() {
+	register(
+		&Rule{Code: "dairy", Title: "No dairy in the jar", LooksFor: "milk, cream, cheese, yoghurt, butter, and what hides them", Why: "Dairy is low in acid, and its fat and protein coat the food and hold off the heat; no home process exists.",
+			WayRound: "Leave it out now and stir it in when you open the jar.", Source: "USDA Complete Guide 2015, guide 4, Soups; NCHFP", check: dairy},
+		&Rule{Code: "egg", Title: "No egg in the jar", LooksFor: "eggs in any form", Why: "Egg sets to a dense core that heat and acid reach slowly; no home process exists.",
+			WayRound: "Add it when serving, or keep the dish in the refrigerator.", Source: "NCHFP, pickled eggs", check: func(b *bench) { b.never("egg", "egg") }},
+		&Rule{Code: "thickener", Title: "No thickener before canning", LooksFor: "flour, starch, roux, gums, gelatine; packets, condensed soups and spice mixes that may hide starch or milk; thickening in the method",
+			Why: "Starch stops the currents that carry heat to the middle of the jar.", WayRound: "Can it thin and thicken when you open the jar.", Source: "USDA Complete Guide 2015, guides 4 and 5 (do not thicken)", check: thickeners},
+		&Rule{Code: "starch-solid", Title: "No pasta, rice or grain in the jar", LooksFor: "pasta, noodles, rice, barley, oats, bread, dumplings", Why: "Grains swell, drink the liquid and turn the jar to a plug that heats far too slowly.",
+			WayRound: "Cook it fresh and add it when you open the jar.", Source: "USDA Complete Guide 2015, guide 4, Soups", check: func(b *bench) { b.never("starch-solid", "starch-solid") }},
+		&Rule{Code: "nut", Title: "No nuts in the jar", LooksFor: "nuts, seeds and their butters where the procedure has none", Why: "Nuts are low in acid and fatty; only small amounts in tested conserves were measured.",
+			WayRound: "Add them when serving.", Source: "NCHFP, conserves", check: func(b *bench) { b.never("nut", "nut") }},
+		&Rule{Code: "fat", Title: "Leave the fat out", LooksFor: "oil, lard, margarine or butter beyond the tested amount; frying in it", Why: "Fat shields what it coats from the heat and climbs to the rim, where it spoils the seal.",
+			WayRound: "Soften vegetables in a dry pan or a little broth; add the fat when serving.", Source: "NCHFP; USDA Complete Guide 2015, guide 5 (trim fat)", check: fats},
+		&Rule{Code: "oil-pack", Title: "Nothing is canned in oil", LooksFor: "vegetables, herbs or garlic covered with oil; pesto", Why: "Oil shuts the air out of moist, low-acid food: just what botulism needs. No process exists.",
+			WayRound: "Freeze it, or keep it in the refrigerator at most 4 days.", Source: "NCHFP, vegetables in oil", check: oilPack},
+		&Rule{Code: "cured-meat", Title: "Leave the cured meat out", LooksFor: "bacon, ham, smoked sausage, corned beef, salt pork", Why: "Cured meat is drier, denser and fatter than fresh; no process was tested for it.",
+			WayRound: "Add it when you open the jar, or use fresh meat.", Source: "NCHFP, FAQ on cured meats", check: func(b *bench) { b.never("cured-meat", "cured-meat") }},
+		&Rule{Code: "not-recommended-food", Title: "No home process exists for this", LooksFor: "cabbage family plain, summer squash, eggplant, artichokes, olives, edible-pod peas and others without a tested process", Why: "Nobody has published a tested process for this food, and a time borrowed from another food is a guess.",
+			WayRound: "Freeze it, or add it fresh when you open the jar.", Source: "NCHFP, foods not recommended for canning; USDA Complete Guide 2015, guide 4", check: notRecommended},
+		&Rule{Code: "low-acid-fruit", Title: "This fruit is not acid enough", LooksFor: "white peaches, bananas, figs, melons, papaya, mango, Asian pears and other fruit that can exceed pH 4.6", Why: "This fruit can lie above pH 4.6, where botulism grows, and no acid dose was tested for it here.",
+			WayRound: "Freeze it, or use a tested procedure of its own with the acid it asks for.", Source: "NCHFP, white-flesh peaches; FDA pH table", check: lowAcidFruit},
+		&Rule{Code: "seafood-mix", Title: "With fish or shellfish: 100 minutes", LooksFor: "fish or shellfish in a mixture", Why: "Seafood in a soup takes 100 minutes, pints and quarts alike; in other mixtures it has no process.",
+			WayRound: "Process 100 minutes, or add the fish when serving.", Source: "USDA Complete Guide 2015, guide 4, Soups", check: seafood},
+	)
+}
+
+// never reports every item of the group that the procedure does not list.
+func (b *bench) never(code, group string) {
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving && it.ref.In(group) {
+			b.item(i, code, Note, Finding{Do: "For the opened jar", Message: "It goes in when the jar is opened, which is fine."})
+			continue
+		}
+		if !it.looks(group) || b.of[i] >= 0 {
+			continue
+		}
+		b.item(i, code, Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+	}
+}
+
+// foamButter is the butter, in tsp a batch, that jam may hold against foam
+// (USDA Complete Guide 2015, guide 7).
+const foamButter = 0.5
+
+func dairy(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving && it.ref.In("dairy") {
+			b.item(i, "dairy", Note, Finding{Do: "For the opened jar", Message: "It goes in when the jar is opened, which is fine."})
+			continue
+		}
+		if !it.looks("dairy") {
+			continue
+		}
+		if b.of[i] >= 0 && b.role(i) == procedure.Fat {
+			continue // judged by its amount, under fat
+		}
+		b.item(i, "dairy", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		if it.looks("fat") {
+			b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		}
+	}
+}
+
+func thickeners(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving && it.ref.In("thickener", "hides-thickener") {
+			b.item(i, "thickener", Note, Finding{Do: "For the opened jar", Message: "It thickens the opened jar, which is fine."})
+			continue
+		}
+		switch {
+		case it.looks("thickener") && b.of[i] < 0:
+			b.item(i, "thickener", Change, Finding{Do: "No " + it.name + " before canning", edit: leaveOut(i)})
+		case it.looks("hides-thickener") && !it.is("sugar"), it.looks("may-hide-thickener"), it.looks("ground-meat") && hides(it, "starch"):
+			b.hidden(i)
+		case it.is("sugar") && it.is("hides-thickener") && b.of[i] >= 0:
+			b.item(i, "thickener", Change, Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", edit: func(d *draft) { d.items[i].state = append(d.items[i].state, "starch-free") }})
+		}
+		if it.serving {
+			continue
+		}
+		if it.done("floured") {
+			b.item(i, "thickener", Change, Finding{Do: "Do not flour the " + it.name, edit: func(d *draft) { d.items[i].undo("floured") }})
+		}
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || !st.did("thicken") {
+			continue
+		}
+		b.step(s, "thicken", "thickener", Change, Finding{Do: "Do not thicken before canning"})
+	}
+}
+
+func hides(it *item, what string) bool {
+	f := it.ref
+	if f == nil {
+		f = it.head
+	}
+	if f == nil {
+		return false
+	}
+	for _, h := range f.Hides {
+		if h == what {
+			return true
+		}
+	}
+	return false
+}
+
+// hidden judges a packet whose label may say starch or milk.
+func (b *bench) hidden(i int) {
+	it := &b.items[i]
+	if it.came("starch-free") {
+		b.item(i, "thickener", Note, Finding{Do: "Label said to be free of starch", Message: "Keep to the brand whose label says so."})
+		return
+	}
+	f := Finding{Do: "Read the label of the " + it.name, Message: "It may hide starch or milk, which must not be in the jar.", Remedy: "Use one whose label is free of starch and milk and say so, or season with plain spices; else leave it out.",
+		edit: func(d *draft) { d.items[i].state = append(d.items[i].state, "starch-free") }}
+	if it.looks("hides-thickener") {
+		f.Remedy, f.edit = "Leave it out, season with plain spices, and thicken when you open the jar.", leaveOut(i)
+	}
+	b.item(i, "thickener", Change, f)
+	if it.looks("hides-dairy") {
+		b.item(i, "dairy", Change, Finding{Do: "No " + it.name + " in the jar", edit: leaveOut(i)})
+	}
+}
+
+func fats(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving && it.ref.In("fat") && !it.ref.In("dairy") {
+			b.item(i, "fat", Note, Finding{Do: "For the opened jar", Message: "It goes in when the jar is opened, which is fine."})
+			continue
+		}
+		if !it.looks("fat") {
+			continue
+		}
+		if b.role(i) != procedure.Fat {
+			if !it.looks("dairy", "nut") {
+				b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+			}
+			continue
+		}
+		b.tested(i)
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || !st.did("fry") {
+			continue
+		}
+		if st.says("dry pan") || st.says("dry skillet") || st.says("in broth") || st.says("in water") || st.says("in a little broth") || st.says("in stock") || st.says("without oil") || st.says("no oil") || st.says("without fat") || st.says("little broth") || st.says("in the broth") {
+			continue
+		}
+		b.step(s, "fry", "fat", Change, Finding{Do: "Soften without fat", Message: "Frying brings fat into the jar, and the fat shields the food from the heat.", Remedy: "Use a dry pan or a little broth."})
+	}
+}
+
+// tested judges a fat that the procedure lists by its limit.
+func (b *bench) tested(i int) {
+	it := &b.items[i]
+	k := b.of[i]
+	in := &b.proc.Ingredients[k]
+	limit := said(in.Amount, in.Unit)
+	cut := func(d *draft) {
+		d.items[i].unclear = false
+		if r, ok := b.ratio(k, []int{i}); ok && r > 0 && b.scale > 0 {
+			d.items[i].factor *= b.scale / r
+			return
+		}
+		d.added["fat"] = true
+	}
+	scale := b.scale
+	if b.proc.Product == "jam" {
+		scale = 1 // half a teaspoon a batch, whatever its size
+	}
+	r, known := b.ratio(k, []int{i})
+	switch {
+	case b.added["fat"]:
+		b.account(i, "same")
+	case !known || scale == 0:
+		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "The tested recipe holds " + limit + " and no more; an amount that cannot be measured may be more.", Remedy: "Measure it: at most " + limit + " a tested batch.", edit: cut})
+		b.item(i, "fat", Change, Finding{Do: "At most " + limit + " of " + it.name, edit: cut})
+	case r > scale*slack:
+		b.item(i, "fat", Change, Finding{Do: "At most " + said(in.Amount*scale, in.Unit) + " of " + it.name, Message: "The tested recipe holds " + limit + " a batch; more shields the food and spoils the seal.", Remedy: "Cut it back to the tested amount.", edit: cut})
+	default:
+		if it.is("dairy") {
+			b.item(i, "dairy", Note, Finding{Do: "A little butter against foam", Message: "Up to ½ tsp a batch is within the tested recipe."})
+		}
+		b.account(i, "same")
+	}
+}
+
+func oilPack(b *bench) {
+	oil, other := 0.0, 0.0
+	where := -1
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving {
+			continue
+		}
+		if it.ref != nil && it.ref.ID == "pesto" {
+			b.item(i, "oil-pack", Change, Finding{edit: leaveOut(i)})
+		}
+		c, ok := it.cups()
+		if it.is("liquid-oil") && b.role(i) != procedure.Fat {
+			where = i
+			if ok {
+				oil += c
+			}
+		} else if ok && !it.is("water", "broth", "tomato-juice") {
+			other += c
+		} else if !ok && it.is("water", "broth", "tomato-juice", "vinegar") {
+			other += 100
+		}
+		if it.is("water", "broth", "tomato-juice", "vinegar") && ok {
+			other += c
+		}
+	}
+	if where < 0 {
+		return
+	}
+	title := foldTitle(b.title)
+	if oil > 0 && oil >= 0.1*other || titleHas(title, "pesto", "in oil", "confit", "infused oil", "chimichurri", "tapenade") {
+		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
+	}
+}
+
+// vegetablesWithout are the groups for which no home process exists.
+var noProcess = []string{"no-home-process", "cabbage-family", "summer-squash"}
+
+func notRecommended(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if !it.looks(noProcess...) || b.of[i] >= 0 && !b.soup() {
+			continue
+		}
+		b.item(i, "not-recommended-food", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+	}
+}
+
+func lowAcidFruit(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if !it.looks("low-acid-fruit") || b.of[i] >= 0 {
+			continue
+		}
+		f := Finding{edit: leaveOut(i)}
+		if i != b.main {
+			f.Do = "Leave the " + it.name + " out"
+			f.Remedy = "Leave it out and add it when serving."
+		}
+		b.item(i, "low-acid-fruit", Change, f)
+	}
+}
+
+func seafood(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if !it.looks("seafood") {
+			continue
+		}
+		if b.soup() {
+			if it.is("smoked-fish") {
+				b.item(i, "seafood-mix", Change, Finding{Do: "Leave the " + it.name + " out", Message: "Smoked fish has a process of its own only, in pints.", Remedy: "Use fresh fish, or add it when serving.", edit: leaveOut(i)})
+				continue
+			}
+			b.item(i, "seafood-mix", Care, Finding{})
+			continue
+		}
+		if b.of[i] < 0 {
+			b.item(i, "seafood-mix", Change, Finding{Do: "Leave the " + it.name + " out", Message: "Fish or shellfish in this mixture has no tested process.", edit: leaveOut(i)})
+		}
+	}
+}

@@ -1,0 +1,504 @@
+package review
+
+import (
+	"slices"
+
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// The family of the process: method, minutes, pounds, jar, pack, lids and
+// cooling as the cook states them, against the procedure's table.
+
+func init() {
+	const guide1 = "USDA Complete Guide 2015, guide 1"
+	register(
+		&Rule{Code: "altitude", Title: "Elevation", LooksFor: "a process of a lower elevation band; elevation not given", Why: "Water boils cooler the higher you are: a water bath takes longer, a pressure canner more pounds.", WayRound: "Use the figure for your elevation.", Source: guide1, check: elevationGiven},
+		&Rule{Code: "process-short", Title: "Too short", LooksFor: "fewer minutes than tested", Why: "Jars processed too short can hold living spores.", WayRound: "Process the full tested time.", Source: guide1, check: statedProcess},
+		&Rule{Code: "process-long", Title: "Longer than needed", LooksFor: "more minutes than tested", Why: "Longer is safe; only quality suffers.", WayRound: "Stop at the tested time.", Source: "NCHFP"},
+		&Rule{Code: "pressure-low", Title: "More pressure", LooksFor: "fewer pounds than tested", Why: "At a lower pressure the canner is cooler, and longer time does not make up for it at home.", WayRound: "Use the tested pounds for your gauge and elevation.", Source: guide1},
+		&Rule{Code: "pressure-high", Title: "More pressure than needed", LooksFor: "more pounds than tested", Why: "Hotter is safe; the food softens and jars lose liquid.", WayRound: "Use the tested pounds.", Source: guide1},
+		&Rule{Code: "method-mismatch", Title: "Another method", LooksFor: "a method for which the procedure has no process", Why: "Nobody has tested this food by this method.", WayRound: "Use a tested method.", Source: guide1, check: methods},
+		&Rule{Code: "steam-limit", Title: "Too long for a steam canner", LooksFor: "steam-canner processes over 45 minutes", Why: "An atmospheric steam canner boils dry after 45 minutes.", WayRound: "Use a water bath.", Source: guide1 + "; University of Wisconsin Extension"},
+		&Rule{Code: "jar-size", Title: "Jar size", LooksFor: "jars larger than the largest tested", Why: "The middle of a larger jar heats later, and no time was tested for it.", WayRound: "Use a tested jar.", Source: guide1 + "; NCHFP", check: jars},
+		&Rule{Code: "pack-style", Title: "Raw or hot pack", LooksFor: "a pack that was not tested", Why: "The temperature at the start is part of the process.", WayRound: "Use the tested pack.", Source: guide1, check: packs},
+		&Rule{Code: "headspace", Title: "Headspace", LooksFor: "headspace other than tested", Why: "Too little and food boils out under the lid; too much and air stays in.", WayRound: "Leave the tested headspace.", Source: guide1, check: headspace},
+		&Rule{Code: "vent", Title: "Vent 10 minutes", LooksFor: "venting shorter than 10 minutes", Why: "Air left in the canner lowers its temperature at the same gauge reading.", WayRound: "Let steam stream out for a full 10 minutes before you close the vent.", Source: guide1, check: vent},
+		&Rule{Code: "open-kettle", Title: "Process the jars", LooksFor: "hot fill with no process, jars turned over, jars left to seal by themselves", Why: "A lid that sealed proves nothing: without the process, what lives in the jar goes on living.", WayRound: "Process the filled jars by the tested method.", Source: guide1, check: openKettle},
+		&Rule{Code: "oven", Title: "Not in the oven", LooksFor: "jars processed in an oven, dishwasher or microwave", Why: "Dry air heats jars badly and unevenly, and the jars can burst.", WayRound: "Process by the tested method.", Source: guide1, check: oven},
+		&Rule{Code: "cooker-not-canner", Title: "A canner, not a cooker", LooksFor: "multi-cookers, electric pressure canners, small pressure cookers, slow cookers", Why: "Its heat-up, venting and cool-down are not those of the tests; the times hold only for a stove-top canner.", WayRound: "Use a stove-top pressure canner that holds four quart jars upright.", Source: guide1 + "; NCHFP", check: cookers},
+		&Rule{Code: "lid", Title: "Lids", LooksFor: "wax, used flat lids, one-piece and gasket lids", Why: "A flat lid takes one impression; wax and old closures do not seal dependably.", WayRound: "Use new two-piece lids.", Source: guide1, check: lids},
+		&Rule{Code: "jar-type", Title: "Jars made for canning", LooksFor: "one-trip jars, wire-bail jars, jars warmed in a dry oven", Why: "Other jars break more easily and close badly.", WayRound: "Use jars made for home canning with two-piece lids.", Source: guide1, check: jarTypes},
+		&Rule{Code: "cooling", Title: "Let it cool by itself", LooksFor: "forced cooling of a pressure canner", Why: "The slow fall of pressure is part of the process; forcing it empties jars and breaks seals.", WayRound: "Leave the canner until the pressure is zero, then wait 10 minutes.", Source: guide1, check: cooling},
+	)
+}
+
+func elevationGiven(b *bench) {
+	if !b.req.ElevationGiven {
+		b.report(Finding{Code: "altitude", Severity: Care, Do: "Say your elevation", Message: "Sea level is assumed. Above 1,000 ft the process is longer or takes more pressure.", Remedy: "Give your elevation in feet or metres."})
+	}
+}
+
+// methods judges every method that the cook states.
+func methods(b *bench) {
+	for _, m := range b.draft.methods {
+		drop := func(d *draft) {
+			d.methods = slices.DeleteFunc(d.methods, func(x recipe.Said[string]) bool { return x.Value == m.Value })
+			if m.Value != procedure.Pressure {
+				d.minutes = nil
+			}
+		}
+		if m.Value != procedure.Pressure && (b.proc != nil && b.proc.Acidity == "low-acid" || b.proc == nil && b.class() == "low-acid") {
+			b.report(Finding{Code: "low-acid-in-water-bath", Severity: Change, Line: at(m.Line), edit: drop})
+			continue
+		}
+		if b.proc == nil {
+			continue
+		}
+		if !b.proc.Has(procedure.Filter{Method: m.Value}) {
+			b.report(Finding{Code: "method-mismatch", Severity: Change, Line: at(m.Line), Source: b.proc.Citation(), edit: func(d *draft) { drop(d); d.minutes, d.psi = nil, nil }})
+			continue
+		}
+		if m.Value == procedure.Steam {
+			if _, err := b.proc.Find(b.req.Elevation, procedure.Filter{Method: m.Value, Jar: b.jar.Value, Pack: b.pack.Value}); err != nil {
+				b.report(Finding{Code: "steam-limit", Severity: Change, Line: at(m.Line), edit: drop})
+			}
+		}
+	}
+}
+
+func jars(b *bench) {
+	if b.proc == nil {
+		return
+	}
+	limit := b.proc.LargestJar()
+	list := b.jars
+	if b.jar.Value != "" {
+		list = []recipe.Said[quantity.Jar]{b.jar}
+	}
+	smaller := false
+	for _, j := range list {
+		if j.Value.Larger(limit) {
+			b.report(Finding{Code: "jar-size", Severity: Change, Line: at(j.Line), Do: sprint("No larger than %s", limit.Plural()), Source: b.proc.Citation(), edit: func(d *draft) {
+				d.jar.Value, d.jars = "", nil
+				d.minutes = nil
+			}})
+			continue
+		}
+		if _, ok := b.rowFor(j.Value); !ok && !smaller {
+			smaller = true
+			b.report(Finding{Code: "jar-size", Severity: Note, Line: at(j.Line), Do: "A smaller jar is fine", Message: "It takes the full time of the next tested size."})
+		}
+	}
+}
+
+// rowFor reports whether the jar itself stands in a row.
+func (b *bench) rowFor(j quantity.Jar) (procedure.Row, bool) {
+	for _, r := range b.proc.Rows {
+		if quantity.Jar(r.Jar) == j {
+			return r, true
+		}
+	}
+	return procedure.Row{}, false
+}
+
+func packs(b *bench) {
+	if b.proc == nil {
+		return
+	}
+	method := ""
+	if len(b.draft.methods) == 1 && b.proc.Has(procedure.Filter{Method: b.draft.methods[0].Value}) {
+		method = b.draft.methods[0].Value
+	}
+	if p := b.pack; p.Value != "" && !b.proc.Has(procedure.Filter{Pack: p.Value, Method: method}) {
+		other := "hot"
+		if p.Value == "hot" {
+			other = "raw"
+		}
+		b.report(Finding{Code: "pack-style", Severity: Change, Line: at(p.Line), Do: "Pack it " + other, Message: "This food was tested " + other + "-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
+			edit: func(d *draft) { d.pack.Value = "" }})
+	}
+	if b.pack.Value == "raw" {
+		for i := range b.items {
+			if b.items[i].came("frozen") && b.role(i) == procedure.Main {
+				b.item(i, "pack-style", Change, Finding{Do: "Frozen food goes in hot", Message: "Frozen food in a raw pack starts far colder than tested.", edit: func(d *draft) { d.items[i].state = nil; d.pack.Value = "" }})
+			}
+		}
+	}
+}
+
+func headspace(b *bench) {
+	if b.proc == nil || b.head == nil {
+		return
+	}
+	for _, r := range b.proc.Rows {
+		if near(b.head.Value, r.HeadspaceIn, 0.01) {
+			return
+		}
+	}
+	want := quantity.Number(b.proc.Rows[0].HeadspaceIn)
+	b.report(Finding{Code: "headspace", Severity: Care, Line: b.lineOf(b.head), Do: "Leave " + want + " inch", Message: sprint("The recipe says %s inch; %s inch was tested.", quantity.Number(b.head.Value), want), Remedy: "Leave " + want + " inch, and measure again once the bubbles are out.", Source: b.proc.Citation()})
+}
+
+// filter returns what the draft states about the process, as far as the
+// procedure has it.
+func (b *bench) filter() procedure.Filter {
+	f := procedure.Filter{Jar: b.jar.Value, Pack: b.pack.Value, Gauge: b.gauge}
+	if len(b.draft.methods) == 1 {
+		f.Method = b.draft.methods[0].Value
+	}
+	if b.soup() {
+		for i := range b.items {
+			if b.items[i].is("seafood") {
+				f.When = "seafood"
+			}
+		}
+	}
+	return f
+}
+
+// processes returns the tested processes for the draft, none where the
+// procedure has none.
+func (b *bench) processes() []procedure.Process {
+	if b.proc == nil {
+		return nil
+	}
+	list, err := b.proc.Find(b.req.Elevation, b.filter())
+	if err != nil {
+		return nil
+	}
+	if limit := quantity.PintJar; b.soup() && b.soupJarLimit() == limit {
+		list = slices.DeleteFunc(list, func(p procedure.Process) bool { return quantity.Jar(p.Jar).Larger(limit) })
+	}
+	if len(b.jars) > 0 && b.jar.Value == "" {
+		named := slices.Clone(list)
+		named = slices.DeleteFunc(named, func(p procedure.Process) bool {
+			return !slices.ContainsFunc(b.jars, func(j recipe.Said[quantity.Jar]) bool { return string(j.Value) == p.Jar })
+		})
+		if len(named) > 0 {
+			list = named
+		}
+	}
+	return list
+}
+
+// statedProcess compares the minutes and pounds that the cook states with the
+// rows that apply.
+func statedProcess(b *bench) {
+	list := b.processes()
+	if len(list) == 0 {
+		return
+	}
+	m, hasMinutes := statedMinutes(b.draft)
+	if !hasMinutes && b.psi == nil {
+		return
+	}
+	// A figure in pounds speaks of the pressure rows only.
+	if b.psi != nil {
+		list = slices.DeleteFunc(slices.Clone(list), func(p procedure.Process) bool { return p.Method != procedure.Pressure })
+		if len(list) == 0 {
+			b.report(Finding{Code: "method-mismatch", Severity: Change, Line: b.lineOf(b.psi), Source: b.proc.Citation(), edit: func(d *draft) { d.psi, d.minutes, d.methods = nil, nil, nil }})
+			return
+		}
+	} else if len(b.draft.methods) == 0 && hasMinutes {
+		// Minutes without a method: pressure times mean nothing without pounds.
+		if acid := slices.ContainsFunc(list, func(p procedure.Process) bool { return p.Method == procedure.WaterBath }); acid {
+			list = slices.DeleteFunc(slices.Clone(list), func(p procedure.Process) bool { return p.Method == procedure.Pressure })
+		}
+	}
+	if b.enough(list) {
+		b.generous(list, m, hasMinutes)
+		return
+	}
+	fix := func(d *draft) { d.minutes, d.psi = nil, nil }
+	// Which of the two falls short?
+	timeShort, psiShort := false, false
+	if hasMinutes {
+		timeShort = !slices.ContainsFunc(list, func(p procedure.Process) bool { return b.minutesFor(p) >= float64(p.Minutes) })
+	}
+	if b.psi != nil {
+		psiShort = !slices.ContainsFunc(list, func(p procedure.Process) bool { return b.psi.Value >= float64(p.PSI) })
+	}
+	if !timeShort && !psiShort {
+		// Each would do with another partner: the pair is wrong, or one jar of
+		// several is short.
+		if b.psi != nil {
+			psiShort = true
+		}
+		timeShort = hasMinutes && !psiShort
+	}
+	if b.lowerBand(hasMinutes) {
+		line := b.lineOf(b.psi)
+		if line == nil {
+			line = at(m.Line)
+		}
+		b.report(Finding{Code: "altitude", Severity: Change, Line: line, Do: sprint("That is for a lower elevation than %s ft", comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
+	}
+	if psiShort {
+		p := list[0]
+		b.report(Finding{Code: "pressure-low", Severity: Change, Line: b.lineOf(b.psi), Do: sprint("%d psi at %s ft", p.PSI, comma(b.req.Elevation)), Message: sprint("%s psi is not enough here: the tested pressure is %d psi (%s gauge) at %s ft.", quantity.Number(b.psi.Value), p.PSI, p.Gauge, comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
+	}
+	if timeShort {
+		p := longest(list)
+		b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), edit: fix})
+	}
+}
+
+func longest(list []procedure.Process) procedure.Process {
+	best := list[0]
+	for _, p := range list {
+		if p.Minutes > best.Minutes {
+			best = p
+		}
+	}
+	return best
+}
+
+func statedMinutes(d *draft) (recipe.SaidMinutes, bool) {
+	if len(d.minutes) == 0 {
+		return recipe.SaidMinutes{}, false
+	}
+	s := recipe.Stated{Minutes: d.minutes}
+	if m, ok := s.MinutesFor(d.jar.Value); ok {
+		return m, true
+	}
+	return d.minutes[0], true
+}
+
+// minutesFor returns the minutes stated for the process's jar.
+func (b *bench) minutesFor(p procedure.Process) float64 {
+	s := recipe.Stated{Minutes: b.minutes}
+	if m, ok := s.MinutesFor(quantity.Jar(p.Jar)); ok {
+		return m.Minutes
+	}
+	return 0
+}
+
+// enough reports whether, for every jar that the cook may be using, the stated
+// minutes and pounds reach some tested row.
+func (b *bench) enough(list []procedure.Process) bool {
+	byJar := map[string]bool{}
+	for _, p := range list {
+		ok := (len(b.minutes) == 0 || b.minutesFor(p) >= float64(p.Minutes)) && (b.psi == nil || b.psi.Value >= float64(p.PSI))
+		byJar[p.Jar] = byJar[p.Jar] || ok
+	}
+	for jar, ok := range byJar {
+		if !ok && b.namesJar(quantity.Jar(jar)) {
+			return false
+		}
+	}
+	return true
+}
+
+// namesJar reports whether the cook may be using the jar: it is named, or none
+// is, or minutes are given for it.
+func (b *bench) namesJar(j quantity.Jar) bool {
+	if b.jar.Value != "" {
+		return b.jar.Value == j
+	}
+	only := false
+	for _, m := range b.minutes {
+		if m.Jar == j {
+			return true
+		}
+		only = only || m.Jar != ""
+	}
+	if len(b.jars) == 0 {
+		return !only
+	}
+	return slices.ContainsFunc(b.jars, func(x recipe.Said[quantity.Jar]) bool { return x.Value == j })
+}
+
+// generous notes a process that is longer or hotter than tested.
+func (b *bench) generous(list []procedure.Process, m recipe.SaidMinutes, hasMinutes bool) {
+	if hasMinutes && m.Minutes > float64(longest(list).Minutes) {
+		b.report(Finding{Code: "process-long", Severity: Note, Line: at(m.Line), Do: sprint("%d minutes are enough", longest(list).Minutes)})
+	}
+	if b.psi != nil {
+		most := 0
+		for _, p := range list {
+			most = max(most, p.PSI)
+		}
+		if b.psi.Value > float64(most) {
+			b.report(Finding{Code: "pressure-high", Severity: Note, Line: b.lineOf(b.psi), Do: sprint("%d psi are enough", most)})
+		}
+	}
+}
+
+// lowerBand reports whether the stated figures are those of a band below the
+// kitchen's.
+func (b *bench) lowerBand(hasMinutes bool) bool {
+	f := b.filter()
+	for _, r := range b.proc.Rows {
+		if f.Jar != "" && r.Jar != string(f.Jar) || f.Pack != "" && r.Pack != f.Pack || r.When != f.When || f.Gauge != "" && r.Gauge != "" && r.Gauge != f.Gauge {
+			continue
+		}
+		if b.psi != nil && r.Method == procedure.Pressure && below(r.PSI, b.req.Elevation, b.psi.Value) {
+			return true
+		}
+		if b.psi == nil && hasMinutes && r.Method == procedure.WaterBath {
+			m, _ := statedMinutes(b.draft)
+			if below(r.Minutes, b.req.Elevation, m.Minutes) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+func below(bands procedure.Bands, feet int, v float64) bool {
+	for _, x := range bands {
+		if x.High < feet && float64(x.Value) == v {
+			if now, ok := bands.At(feet); !ok || now > x.Value {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+func vent(b *bench) {
+	if v := b.draft.vent; v != nil && v.Value < 10 {
+		b.report(Finding{Code: "vent", Severity: Change, Line: b.lineOf(v), edit: func(d *draft) { d.vent = nil }})
+	}
+	for s := range b.steps {
+		if st := &b.steps[s]; !st.Serving && st.did("vent") && (st.says("without vent") || st.says("do not vent") || st.says("don't vent")) {
+			b.step(s, "vent", "vent", Change, Finding{})
+		}
+	}
+}
+
+func openKettle(b *bench) {
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving {
+			continue
+		}
+		for _, tag := range []string{"invert", "no-process"} {
+			if st.did(tag) {
+				b.step(s, tag, "open-kettle", Change, Finding{})
+			}
+		}
+		if st.did("self-seal") && !b.stated() {
+			b.step(s, "self-seal", "open-kettle", Change, Finding{})
+		}
+		if st.did("heat-early") {
+			b.step(s, "heat-early", "process-short", Change, Finding{Do: "Keep the heat on for the whole time"})
+		}
+	}
+}
+
+func oven(b *bench) {
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving {
+			continue
+		}
+		switch {
+		case st.did("oven"):
+			b.step(s, "oven", "oven", Change, Finding{edit: ovenFix(s)})
+		case st.did("oven-word") && st.jars() && !st.did("jar-oven"):
+			if containsAny(st.Text, "warm", "keep", "sterili", "empty", "preheat the jars") && !containsAny(st.Text, "filled", "seal", "process") {
+				b.step(s, "oven-word", "jar-type", Care, Finding{Do: "Keep jars hot in water", Message: "Dry oven heat can crack jars when hot food goes in.", Remedy: "Keep them in hot water."})
+				continue
+			}
+			b.step(s, "oven-word", "oven", Change, Finding{edit: ovenFix(s)})
+		case st.did("odd-heat") && (st.did("process", "self-seal") || containsAny(st.Text, "seal", "filled jars", "full jars", "jars of")):
+			b.step(s, "odd-heat", "oven", Change, Finding{edit: ovenFix(s)})
+		}
+	}
+}
+
+func ovenFix(s int) func(*draft) {
+	return func(d *draft) { d.steps[s].gone, d.minutes, d.methods = true, nil, nil }
+}
+
+func cookers(b *bench) {
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || !st.did("cooker") {
+			continue
+		}
+		if b.elsewhere(s) && !st.jars() && !st.did("process") {
+			continue // it only cooks the food
+		}
+		b.step(s, "cooker", "cooker-not-canner", Change, Finding{})
+	}
+	if titleHas(foldTitle(b.title), "multi cooker", "multicooker", "electric pressure cooker", "pressure cooker") && !b.did("pressure-can", "water-bath") {
+		b.report(Finding{Code: "cooker-not-canner", Severity: Change, edit: func(d *draft) { d.title = "" }})
+	}
+}
+
+// elsewhere reports whether another sentence states a process in a canner.
+func (b *bench) elsewhere(s int) bool {
+	for k := range b.steps {
+		if k != s && !b.steps[k].Serving && b.steps[k].did("process", "water-bath", "pressure-can", "steam-canner") {
+			return true
+		}
+	}
+	return false
+}
+
+func lids(b *bench) {
+	for s := range b.steps {
+		st := &b.steps[s]
+		switch {
+		case st.did("wax"):
+			b.step(s, "wax", "lid", Change, Finding{Do: "No wax", Message: "Mould grows under wax, and it does not seal."})
+		case st.did("used-lid"):
+			b.step(s, "used-lid", "lid", Change, Finding{Do: "New flat lids"})
+		case st.did("one-piece-lid"):
+			severity := Care
+			if !b.acidic() {
+				severity = Change
+			}
+			b.step(s, "one-piece-lid", "lid", severity, Finding{Do: "Two-piece lids"})
+		case st.did("gasket-lid"):
+			b.step(s, "gasket-lid", "lid", Care, Finding{Do: "Follow the lid maker's directions", Message: "Reusable gasket lids vent and tighten differently; they were not part of the tests.", Remedy: "Two-piece lids for low-acid food."})
+		}
+	}
+}
+
+func jarTypes(b *bench) {
+	for s := range b.steps {
+		st := &b.steps[s]
+		switch {
+		case st.did("bail-jar"):
+			b.step(s, "bail-jar", "jar-type", Change, Finding{})
+		case st.did("odd-jar"):
+			severity := Care
+			if !b.acidic() {
+				severity = Change
+			}
+			b.step(s, "odd-jar", "jar-type", severity, Finding{})
+		case st.did("jar-oven"):
+			b.step(s, "jar-oven", "jar-type", Care, Finding{Do: "Keep jars hot in water", Message: "Dry oven heat can crack jars when hot food goes in.", Remedy: "Keep them in hot water."})
+		}
+	}
+}
+
+func cooling(b *bench) {
+	natural := false
+	for s := range b.steps {
+		st := &b.steps[s]
+		natural = natural || st.did("natural-cool")
+		if st.Serving || !st.did("force-cool") || natural {
+			continue
+		}
+		if st.jars() || containsAny(st.Text, "pressure", "weight", "steam", "quick release") {
+			b.step(s, "force-cool", "cooling", Change, Finding{})
+		}
+	}
+}
+
+// comma writes a whole number with thousands apart.
+func comma(n int) string {
+	if n < 0 {
+		return "-" + comma(-n)
+	}
+	if n < 1000 {
+		return sprint("%d", n)
+	}
+	return sprint("%d,%03d", n/1000, n%1000)
+}

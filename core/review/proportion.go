@@ -1,0 +1,348 @@
+package review
+
+import (
+	"strings"
+
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// The family of proportions: what was added, grown, swapped or left out
+// against the tested procedure.
+
+func init() {
+	register(
+		&Rule{Code: "unclear-amount", Title: "How much is that?", LooksFor: "amounts that cannot be measured, where the amount matters", Why: "An amount that nobody can measure cannot be compared with the tested one.", WayRound: "Write it in cups, spoons or weight.", Source: "common practice, no source", check: proportions},
+		&Rule{Code: "low-acid-increase", Title: "No more than tested", LooksFor: "more onions, peppers, garlic or other low-acid food than tested", Why: "The acid was measured for the tested amount of low-acid food; more of it raises the pH.", WayRound: "Cut it back to the tested amount and add the rest fresh when serving.", Source: "NCHFP; Pacific Northwest Extension, salsa recipes"},
+		&Rule{Code: "proportion", Title: "Keep the tested share", LooksFor: "shares of a mixture that differ from the tested ones", Why: "The process was tested with this share.", WayRound: "Bring it back to the tested share.", Source: "USDA Complete Guide 2015, guide 4"},
+		&Rule{Code: "substitution", Title: "One for another", LooksFor: "a food in place of the tested one", Why: "Inside a class one may stand for another, measure for measure; outside it the recipe is no longer the tested one.", WayRound: "Use the tested food.", Source: "NCHFP; Pacific Northwest Extension, salsa recipes"},
+		&Rule{Code: "seasoning-change", Title: "Seasoning is free", LooksFor: "dry herbs and spices other than tested", Why: "A dry spice has no water, little volume and no effect on the pH.", WayRound: "Season as you like; add the rest at the table.", Source: "USDA Complete Guide 2015, guide 3, salsa"},
+		&Rule{Code: "sugar-change", Title: "Sugar", LooksFor: "sugar other than tested", Why: "In plain fruit and pickles sugar is for taste; in a jam the set rests on it.", WayRound: "Use the tested sugar, or a recipe made for low-sugar pectin.", Source: "USDA Complete Guide 2015, guides 2 and 7"},
+		&Rule{Code: "batch-size", Title: "One batch at a time", LooksFor: "jams made in a double batch", Why: "A large batch boils too long and the pectin fails to set.", WayRound: "Make single batches, one after another.", Source: "USDA Complete Guide 2015, guide 7"},
+		&Rule{Code: "omission", Title: "Left out", LooksFor: "an ingredient of the tested procedure that has no line", Why: "Some things may always be left out; what carries the safety may not.", WayRound: "Put it back.", Source: "NCHFP; Pacific Northwest Extension", check: omissions},
+		&Rule{Code: "added-ingredient", Title: "Leave it out", LooksFor: "a food that the tested procedure does not have", Why: "The tested recipe does not have it, and it changes acidity or heating in a way that nobody measured.", WayRound: "Leave it out and add it when you open the jar.", Source: "USDA Complete Guide 2015, guide 1; NCHFP", check: accountLines},
+		&Rule{Code: "unknown-ingredient", Title: "What is this?", LooksFor: "words that Damson does not know", Why: "Damson does not know this food, so it cannot say that it may go into the jar.", WayRound: "Say what it is in other words, or leave it out.", Source: "common practice, no source"},
+	)
+}
+
+func containsAny(s string, list ...string) bool {
+	s = strings.ToLower(s)
+	for _, x := range list {
+		if strings.Contains(s, x) {
+			return true
+		}
+	}
+	return false
+}
+
+// recipeLine returns a copy of the item's line that an edit may change.
+func recipeLine(it *item) *recipe.Line {
+	var l recipe.Line
+	if it.src != nil {
+		l = *it.src
+	}
+	return &l
+}
+
+// proportions judges every ingredient that the procedure lists with an amount.
+func proportions(b *bench) {
+	if b.proc == nil || b.soup() {
+		return
+	}
+	b.mainFood()
+	seen := map[int]bool{}
+	for k := range b.proc.Ingredients {
+		if seen[k] {
+			continue
+		}
+		switch b.proc.Ingredients[k].Role {
+		case procedure.LowAcid:
+			b.pool(k, seen)
+		case procedure.GelSugar, procedure.Gel:
+			b.gel(k)
+		case procedure.Sugar:
+			b.sugar(k)
+		case procedure.Seasoning, procedure.Salt:
+			b.seasoning(k)
+		case procedure.Extra:
+			b.extra(k)
+		case procedure.Liquid:
+			for _, i := range b.matched(k) {
+				if b.proc.Acidity != "acidified" || b.proc.Product == "plain" {
+					b.account(i, "same")
+				}
+			}
+		}
+	}
+}
+
+// mainFood accounts for the main food and asks for its amount where everything
+// else is measured against it.
+func (b *bench) mainFood() {
+	for k := range b.proc.Ingredients {
+		if b.proc.Ingredients[k].Role != procedure.Main {
+			continue
+		}
+		for _, i := range b.matched(k) {
+			it := &b.items[i]
+			if it.came("canned") || it.ref.ID == "canned-tomato" {
+				b.item(i, "substitution", Change, Finding{Do: "Start from fresh " + it.name, Message: "Canned food canned again has no tested process.", Remedy: "Use fresh produce, or keep the canned food as it is.", Source: "NCHFP, FAQ on re-canning",
+					edit: func(d *draft) {
+						d.items[i].state = nil
+						d.items[i].ref = b.foods(b.proc.Ingredients[k].Same[0])
+						if d.items[i].ref == nil {
+							d.items[i].ref = it.ref
+						}
+					}})
+			}
+			if b.proportional() && b.scale == 0 && !it.choice {
+				b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", edit: func(d *draft) { d.added["main"] = true }})
+			}
+			if b.like[i] || it.ref.ID != b.proc.Ingredients[k].Same[0] && len(b.proc.Ingredients[k].Same) == 1 && b.like[i] {
+				b.item(i, "substitution", Note, Finding{Do: it.name + " is fine here", Message: "It may stand for " + b.proc.Ingredients[k].Name + ", measure for measure."})
+			}
+			b.account(i, "same")
+		}
+	}
+	if b.proc.Product == "jam" && b.scale > 1.5 {
+		b.report(Finding{Code: "batch-size", Severity: Change, edit: func(d *draft) {
+			for i := range d.items {
+				d.items[i].factor /= b.scale
+			}
+		}})
+	}
+}
+
+// pool judges low-acid ingredients that may stand for one another together:
+// any pepper for any pepper, any onion for any onion.
+func (b *bench) pool(first int, seen map[int]bool) {
+	members := []int{first}
+	seen[first] = true
+	for k := first + 1; k < len(b.proc.Ingredients); k++ {
+		if b.proc.Ingredients[k].Role == procedure.LowAcid && overlap(&b.proc.Ingredients[first], &b.proc.Ingredients[k]) {
+			members = append(members, k)
+			seen[k] = true
+		}
+	}
+	var items []int
+	for _, k := range members {
+		items = append(items, b.matched(k)...)
+	}
+	if len(items) == 0 {
+		return
+	}
+	// Cups of the pool in the tested batch and here, each item against the
+	// ingredient that it is.
+	have, allowed, known := 0.0, 0.0, true
+	for _, i := range items {
+		if b.items[i].choice {
+			continue
+		}
+		in := &b.proc.Ingredients[b.of[i]]
+		r, ok := b.share(in, &b.items[i])
+		if !ok {
+			known = false
+			b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", edit: func(d *draft) { d.items[i].serving = true }})
+			continue
+		}
+		have += r * weightOf(in, b)
+	}
+	for _, k := range members {
+		allowed += weightOf(&b.proc.Ingredients[k], b)
+	}
+	if !known || b.scale == 0 {
+		for _, i := range items {
+			b.account(i, "same")
+		}
+		return
+	}
+	if have > allowed*b.scale*b.tolerance() {
+		k := allowed * b.scale / have
+		for _, i := range items {
+			b.item(i, "low-acid-increase", Change, Finding{Do: sprint("Cut the %s back", b.items[i].name), Message: sprint("For this much food the tested recipe has room for %.0f %% of it; more low-acid food raises the pH.", 100*k),
+				Remedy: "Cut back to " + b.cutTo(i, k) + "; add the rest fresh when serving.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= k }})
+		}
+		return
+	}
+	for _, i := range items {
+		in := &b.proc.Ingredients[b.of[i]]
+		if b.like[i] && len(in.Same) == 1 {
+			b.item(i, "substitution", Note, Finding{Do: b.items[i].name + " is fine here", Message: "It may stand for " + strings.SplitN(in.Name, ",", 2)[0] + ", measure for measure."})
+		}
+		b.account(i, "same")
+	}
+}
+
+func (b *bench) cutTo(i int, k float64) string {
+	a := b.items[i].amount.Scale(k * b.items[i].factor)
+	return said(a.Max, a.Unit) + " " + b.items[i].name
+}
+
+// weightOf returns the cups of the ingredient in the tested batch, so that
+// pooled ingredients add up.
+func weightOf(in *procedure.Ingredient, b *bench) float64 {
+	f := b.foods(in.Same[0])
+	if f == nil {
+		for _, i := range b.matchedBy(in) {
+			f = b.items[i].ref
+		}
+	}
+	if f != nil {
+		if c, ok := f.Cups(in.Amount, in.Unit, "chopped"); ok {
+			return c
+		}
+	}
+	if c, ok := quantity.Convert(in.Amount, in.Unit, quantity.Cup); ok {
+		return c
+	}
+	return in.Amount
+}
+
+func (b *bench) matchedBy(in *procedure.Ingredient) []int {
+	for k := range b.proc.Ingredients {
+		if &b.proc.Ingredients[k] == in {
+			return b.matched(k)
+		}
+	}
+	return nil
+}
+
+func overlap(a, c *procedure.Ingredient) bool {
+	names := append(append([]string{}, c.Same...), c.Like...)
+	for _, n := range append(append([]string{}, a.Same...), a.Like...) {
+		for _, m := range names {
+			if n == m {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// gel judges pectin and the sugar that a set rests on.
+func (b *bench) gel(k int) {
+	in := &b.proc.Ingredients[k]
+	items := b.matched(k)
+	restore := func(d *draft) { d.added[in.Name] = true }
+	if b.added[in.Name] {
+		for _, i := range items {
+			b.account(i, "same")
+		}
+		return
+	}
+	if len(items) == 0 {
+		b.report(Finding{Code: "omission", Severity: Change, Do: "Add " + in.Name, Message: "The set rests on it: " + said(in.Amount, in.Unit) + " a tested batch.", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), edit: restore})
+		return
+	}
+	r, known := b.ratio(k, items)
+	i := items[0]
+	code := "sugar-change"
+	if in.Role == procedure.Gel {
+		code = "proportion"
+	}
+	switch {
+	case !known:
+		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "The set rests on it.", edit: restore})
+	case b.scale > 0 && r < b.scale/crossSlack/1.05:
+		b.item(i, code, Change, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), edit: restore})
+	case r > b.scale*slack && in.Role == procedure.GelSugar:
+		b.item(i, code, Note, Finding{Message: "A little more sugar than tested is a matter of taste."})
+	}
+	for _, i := range items {
+		b.account(i, "same")
+	}
+}
+
+// sugar is free in plain fruit and pickles.
+func (b *bench) sugar(k int) {
+	in := &b.proc.Ingredients[k]
+	for _, i := range b.matched(k) {
+		r, known := b.ratio(k, []int{i})
+		if in.Amount > 0 && known && b.scale > 0 && near(r, b.scale, 0.1) {
+			b.account(i, "same")
+			continue
+		}
+		b.item(i, "sugar-change", Note, Finding{Do: "Sugar is free here", Message: "It is for taste and colour; more, less or none keeps the same process."})
+	}
+}
+
+// thickSpice is the ground spice in cups a pint above which it thickens.
+const thickSpice = 2.0 / 16
+
+// seasoning is free, short of thickening.
+func (b *bench) seasoning(k int) {
+	in := &b.proc.Ingredients[k]
+	for _, i := range b.matched(k) {
+		if b.like[i] || in.Amount == 0 || b.scale == 0 {
+			b.account(i, "same")
+			continue
+		}
+		if in.Role == procedure.Seasoning && b.items[i].is("herb") && !b.items[i].came("dried") {
+			continue // fresh where dry was tested: judged as fresh herb
+		}
+		r, known := b.ratio(k, []int{i})
+		if in.Role == procedure.Seasoning && (!known || !near(r, b.scale, 0.1)) {
+			b.item(i, "seasoning-change", Note, Finding{})
+			continue
+		}
+		b.account(i, "same")
+	}
+}
+
+// extra may be left out but must not grow, unless it is acid.
+func (b *bench) extra(k int) {
+	in := &b.proc.Ingredients[k]
+	for _, i := range b.matched(k) {
+		it := &b.items[i]
+		if it.choice {
+			b.account(i, "same")
+			continue
+		}
+		r, known := b.ratio(k, []int{i})
+		switch {
+		case it.is("herb") && !known && it.amount.Unit.Dimension() == quantity.Count && !it.unclear && !it.amount.IsZero():
+			b.account(i, "same") // sprigs and heads
+		case it.is("dry-seasoning"):
+			b.account(i, "permitted: dry seasoning")
+		case !known && !isAcid(it):
+			b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "It must not grow beyond the tested amount.", edit: leaveOut(i)})
+		case known && b.scale > 0 && r > b.scale*b.tolerance() && !isAcid(it):
+			b.item(i, "proportion", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + it.name, edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
+		case it.weak():
+			b.item(i, "weak-vinegar", Note, Finding{Do: "For flavour here", Message: "The fruit carries the acid; the vinegar is for taste."})
+		default:
+			b.account(i, "same")
+		}
+	}
+}
+
+// omissions judges ingredients of the procedure that have no line.
+func omissions(b *bench) {
+	if b.proc == nil {
+		return
+	}
+	for k := range b.proc.Ingredients {
+		in := &b.proc.Ingredients[k]
+		if in.Optional || len(b.matched(k)) > 0 || b.soup() {
+			continue
+		}
+		switch in.Role {
+		case procedure.Liquid:
+			if b.liquid || b.added["liquid"] || b.proc.Acidity == "acidified" && b.proc.Product != "plain" {
+				continue
+			}
+			b.report(Finding{Code: "omission", Severity: Change, Do: "Cover it with liquid", Message: "No covering liquid is named; a dry pack heats far more slowly than the tested one.", Remedy: "Fill with " + in.Name + ".", Source: b.proc.Citation(),
+				edit: func(d *draft) { d.added["liquid"] = true }})
+		case procedure.LowAcid, procedure.Extra, procedure.Fat:
+			b.report(Finding{Code: "omission", Severity: Note, Ingredient: strings.SplitN(in.Name, ",", 2)[0], Do: "Left out: " + strings.SplitN(in.Name, ",", 2)[0], Message: "It may always be left out: the acid then has less to carry."})
+		}
+	}
+	if b.proc.Requires("browned") {
+		for i := range b.items {
+			if b.items[i].is("ground-meat") && !b.items[i].done("browned", "cooked", "fried") && !b.did("brown", "fry") && b.pack.Value == "" {
+				b.item(i, "pack-style", Care, Finding{Do: "Brown it first", Message: "Ground meat is browned and drained before it goes into the jar; raw it sets to a solid block."})
+			}
+		}
+	}
+}

@@ -1,0 +1,119 @@
+package review
+
+import (
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// The four verdicts.
+const (
+	Clear    = "clear"
+	Change   = "change"
+	Untested = "untested"
+	Stop     = "stop"
+)
+
+// The severities of a finding; Stop and Change are also verdicts.
+const (
+	Care = "care"
+	Note = "note"
+)
+
+// Request is a recipe with what the cook says about the kitchen. Empty fields
+// were not said.
+type Request struct {
+	Recipe *recipe.Recipe
+	// Elevation is in feet. ElevationGiven is false where sea level is assumed.
+	Elevation      int
+	ElevationGiven bool
+	Jar            quantity.Jar
+	Pack           string
+	Gauge          string
+	Method         string
+	Minutes        float64
+	PSI            float64
+	// Procedure is the id to compare with; empty finds the nearest.
+	Procedure string
+	Stance    string
+}
+
+// Finding is one thing that Damson has to say, tied to a line where it is
+// about one.
+type Finding struct {
+	Code       string `json:"code"`
+	Severity   string `json:"severity"`
+	Line       *int   `json:"line"`
+	Ingredient string `json:"ingredient"`
+	Message    string `json:"message"`
+	Remedy     string `json:"remedy"`
+	Source     string `json:"source"`
+	// Do is the heading of the note: what to do, in a few words.
+	Do string `json:"do"`
+
+	edit func(*draft)
+}
+
+// Acidity is where the food stands against pH 4.6. The figures are null until
+// the mixture's own estimate exists; no figure is invented.
+type Acidity struct {
+	Class string   `json:"class"`
+	Low   *float64 `json:"ph_low"`
+	Mid   *float64 `json:"ph_mid"`
+	High  *float64 `json:"ph_high"`
+}
+
+// ProcedureRef names the tested procedure that the recipe was compared with.
+type ProcedureRef struct {
+	ID     string `json:"id"`
+	Title  string `json:"title"`
+	Source string `json:"source"`
+}
+
+// Judgement says how one line stands against the procedure.
+type Judgement struct {
+	Line int `json:"line"`
+	// As is "same", "permitted", "change", "never" or "serving".
+	As  string `json:"as"`
+	Why string `json:"why"`
+}
+
+// Result is a review. Its JSON is the one that contract.md fixes, with further
+// fields.
+type Result struct {
+	Title     string              `json:"title"`
+	File      string              `json:"file"`
+	Elevation int                 `json:"elevation_ft"`
+	Verdict   string              `json:"verdict"`
+	Procedure *ProcedureRef       `json:"procedure"`
+	Stance    string              `json:"stance"`
+	Acidity   Acidity             `json:"acidity"`
+	Methods   []procedure.Process `json:"methods"`
+	After     []procedure.Process `json:"methods_after_changes"`
+	Findings  []Finding           `json:"findings"`
+	Lines     []*recipe.Line      `json:"lines"`
+
+	// Sentence is the verdict in words.
+	Sentence   string      `json:"sentence"`
+	Judgements []Judgement `json:"judgements"`
+	// Serving is the half of the recipe for when the jar is opened.
+	Serving []string `json:"serving"`
+	// Assumed says what was taken for granted.
+	Assumed []string       `json:"assumed"`
+	Steps   []*recipe.Step `json:"-"`
+	// Tested is the whole procedure, nil where none is near enough.
+	Tested *procedure.Procedure `json:"-"`
+}
+
+// Count returns how many lines stand as given.
+func (r *Result) Count(as ...string) int {
+	n := 0
+	for _, j := range r.Judgements {
+		for _, a := range as {
+			if j.As == a {
+				n++
+			}
+		}
+	}
+	return n
+}

@@ -1,0 +1,357 @@
+package review
+
+import (
+	"fmt"
+	"math"
+
+	"damson/core/food"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// Rule is one thing that the review looks for. Its text is the user's help.
+type Rule struct {
+	Code     string `json:"code"`
+	Title    string `json:"title"`
+	LooksFor string `json:"looks_for"`
+	Why      string `json:"why"`
+	WayRound string `json:"way_round"`
+	Source   string `json:"source"`
+
+	// check reports findings and accounts for lines and sentences. It is nil
+	// for a code that another rule's check reports.
+	check func(*bench)
+}
+
+// Rules returns every rule by family. The slice must not be changed.
+func Rules() []*Rule { return rules }
+
+var rules []*Rule
+var byCode = map[string]*Rule{}
+
+// register adds rules at start-up; a code registered twice is a programmer's
+// error.
+func register(list ...*Rule) {
+	for _, r := range list {
+		if byCode[r.Code] != nil {
+			panic("review: code registered twice: " + r.Code)
+		}
+		byCode[r.Code] = r
+		rules = append(rules, r)
+	}
+}
+
+// bench is one comparison: a draft beside a procedure, with the facts that
+// rules share computed once.
+type bench struct {
+	*draft
+	req  Request
+	cat  *food.Catalogue
+	own  map[string]*procedure.Procedure // food id -> its own plain low-acid procedure
+	proc *procedure.Procedure            // nil where nothing is near enough
+	// main is the index of the main food among items, -1 where there is none.
+	main int
+	// of holds, for each item, the procedure's ingredient that it is, or -1.
+	of []int
+	// option holds the index of the option used, -1 for the ingredient itself.
+	option []int
+	// like is true where the item stands in for the printed ingredient.
+	like []bool
+	// scale is the recipe's batch against the procedure's, 0 where unknown.
+	scale float64
+
+	ok       []string // why an item is accounted for, "" while it is not
+	findings []Finding
+}
+
+// account names the permission under which the item stands.
+func (b *bench) account(i int, why string) {
+	if b.ok[i] == "" {
+		b.ok[i] = why
+	}
+}
+
+// at returns a pointer to the line number, nil for 0.
+func at(line int) *int {
+	if line == 0 {
+		return nil
+	}
+	return &line
+}
+
+// report files a finding; texts left empty come from the rule.
+func (b *bench) report(f Finding) {
+	r := byCode[f.Code]
+	if r == nil {
+		panic("review: no rule has the code " + f.Code)
+	}
+	if f.Message == "" {
+		f.Message = r.Why
+	}
+	if f.Remedy == "" && f.Severity != Note {
+		f.Remedy = r.WayRound
+	}
+	if f.Source == "" {
+		f.Source = r.Source
+	}
+	if f.Do == "" {
+		f.Do = r.Title
+	}
+	for _, have := range b.findings {
+		if have.Code == f.Code && have.Severity == f.Severity && have.Ingredient == f.Ingredient && same(have.Line, f.Line) {
+			return
+		}
+	}
+	b.findings = append(b.findings, f)
+}
+
+func same(a, b *int) bool { return a == nil && b == nil || a != nil && b != nil && *a == *b }
+
+// item files a finding about an item, which is thereby accounted for.
+func (b *bench) item(i int, code, severity string, f Finding) {
+	f.Code, f.Severity, f.Line, f.Ingredient = code, severity, at(b.items[i].line), b.items[i].name
+	b.account(i, code)
+	b.report(f)
+}
+
+// leaveOut is the edit that takes item i out; what is said of it then stands
+// with the serving half.
+func leaveOut(i int) func(*draft) {
+	return func(d *draft) { d.items[i].serving = true }
+}
+
+// acidic reports whether the procedure's safety rests on acid.
+func (b *bench) acidic() bool { return b.proc != nil && b.proc.Acidity != "low-acid" }
+
+func (b *bench) soup() bool { return b.proc != nil && b.proc.Product == "soup" }
+
+// newBench lays a draft beside a procedure.
+func newBench(d *draft, req Request, e *Reviewer, p *procedure.Procedure) *bench {
+	b := &bench{draft: d, req: req, cat: e.cat, own: e.own, proc: p, ok: make([]string, len(d.items))}
+	b.main = mainItem(d)
+	b.match()
+	b.scale = b.batchScale()
+	return b
+}
+
+// match pairs items with the procedure's ingredients: first by the food
+// itself, then by its group, then by what may stand in for it.
+func (b *bench) match() {
+	b.of, b.option, b.like = make([]int, len(b.items)), make([]int, len(b.items)), make([]bool, len(b.items))
+	for i := range b.items {
+		b.of[i], b.option[i] = -1, -1
+		it := &b.items[i]
+		if b.proc == nil || it.ref == nil || it.serving {
+			continue
+		}
+		best := 0
+		for k := range b.proc.Ingredients {
+			in := &b.proc.Ingredients[k]
+			if s := closeness(it.ref, in.Same); s > 0 && s+1 > best {
+				best = s + 1
+				b.of[i], b.option[i], b.like[i] = k, -1, false
+			}
+			if closeness(it.ref, in.Like) > 0 && best < 1 {
+				best = 1
+				b.of[i], b.option[i], b.like[i] = k, -1, true
+			}
+			for o := range in.Options {
+				if s := closeness(it.ref, in.Options[o].Same); s > 0 && s+1 > best {
+					best = s + 1
+					b.of[i], b.option[i], b.like[i] = k, o, false
+				}
+			}
+		}
+	}
+}
+
+// closeness is 2 where the food itself is listed, 1 where a group of it is.
+func closeness(f *food.Food, names []string) int {
+	for _, n := range names {
+		if n == f.ID {
+			return 2
+		}
+	}
+	if f.In(names...) {
+		return 1
+	}
+	return 0
+}
+
+// matched returns the items that are ingredient k.
+func (b *bench) matched(k int) []int {
+	var out []int
+	for i := range b.items {
+		if b.of[i] == k {
+			out = append(out, i)
+		}
+	}
+	return out
+}
+
+// role returns the role of item i in the procedure, "" where it has none.
+func (b *bench) role(i int) procedure.Role {
+	if b.of[i] < 0 {
+		return ""
+	}
+	return b.proc.Ingredients[b.of[i]].Role
+}
+
+// amountOf returns the batch amount of ingredient k as grams and cups of the
+// food f; a figure is 0 where it is not known.
+func amountOf(in *procedure.Ingredient, f *food.Food) (grams, cups float64) {
+	if in.Amount == 0 || f == nil {
+		return 0, 0
+	}
+	form := in.Form
+	if form == "" {
+		form = "whole"
+	}
+	if in.Unit == quantity.Head && f.In("garlic") {
+		return in.Amount * headOfGarlic * 4, 0
+	}
+	grams, _ = f.Grams(in.Amount, in.Unit, form)
+	cups, _ = f.Cups(in.Amount, in.Unit, form)
+	return grams, cups
+}
+
+// ratio returns how much of the ingredient's batch amount the items hold, 1
+// being the tested amount. known is false where an amount is missing or does
+// not convert.
+func (b *bench) ratio(k int, items []int) (r float64, known bool) {
+	in := &b.proc.Ingredients[k]
+	if in.Amount == 0 {
+		return 0, false
+	}
+	sum := 0.0
+	for _, i := range items {
+		it := &b.items[i]
+		if it.choice {
+			continue
+		}
+		share, ok := b.share(in, it)
+		if !ok {
+			return 0, false
+		}
+		sum += share
+	}
+	return sum, true
+}
+
+// share returns one item's part of the ingredient's batch amount.
+func (b *bench) share(in *procedure.Ingredient, it *item) (float64, bool) {
+	if it.amount.IsZero() || it.unclear {
+		return 0, false
+	}
+	if it.amount.Unit == in.Unit && it.src.Package == nil && in.Unit.Dimension() == quantity.Count {
+		return it.amount.Max * it.factor / in.Amount, true
+	}
+	grams, cups := amountOf(in, it.ref)
+	volume := it.amount.Unit.Dimension() == quantity.Volume
+	if c, ok := it.cups(); ok && cups > 0 && (volume && in.Unit.Dimension() == quantity.Volume || grams == 0) {
+		// Volume against volume: whole berries for crushed ones still differ.
+		if in.Form == "" || it.src.Form() == in.Form || it.src.Form() == "whole" && in.Form != "crushed" {
+			return c / cups, true
+		}
+	}
+	if g, ok := it.grams(); ok && grams > 0 {
+		return g / grams, true
+	}
+	if c, ok := it.cups(); ok && cups > 0 {
+		return c / cups, true
+	}
+	if in.Unit == quantity.Package && it.amount.Unit == quantity.Package || in.Unit == quantity.Package && it.amount.Unit == quantity.Each {
+		return it.amount.Max * it.factor / in.Amount, true
+	}
+	return 0, false
+}
+
+// batchScale compares the main food's amount with the procedure's.
+func (b *bench) batchScale() float64 {
+	if b.proc == nil {
+		return 0
+	}
+	for k := range b.proc.Ingredients {
+		if b.proc.Ingredients[k].Role != procedure.Main || b.proc.Ingredients[k].Amount == 0 {
+			continue
+		}
+		if r, ok := b.ratio(k, b.matched(k)); ok && r > 0 {
+			return r
+		}
+	}
+	return 0
+}
+
+// proportional reports whether the procedure's amounts matter: it lists a
+// batch whose acid, fat or gel must keep step with the food.
+func (b *bench) proportional() bool {
+	if b.proc == nil {
+		return false
+	}
+	for _, in := range b.proc.Ingredients {
+		if in.Amount > 0 && in.Per == "" && (in.Role == procedure.Acid || in.Role == procedure.LowAcid || in.Role == procedure.GelSugar || in.Role == procedure.Fat) {
+			return true
+		}
+	}
+	return false
+}
+
+// notMain are the groups that are never what a product is made of.
+var notMain = []string{"salt", "dry-seasoning", "water", "broth", "sugar", "honey", "vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "fresh-citrus",
+	"citric-acid", "antibrowning", "powdered-pectin", "liquid-pectin", "low-sugar-pectin", "firming", "fat", "dairy", "egg", "thickener", "starch-solid", "tomato-juice",
+	"wine", "spirit", "salty-condiment", "condiment-acid", "hides-thickener", "may-hide-thickener", "herb", "zest", "fruit-syrup", "molasses", "non-sugar", "alkali",
+	"not-acidifier", "chemical-preservative", "cured-meat", "garlic", "coconut", "fresh-aromatic", "fruit-juice", "tomato-paste"}
+
+// mainItem returns the item that the product is made of: the largest by volume
+// that is no seasoning, liquid or acid. Where that leaves nothing, the largest
+// of whatever is there.
+func mainItem(d *draft) int {
+	best, most := -1, -1.0
+	for pass := 0; pass < 2 && best < 0; pass++ {
+		for i := range d.items {
+			it := &d.items[i]
+			if it.ref == nil && it.head == nil || it.choice || it.fromStep && pass == 0 || pass == 0 && it.serving {
+				continue
+			}
+			f := it.ref
+			if f == nil {
+				f = it.head
+			}
+			if pass == 0 && (f.In(notMain...) || f.Kind == "spice") || pass == 1 && f.In("salt", "water", "dry-seasoning") {
+				continue
+			}
+			c, ok := it.cups()
+			if !ok {
+				c = 0.5
+			}
+			if it.src != nil && !it.amount.IsZero() && it.amount.Unit == quantity.Peck {
+				c = 32
+			}
+			if f.In("bulb-onion", "allium", "celery") {
+				c /= 4 // onions season more often than they are the dish
+			}
+			if c > most {
+				best, most = i, c
+			}
+		}
+	}
+	return best
+}
+
+// near reports whether x is within part of y.
+func near(x, y, part float64) bool { return math.Abs(x-y) <= part*y }
+
+// said writes an amount for a sentence.
+func said(v float64, u quantity.Unit) string {
+	return quantity.Amount{Min: v, Max: v, Unit: u}.String()
+}
+
+func (b *bench) lineOf(s *recipe.Said[float64]) *int {
+	if s == nil {
+		return nil
+	}
+	return at(s.Line)
+}
+
+func sprint(format string, a ...any) string { return fmt.Sprintf(format, a...) }

@@ -1,0 +1,213 @@
+package review
+
+import "damson/core/quantity"
+
+// Shares of a soup (verdicts: the soup rule).
+const (
+	// seasoningShare is the most that onion family, celery and garlic may be of
+	// the solids (common practice, no source).
+	seasoningShare = 1.0 / 3
+	// denseShare is the share of solids in a jar above which a recipe that
+	// states its amounts per jar is over half.
+	denseShare = 0.55
+)
+
+// soupSolid reports whether the item is a solid of a soup that has a process
+// of its own, or is tomato.
+func (b *bench) soupSolid(it *item) bool {
+	if it.ref == nil || it.serving || it.is("winter-squash", "sweet-potato", "leafy-green", "cream-corn") {
+		return false
+	}
+	if it.is("tomato", "seafood") {
+		return !it.is("smoked-fish")
+	}
+	return b.own[it.ref.ID] != nil
+}
+
+var soupSeasoning = []string{"allium", "celery"}
+
+// solidsOf returns the cups of solids, of liquid and of seasoning vegetables;
+// known is false where an amount of a solid is missing.
+func (b *bench) solidsOf() (solids, liquid, season float64, known bool) {
+	known = true
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.choice {
+			continue
+		}
+		c, ok := it.cups()
+		switch {
+		case it.is("dry-bean") && !it.came("canned") && !it.done("soaked", "cooked") && ok:
+			solids += 2.3 * c // dried beans to soaked (common practice, no source)
+		case it.is(soupSeasoning...):
+			if ok {
+				season += c
+				solids += c
+			} else if !it.is("garlic") && !it.amount.IsZero() {
+				known = false
+			}
+		case b.soupSolid(it):
+			if ok {
+				solids += c
+			} else {
+				known = false
+			}
+		case it.is("water", "broth", "tomato-juice", "wine"):
+			if ok {
+				liquid += c
+			}
+		}
+	}
+	return solids, liquid, season, known
+}
+
+func solids(b *bench) {
+	if !b.soup() {
+		return
+	}
+	half := func(d *draft) {
+		d.halfSolids = true
+		d.liquid = true
+		for s := range d.steps {
+			d.steps[s].dropped = append(d.steps[s].dropped, "over-solids")
+		}
+	}
+	for s := range b.steps {
+		if !b.steps[s].Serving && b.steps[s].did("over-solids") {
+			b.step(s, "over-solids", "solids-ratio", Change, Finding{edit: half})
+			return
+		}
+	}
+	if b.halfSolids {
+		return
+	}
+	cups, _, _, _ := b.solidsOf()
+	if jar := b.perJar(); jar > 0 && cups/jar > denseShare {
+		b.report(Finding{Code: "solids-ratio", Severity: Change, Message: sprint("These amounts fill %.0f %% of the jar with solids; the soup time was tested with half the jar free liquid.", 100*cups/jar), edit: half})
+		return
+	}
+	if !b.liquid {
+		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
+		return
+	}
+	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "Boil everything together 5 minutes, then fill jars half with solids and top up with the liquid."})
+}
+
+// perJar returns the cups of the jar where the recipe's amounts are per jar,
+// else 0.
+func (b *bench) perJar() float64 {
+	n, cups := 0, 0.0
+	for i := range b.items {
+		it := &b.items[i]
+		if it.src == nil || it.src.Per == "" || it.serving || !b.soupSolid(it) {
+			continue
+		}
+		jar, ok := quantity.ParseJar(it.src.Per)
+		if it.src.Per == "jar" {
+			jar, ok = b.jar.Value, b.jar.Value != ""
+		}
+		if ok {
+			n++
+			cups = jar.Cups()
+		}
+	}
+	if n == 0 {
+		return 0
+	}
+	return cups
+}
+
+// soupLines accounts for the lines of a soup by the general soup procedure.
+func (b *bench) soupLines() {
+	solids, _, season, _ := b.solidsOf()
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.ref == nil || b.ok[i] != "" && b.ok[i] != "care" {
+			continue
+		}
+		switch {
+		case it.is(soupSeasoning...):
+			if rest := solids - season; season > seasoningShare*solids*slack && rest > 0 {
+				allowed := rest / 2 // a third of the whole is half of the rest
+				b.item(i, "proportion", Change, Finding{Do: "Fewer onions, celery and garlic", Message: sprint("Onion family and celery may season a soup, up to a third of its solids; here they are %.0f %%.", 100*season/solids),
+					Remedy: "Cut them back to a third of the solids.", Source: "USDA Complete Guide 2015, guide 4, Soups; the share is common practice, no source",
+					edit: func(d *draft) {
+						for k := range d.items {
+							if d.items[k].is(soupSeasoning...) {
+								d.items[k].factor *= allowed / season
+							}
+						}
+					}})
+				return
+			}
+			b.account(i, "permitted: seasoning vegetable of a soup")
+		case b.soupSolid(it):
+			b.account(i, "same: has a process of its own")
+			b.slowest(i)
+			b.smallJar(i)
+		case it.is("water", "broth", "tomato-juice"):
+			b.account(i, "same: thin liquid")
+		case it.is("wine"):
+			b.item(i, "substitution", Note, Finding{Do: "Wine for part of the water", Message: "It neither thickens nor raises the pH; the time stays."})
+		case it.is("herb"):
+			if it.unclear || it.amount.Unit == quantity.Handful {
+				b.item(i, "unclear-amount", Note, Finding{Do: "How much is that?", Message: "Fresh leaves only season here; say how much, or add them at the table."})
+				continue
+			}
+			b.account(i, "permitted: herb as seasoning")
+		}
+	}
+}
+
+// slowest says when the solid's own process is longer than the soup's.
+func (b *bench) slowest(i int) {
+	own := b.own[b.items[i].ref.ID]
+	if own == nil || b.items[i].is("seafood") || b.items[i].is("dry-bean") && b.items[i].came("canned") {
+		return
+	}
+	longest, jar := 0, ""
+	for _, r := range own.Rows {
+		if r.Jar != "pint" && r.Jar != "quart" || b.jar.Value != "" && string(b.jar.Value) != r.Jar {
+			continue
+		}
+		soup := 60
+		if r.Jar == "quart" {
+			soup = 75
+		}
+		if m, ok := r.Minutes.At(b.req.Elevation); ok && m > soup && m > longest {
+			longest, jar = m, r.Jar
+		}
+	}
+	if longest > 0 {
+		b.report(Finding{Code: "process-short", Severity: Care, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: sprint("On its own it takes %d minutes", longest),
+			Message: sprint("The published soup time stands, because half the jar is liquid; canned alone, %s take %d minutes in %ss.", b.items[i].name, longest, jar),
+			Remedy:  "Process the longer time if you want the margin.", Source: own.Citation()})
+	}
+}
+
+// smallJar keeps soups with peppers or mushrooms to pints.
+func (b *bench) smallJar(i int) {
+	own := b.own[b.items[i].ref.ID]
+	if own == nil || b.items[i].is("seafood") || own.LargestJar() != quantity.PintJar {
+		return
+	}
+	if b.jar.Value.Larger(quantity.PintJar) {
+		b.report(Finding{Code: "jar-size", Severity: Change, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: "Pints at most", Message: "With " + b.items[i].name + " in it the soup goes into pints: no larger jar was tested for them.",
+			Remedy: "Use pints, or leave it out.", Source: own.Citation(), edit: func(d *draft) { d.jar.Value, d.jars = quantity.PintJar, nil }})
+	}
+}
+
+// soupJarLimit returns the largest jar that every solid allows, "" for no
+// limit.
+func (b *bench) soupJarLimit() quantity.Jar {
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.ref == nil || it.is("seafood") {
+			continue
+		}
+		if own := b.own[it.ref.ID]; own != nil && own.LargestJar() == quantity.PintJar {
+			return quantity.PintJar
+		}
+	}
+	return ""
+}

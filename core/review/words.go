@@ -1,0 +1,173 @@
+package review
+
+import (
+	"strings"
+
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// serving writes the half of the recipe for the opened jar: what the edits took
+// out and what the recipe names for serving.
+func serving(a attempt, verdict string) []string {
+	var out []string
+	if verdict != Clear && verdict != Change || a.last == nil {
+		return []string{}
+	}
+	b := a.last
+	seen := map[string]bool{}
+	add := func(s string) {
+		if s != "" && !seen[s] {
+			seen[s] = true
+			out = append(out, s)
+		}
+	}
+	for s := range b.steps {
+		if st := &b.steps[s]; !st.Serving && !st.did("puree") && a.first.steps[s].did("puree") {
+			add("Blend or mash it now, not before canning.")
+		}
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		was := &a.first.items[i]
+		if was.done("pureed", "mashed") && !it.done("pureed", "mashed") && !it.serving {
+			add("Blend or mash the " + it.name + " now, not before canning.")
+		}
+		if !it.serving || it.ref == nil && it.head == nil {
+			continue
+		}
+		what := strings.TrimSpace(it.amount.String() + " " + it.name)
+		f := it.ref
+		if f == nil {
+			f = it.head
+		}
+		switch {
+		case f.In("alkali", "chemical-preservative", "no-home-process") && !was.serving:
+			continue
+		case f.In("hides-thickener", "thickener"):
+			add("Thicken with " + what + ".")
+		case f.In("starch-solid"):
+			add("Add " + what + ", cooked fresh.")
+		case f.In("dairy", "coconut"):
+			add("Stir in " + what + ".")
+		default:
+			add("Add " + what + ".")
+		}
+	}
+	if b.proc != nil && b.proc.Acidity == "low-acid" && len(out) > 0 {
+		out = append([]string{"Boil 10 minutes" + boilMore(b.req.Elevation) + " before tasting."}, out...)
+	}
+	if out == nil {
+		out = []string{}
+	}
+	return out
+}
+
+// boilMore adds the minute per 1,000 ft of the boil before tasting (USDA
+// Complete Guide 2015, guide 1).
+func boilMore(feet int) string {
+	if feet < 1000 {
+		return ""
+	}
+	return sprint(" and %d more for your elevation", feet/1000)
+}
+
+// assumed says what the review took for granted.
+func assumed(req Request, d *draft) []string {
+	out := []string{}
+	if !req.ElevationGiven {
+		out = append(out, "sea level")
+	}
+	if d.jar.Value == "" {
+		out = append(out, "any tested jar")
+	}
+	if d.pack.Value == "" {
+		out = append(out, "any tested pack")
+	}
+	if d.gauge == "" {
+		out = append(out, "either gauge")
+	}
+	return out
+}
+
+var numbers = []string{"Nothing", "One thing", "Two things", "Three things", "Four things", "Five things", "Six things", "Seven things", "Eight things", "Nine things"}
+
+// sentence puts the verdict in words.
+func sentence(r *Result, b *bench) string {
+	n := 0
+	places := map[string]bool{}
+	for _, f := range r.Findings {
+		if f.Severity == Change || f.Severity == Stop {
+			key := f.Code
+			if f.Line != nil {
+				key = sprint("%d %s", *f.Line, f.Ingredient)
+			}
+			places[key] = true
+		}
+	}
+	n = len(places)
+	count := sprint("%d things", n)
+	if n < len(numbers) {
+		count = numbers[n]
+	}
+	stand := "stand"
+	if n == 1 {
+		stand = "stands"
+	}
+	switch r.Verdict {
+	case Clear:
+		return sprint("It follows the tested procedure “%s”.", r.Procedure.Title)
+	case Change:
+		return sprint("%s %s between this and the tested procedure “%s”. Made so, %s.", count, stand, r.Procedure.Title, madeSo(r))
+	case Stop:
+		return "No edit leaves a tested product, and something in it is never canned at home in this form. There is no process for it."
+	}
+	return "No tested procedure covers this mixture, so there is no process for it. Refrigerate it, freeze it, or send it to a process authority."
+}
+
+func madeSo(r *Result) string {
+	if len(r.After) == 0 {
+		return "it can be canned"
+	}
+	switch r.After[0].Method {
+	case "pressure":
+		return "it is pressure-canned"
+	case "steam":
+		return "it is steam-canned"
+	}
+	return "it goes in a water bath"
+}
+
+// Today says what can be done with a recipe that has no process.
+func (r *Result) Today() []string {
+	if r.Verdict != Untested && r.Verdict != Stop {
+		return nil
+	}
+	return []string{
+		"Refrigerate it and eat it within 3 to 4 days.",
+		"Freeze it in portions.",
+		"Can the parts that have a tested procedure of their own, and combine them when serving.",
+		"Send it to a process authority, who can test it.",
+	}
+}
+
+// Describe writes a process in one line for people.
+func Describe(method, gauge, jar, pack string, minutes, psi int) string {
+	name := map[string]string{"water-bath": "water bath", "steam": "steam canner", "pressure": "pressure canner"}[method]
+	s := sprint("%s, %s, %s pack: %d min", name, quantity.Jar(jar).Plural(), pack, minutes)
+	if method == "pressure" {
+		s += sprint(" at %d psi, %s gauge", psi, gauge)
+	}
+	return s
+}
+
+// Ingredients returns the ingredient lines of the result.
+func (r *Result) Ingredients() []*recipe.Line {
+	var out []*recipe.Line
+	for _, l := range r.Lines {
+		if l.Kind == recipe.Ingredient {
+			out = append(out, l)
+		}
+	}
+	return out
+}

@@ -1,0 +1,200 @@
+// Package words folds the text of a recipe into tokens that can be compared:
+// lower case, no accents, singular nouns, numbers apart from words.
+//
+// It knows the shape of English words and nothing of food.
+package words
+
+import (
+	"strings"
+	"unicode"
+	"unicode/utf8"
+)
+
+// Kind tells tokens apart.
+type Kind uint8
+
+// The kinds of token.
+const (
+	Word Kind = iota
+	Number
+	Mark
+)
+
+// Token is one word, number or punctuation mark of a line.
+type Token struct {
+	Kind Kind
+	// Raw is the text as written; Text is folded: lower case, no accents,
+	// singular.
+	Raw, Text string
+	// Start and End are byte offsets into the line.
+	Start, End int
+}
+
+// Vulgar holds the single-character fractions.
+var Vulgar = map[rune]float64{
+	'½': 1.0 / 2, '⅓': 1.0 / 3, '⅔': 2.0 / 3, '¼': 1.0 / 4, '¾': 3.0 / 4, '⅕': 1.0 / 5, '⅖': 2.0 / 5,
+	'⅗': 3.0 / 5, '⅘': 4.0 / 5, '⅙': 1.0 / 6, '⅚': 5.0 / 6, '⅛': 1.0 / 8, '⅜': 3.0 / 8, '⅝': 5.0 / 8, '⅞': 7.0 / 8,
+}
+
+var accents = map[rune]string{
+	'à': "a", 'á': "a", 'â': "a", 'ä': "a", 'ã': "a", 'å': "a", 'ç': "c", 'è': "e", 'é': "e", 'ê': "e", 'ë': "e",
+	'ì': "i", 'í': "i", 'î': "i", 'ï': "i", 'ñ': "n", 'ò': "o", 'ó': "o", 'ô': "o", 'ö': "o", 'ù': "u", 'ú': "u",
+	'û': "u", 'ü': "u", 'œ': "oe", 'æ': "ae", 'ß': "ss",
+}
+
+// Split cuts a line into tokens. Hyphens split words, so "half-pint" and
+// "half pint" read alike; a number keeps its slash, point and thousands comma.
+func Split(s string) []Token {
+	out := make([]Token, 0, len(s)/5+2)
+	for i := 0; i < len(s); {
+		r, n := utf8.DecodeRuneInString(s[i:])
+		switch {
+		case unicode.IsSpace(r):
+			i += n
+		case r >= '0' && r <= '9':
+			j := numberEnd(s, i)
+			out = append(out, Token{Number, s[i:j], s[i:j], i, j})
+			i = j
+		case Vulgar[r] != 0:
+			out = append(out, Token{Number, s[i : i+n], s[i : i+n], i, i + n})
+			i += n
+		case unicode.IsLetter(r):
+			j := i + n
+			for j < len(s) {
+				r, n := utf8.DecodeRuneInString(s[j:])
+				if unicode.IsLetter(r) || (r == '\'' || r == '’') && j+n < len(s) && isLetterAt(s, j+n) {
+					j += n
+					continue
+				}
+				break
+			}
+			out = append(out, Token{Word, s[i:j], Fold(s[i:j]), i, j})
+			i = j
+		default:
+			out = append(out, Token{Mark, s[i : i+n], mark(r), i, i + n})
+			i += n
+		}
+	}
+	return out
+}
+
+func isLetterAt(s string, i int) bool {
+	r, _ := utf8.DecodeRuneInString(s[i:])
+	return unicode.IsLetter(r)
+}
+
+// numberEnd returns the end of the number that starts at i: digits with inner
+// points, commas, a slash, and an exponent.
+func numberEnd(s string, i int) int {
+	j := i
+	digit := func(k int) bool { return k < len(s) && s[k] >= '0' && s[k] <= '9' }
+	for digit(j) {
+		j++
+	}
+	for j < len(s) && (s[j] == '.' || s[j] == ',' || s[j] == '/') && digit(j+1) {
+		j++
+		for digit(j) {
+			j++
+		}
+	}
+	if j < len(s) && (s[j] == 'e' || s[j] == 'E') && digit(j+1) {
+		for j++; digit(j); {
+			j++
+		}
+	}
+	return j
+}
+
+func mark(r rune) string {
+	switch r {
+	case '–', '—', '‐', '‑', '−':
+		return "-"
+	case '⁄':
+		return "/"
+	case '°', 'º':
+		return "°"
+	case '×':
+		return "x"
+	}
+	return string(r)
+}
+
+// Fold lowers a word, strips accents and apostrophes, and makes it singular.
+func Fold(w string) string {
+	plain := true
+	for i := 0; i < len(w); i++ {
+		if c := w[i]; c < 'a' || c > 'z' {
+			plain = false
+			break
+		}
+	}
+	if !plain {
+		var b strings.Builder
+		for _, r := range strings.ToLower(w) {
+			if r == '\'' || r == '’' {
+				continue
+			}
+			if a, ok := accents[r]; ok {
+				b.WriteString(a)
+				continue
+			}
+			b.WriteRune(r)
+		}
+		w = b.String()
+	}
+	return Singular(w)
+}
+
+var irregular = map[string]string{
+	"leaves": "leaf", "loaves": "loaf", "halves": "half", "knives": "knife", "olives": "olive", "chives": "chive",
+	"endives": "endive", "potatoes": "potato", "tomatoes": "tomato", "mangoes": "mango", "mangos": "mango",
+	"jalapenos": "jalapeno", "cookies": "cookie", "pies": "pie", "brownies": "brownie", "veggies": "veggie",
+	"calories": "calorie", "feet": "foot", "geese": "goose", "anchovies": "anchovy", "molasses": "molasses",
+	"asparagus": "asparagus", "hummus": "hummus", "couscous": "couscous", "grits": "grits", "swiss": "swiss",
+	"greens": "greens", "capers": "caper", "oats": "oat", "lentils": "lentil", "brussels": "brussels", "less": "less",
+	"gas": "gas", "yes": "yes", "always": "always", "is": "is", "as": "as", "has": "has", "was": "was", "us": "us",
+	"this": "this", "its": "its", "plus": "plus", "citrus": "citrus", "perhaps": "perhaps", "does": "does", "lens": "lens",
+	"octopus": "octopus", "biscuits": "biscuit", "leeks": "leek", "clams": "clam", "herbes": "herbes", "goes": "go",
+	"series": "series", "lbs": "lb", "pts": "pt", "qts": "qt", "ozs": "oz", "tbs": "tb", "kgs": "kg", "mls": "ml", "hrs": "hr", "cloves": "clove", "gloves": "glove", "heroes": "hero", "worcestershire": "worcestershire",
+	"hundreds": "hundred", "seconds": "second", "minutes": "minute", "tortellini": "tortellini", "canes": "cane",
+	"drippings": "dripping", "juices": "juice", "sauces": "sauce", "spices": "spice", "slices": "slice", "pieces": "piece",
+	"bunches": "bunch", "peaches": "peach", "radishes": "radish", "dishes": "dish", "dashes": "dash", "pinches": "pinch",
+	"inches": "inch", "squashes": "squash", "boxes": "box", "glasses": "glass", "branches": "branch", "batches": "batch",
+	"quinces": "quince", "ounces": "ounce", "axes": "axe", "stones": "stone",
+}
+
+// Singular returns the singular of a lower-case English noun; other words it
+// changes in a way that is at least the same each time.
+func Singular(w string) string {
+	if s, ok := irregular[w]; ok {
+		return s
+	}
+	n := len(w)
+	if n < 4 || w[n-1] != 's' {
+		return w
+	}
+	switch {
+	case strings.HasSuffix(w, "ss"), strings.HasSuffix(w, "us"), strings.HasSuffix(w, "is"):
+		return w
+	case strings.HasSuffix(w, "ies"):
+		return w[:n-3] + "y"
+	case strings.HasSuffix(w, "oes"), strings.HasSuffix(w, "xes"), strings.HasSuffix(w, "ches"), strings.HasSuffix(w, "shes"), strings.HasSuffix(w, "sses"):
+		return w[:n-2]
+	}
+	return w[:n-1]
+}
+
+// FoldPhrase folds every word of a phrase and joins them with single spaces.
+func FoldPhrase(s string) string {
+	var b strings.Builder
+	for _, t := range Split(s) {
+		if t.Kind == Mark {
+			continue
+		}
+		if b.Len() > 0 {
+			b.WriteByte(' ')
+		}
+		b.WriteString(t.Text)
+	}
+	return b.String()
+}

@@ -1,0 +1,166 @@
+package knowledge
+
+import (
+	"fmt"
+	"io/fs"
+
+	"damson/core/food"
+	"damson/core/procedure"
+	"damson/core/quantity"
+)
+
+// procedureFile is the shape of knowledge/procedures/*.yaml. Source and
+// from_memory at the top hold for every procedure of the file.
+type procedureFile struct {
+	Source     string              `yaml:"source"`
+	FromMemory bool                `yaml:"from_memory"`
+	Procedures []procedureWithRows `yaml:"procedures"`
+}
+
+type procedureWithRows struct {
+	procedure.Procedure `yaml:",inline"`
+	Processes           []rowSpec `yaml:"processes"`
+}
+
+// rowSpec is one line of a process table. Packs and jars may list several that
+// share it. Pressure rows name a column set of pressures.yaml.
+type rowSpec struct {
+	Method     string            `yaml:"method"`
+	Packs      []string          `yaml:"packs"`
+	Jars       []string          `yaml:"jars"`
+	Headspace  float64           `yaml:"headspace"`
+	Minutes    any               `yaml:"minutes"`
+	Pressure   string            `yaml:"pressure"`
+	Gauges     []string          `yaml:"gauges"`
+	AcidPerJar map[string]string `yaml:"acid_per_jar"`
+	When       string            `yaml:"when"`
+}
+
+// pressureFile maps a set's name to gauge, band, pounds.
+type pressureFile map[string]map[string]map[string]int
+
+func loadProcedures(fsys fs.FS, foods *food.Catalogue) (*procedure.Library, error) {
+	var pressures pressureFile
+	if err := decode(fsys, "pressures.yaml", &pressures); err != nil {
+		return nil, err
+	}
+	names, err := glob(fsys, "procedures/*.yaml")
+	if err != nil {
+		return nil, err
+	}
+	var all []*procedure.Procedure
+	for _, name := range names {
+		var file procedureFile
+		if err := decode(fsys, name, &file); err != nil {
+			return nil, err
+		}
+		for i := range file.Procedures {
+			spec := &file.Procedures[i]
+			p := &spec.Procedure
+			if p.Source == "" {
+				p.Source = file.Source
+			}
+			p.FromMemory = p.FromMemory || file.FromMemory
+			for _, row := range spec.Processes {
+				rows, err := row.expand(pressures)
+				if err != nil {
+					return nil, fmt.Errorf("%s: procedure %q: processes: %w", name, p.ID, err)
+				}
+				p.Rows = append(p.Rows, rows...)
+			}
+			if err := knownFoods(p, foods); err != nil {
+				return nil, fmt.Errorf("%s: %w", name, err)
+			}
+			if err := p.Check(); err != nil {
+				return nil, fmt.Errorf("%s: %w", name, err)
+			}
+			all = append(all, p)
+		}
+	}
+	return procedure.NewLibrary(all)
+}
+
+// expand turns one line into a row for each pack, jar and gauge.
+func (s rowSpec) expand(pressures pressureFile) ([]procedure.Row, error) {
+	minutes, err := bands(s.Minutes)
+	if err != nil {
+		return nil, fmt.Errorf("minutes: %w", err)
+	}
+	gauges := []string{""}
+	if s.Method == procedure.Pressure {
+		gauges = s.Gauges
+		if len(gauges) == 0 {
+			gauges = []string{"dial", "weighted"}
+		}
+		if pressures[s.Pressure] == nil {
+			return nil, fmt.Errorf("pressure: no column set %q in pressures.yaml", s.Pressure)
+		}
+	}
+	var out []procedure.Row
+	for _, pack := range s.Packs {
+		for _, jar := range s.Jars {
+			for _, gauge := range gauges {
+				row := procedure.Row{Method: s.Method, Gauge: gauge, Pack: pack, Jar: jar, HeadspaceIn: s.Headspace,
+					Minutes: minutes, AcidPerJar: s.AcidPerJar[jar], When: s.When}
+				if gauge != "" {
+					if row.PSI, err = procedure.ParseBands(pressures[s.Pressure][gauge]); err != nil {
+						return nil, fmt.Errorf("pressures.yaml: %s.%s: %w", s.Pressure, gauge, err)
+					}
+					if len(row.PSI) == 0 {
+						continue
+					}
+				}
+				out = append(out, row)
+			}
+		}
+	}
+	if len(out) == 0 {
+		return nil, fmt.Errorf("a row needs packs and jars")
+	}
+	return out, nil
+}
+
+// bands reads minutes: one number, or a map by elevation band.
+func bands(v any) (procedure.Bands, error) {
+	switch m := v.(type) {
+	case uint64:
+		return procedure.Everywhere(int(m)), nil
+	case map[string]any:
+		ints := map[string]int{}
+		for k, x := range m {
+			n, ok := x.(uint64)
+			if !ok {
+				return nil, fmt.Errorf("band %q: %v is no whole number", k, x)
+			}
+			ints[k] = int(n)
+		}
+		return procedure.ParseBands(ints)
+	}
+	return nil, fmt.Errorf("%v: write one number, or one a band", v)
+}
+
+// knownFoods fails where an ingredient names no food and no group.
+func knownFoods(p *procedure.Procedure, foods *food.Catalogue) error {
+	groups := map[string]bool{}
+	for _, f := range foods.All() {
+		groups[f.ID] = true
+		for _, g := range f.Groups {
+			groups[g] = true
+		}
+	}
+	for _, in := range p.Ingredients {
+		if in.Unit != quantity.None && in.Unit.Word(1) == "" && in.Unit != quantity.Each {
+			return fmt.Errorf("procedure %q: ingredient %q: unit %q is unknown", p.ID, in.Name, in.Unit)
+		}
+		names := append(append([]string{}, in.Same...), in.Like...)
+		for _, o := range in.Options {
+			names = append(names, o.Same...)
+		}
+		for _, n := range names {
+			if !groups[n] {
+				return fmt.Errorf("procedure %q: ingredient %q: %q is no food and no group", p.ID, in.Name, n)
+			}
+		}
+	}
+	return nil
+}
