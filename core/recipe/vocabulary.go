@@ -46,6 +46,8 @@ rinsed: rinsed, rinsed well, washed, washed well, cleaned, picked over, sorted, 
 zested: zested
 juiced: juiced, squeezed
 beaten: beaten, lightly beaten, whisked
+shelled: shelled, podded, unshelled, hulls removed
+blistered: blistered
 thawed: thawed, defrosted
 toasted: toasted
 ground: ground, coarsely ground, freshly ground, crumbled, cracked

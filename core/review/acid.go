@@ -32,10 +32,11 @@ func isAcid(it *item) bool {
 }
 
 // strength returns the acid of the item against the tested 5 percent vinegar
-// or bottled juice.
+// or bottled juice. A weaker vinegar is weak-vinegar's to judge and counts as
+// what takes its place.
 func strength(it *item) float64 {
-	if it.src != nil && it.src.Acidity != nil && it.is("vinegar", "weak-vinegar") {
-		return *it.src.Acidity / 5
+	if it.src != nil && it.src.Acidity != nil && it.is("vinegar") {
+		return max(1, *it.src.Acidity/5)
 	}
 	return 1
 }

@@ -107,7 +107,13 @@ func (e *Reviewer) Review(req Request) Result {
 
 // settle writes the verdict of a recipe that nothing covers.
 func (e *Reviewer) settle(res *Result, b *bench) {
-	res.Findings = append(res.Findings, b.findings...)
+	for _, f := range b.findings {
+		// Advice on a process that there is not would only mislead.
+		if f.Severity == Care && (f.Code == "solids-ratio" || f.Code == "process-short" || f.Code == "headspace") {
+			continue
+		}
+		res.Findings = append(res.Findings, f)
+	}
 	res.Verdict = Untested
 	for i := range res.Findings {
 		f := &res.Findings[i]

@@ -1,0 +1,21 @@
+package review_test
+
+import (
+	"os"
+	"testing"
+
+	"damson/core/review"
+	"damson/knowledge"
+)
+
+// reviewer is shared: it is safe for use by several goroutines.
+var reviewer *review.Reviewer
+
+func TestMain(m *testing.M) {
+	lib, err := knowledge.Load()
+	if err != nil {
+		panic(err)
+	}
+	reviewer = review.New(lib.Foods, lib.Procedures)
+	os.Exit(m.Run())
+}
