@@ -124,6 +124,7 @@ func NewReader(c *food.Catalogue) *Reader {
 	r.step.addAll(genericFood, generics)
 	r.step.addFoods(c)
 	r.step.addAll(plainWord, stepPlain)
+	r.step.addAll(plainWord, stepEnglish)
 	r.step.addAll(plainWord, linePlain)
 	r.step.addAll(prepWord, preparations)
 	r.step.addAll(stateWord, states)

@@ -504,6 +504,10 @@ func (p *lineParser) weightInParens() {
 		}
 		v, n, u, ok := p.sizeAt(i)
 		if !ok {
+			if n := p.restatement(i); n > 0 {
+				p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+n:]...)
+				return
+			}
 			continue
 		}
 		if g, ok := quantity.Convert(v*u.scale, u.unit, quantity.G); ok && p.l.Unit.Dimension() == quantity.Count && p.l.AmountMin != nil {
@@ -512,6 +516,36 @@ func (p *lineParser) weightInParens() {
 		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+n:]...)
 		return
 	}
+}
+
+// restatement returns the tokens of "(about 3 quart boxes)": brackets that say
+// the amount again and name nothing new. 0 where it is something else.
+func (p *lineParser) restatement(i int) int {
+	if p.l.AmountMin == nil {
+		return 0
+	}
+	numbers := 0
+	for j := i + 1; j < len(p.t); j++ {
+		t := p.t[j]
+		switch {
+		case t.Text == ")":
+			if numbers == 0 {
+				return 0
+			}
+			return j - i + 1
+		case t.Text == "plus" || t.Text == "+" || t.Text == "%":
+			return 0
+		case t.Kind == words.Number:
+			numbers++
+		case t.Kind == words.Mark, aboutWords[t.Text], measureWords[t.Text]:
+		case unitAt(p.t, j).n > 0:
+		default:
+			if s, n := p.r.line.at(p.t, j); n == 0 || s.kind == foodName {
+				return 0
+			}
+		}
+	}
+	return 0
 }
 
 var measureWords = map[string]bool{"minute": true, "min": true, "hour": true, "hr": true, "second": true, "sec": true, "day": true,
@@ -534,7 +568,10 @@ func (p *lineParser) dropMeasures() {
 			continue
 		}
 		j := i + n
-		if (p.text(j) == "-" || p.text(j) == "to" || p.text(j) == "x") && j+1 < len(p.t) && p.t[j+1].Kind == words.Number {
+		if p.text(j) == "-" && (p.text(j+1) == "to" || p.text(j+1) == "or") {
+			j++ // "2- to 3-inch"
+		}
+		if (p.text(j) == "-" || p.text(j) == "to" || p.text(j) == "x" || p.text(j) == "or" || p.text(j) == "by") && j+1 < len(p.t) && p.t[j+1].Kind == words.Number {
 			_, m, _ := number(p.t, j+1)
 			j += 1 + m
 		}

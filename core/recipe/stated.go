@@ -24,20 +24,6 @@ func (r *Reader) stateFacts(rec *Recipe) {
 			r.facts(s, st.No, st.Text, false)
 		}
 	}
-	if len(s.Jars) == 0 {
-		per := ""
-		for _, l := range rec.Lines {
-			if l.Per != "" && l.Per != "jar" {
-				if per != "" && per != l.Per {
-					return
-				}
-				per = l.Per
-			}
-		}
-		if j, ok := quantity.ParseJar(per); ok && per != "" {
-			s.Jars = append(s.Jars, Said[quantity.Jar]{j, 0})
-		}
-	}
 }
 
 // factReader walks one sentence.
@@ -157,6 +143,9 @@ func (f *factReader) jars() {
 			case next == "of" || f.r.foodAt(f.t, i+n):
 				i += n - 1
 				continue
+			case !plural && (before == "per" || before == "each" || before == "every"):
+				i += n - 1
+				continue
 			case counted && !plural && before != "a":
 				i += n - 1
 				continue
@@ -187,7 +176,9 @@ func (f *factReader) numbers() {
 	for i := 0; i < len(f.t); {
 		switch f.acts[i] {
 		case "process", "water-bath", "steam-canner", "pressure-can", "cooker", "oven":
-			verb = "process"
+			if verb != "vent" || f.text(i) != "canner" { // "vent the canner 10 minutes"
+				verb = "process"
+			}
 		case "vent":
 			verb = "vent"
 		case "soak", "roast", "brown", "fry", "slow-cook", "blister", "force-cool", "natural-cool":
@@ -333,22 +324,20 @@ func one(list []Said[string]) (string, int, bool) {
 	return list[0].Value, list[0].Line, true
 }
 
-// MinutesFor returns the process time stated for the jar, or for any jar.
+// MinutesFor returns the shortest process time stated for the jar or for any
+// jar.
 func (s *Stated) MinutesFor(jar quantity.Jar) (SaidMinutes, bool) {
-	var any *SaidMinutes
+	var least *SaidMinutes
 	for i := range s.Minutes {
 		m := &s.Minutes[i]
-		if m.Jar == jar && jar != "" {
-			return *m, true
-		}
-		if m.Jar == "" || jar == "" {
-			any = m
+		if (m.Jar == jar || m.Jar == "" || jar == "") && (least == nil || m.Minutes < least.Minutes) {
+			least = m
 		}
 	}
-	if any != nil {
-		return *any, true
+	if least == nil {
+		return SaidMinutes{}, false
 	}
-	return SaidMinutes{}, false
+	return *least, true
 }
 
 func (m SaidMinutes) String() string { return strconv.FormatFloat(m.Minutes, 'f', -1, 64) + " min" }

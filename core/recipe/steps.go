@@ -49,9 +49,17 @@ func Sentences(s string) []string {
 func (r *Reader) Step(no int, text string) *Step {
 	st := &Step{No: no, Text: text}
 	t := words.Split(text)
-	negated := false
+	negated, excluded := false, false
 	for i := 0; i < len(t); {
 		tok := t[i]
+		switch tok.Text {
+		case "except", "excluding":
+			excluded = true
+		case "but": // "everything but the cream"
+			excluded = i > 0 && (t[i-1].Text == "everything" || t[i-1].Text == "all" || t[i-1].Text == "ingredient")
+		case "add", "stir", "whisk", "pour", "put", "mix", "then", "fold":
+			excluded = false
+		}
 		if tok.Kind == words.Mark {
 			if tok.Text == "," || tok.Text == ";" || tok.Text == ":" || tok.Text == "(" {
 				negated = false
@@ -80,7 +88,7 @@ func (r *Reader) Step(no int, text string) *Step {
 				st.Acts = append(st.Acts, Act{s.ref, raw})
 			}
 		case foodName:
-			st.Foods = append(st.Foods, Mention{s.food, raw, negated})
+			st.Foods = append(st.Foods, Mention{s.food, raw, negated || excluded})
 		default:
 			if negations[tok.Text] {
 				negated = true

@@ -300,7 +300,7 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 					line = l
 				}
 			}
-			if k := d.find(m, listed); k >= 0 {
+			if k := d.find(m, listed); k >= 0 && (s.Serving || !d.items[k].serving || d.items[k].fromStep) {
 				it := &d.items[k]
 				if line != nil && (it.amount.IsZero() || it.src.Per == "" && line.Per != "") && it.ref == line.Ref && !s.Serving {
 					it.amount, it.src, it.unclear = line.Amount(), line, line.Reading == recipe.Unclear

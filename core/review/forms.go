@@ -1,6 +1,10 @@
 package review
 
-import "damson/core/procedure"
+import (
+	"strings"
+
+	"damson/core/procedure"
+)
 
 // The family of forms: what shape the food has in the jar, and how it was
 // prepared.
@@ -57,7 +61,7 @@ func purees(b *bench) {
 		if st.Serving || !st.did("puree") {
 			continue
 		}
-		if b.soft() && !st.says("blend") && !st.says("puree") {
+		if b.soft() && strings.HasPrefix(strings.ToLower(st.actText("puree")), "mash") {
 			continue // mashing berries for jam
 		}
 		if b.main >= 0 && b.items[b.main].looks(squash...) && !b.soup() {
@@ -181,7 +185,7 @@ func pieces(b *bench) {
 		if st.Serving {
 			continue
 		}
-		if st.did("roast") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) {
+		if st.did("roast") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) && (b.main < 0 || !b.items[b.main].looks("poultry", "red-meat", "bone-in-poultry", "ground-meat")) {
 			b.step(s, "roast", "piece-size", Change, Finding{Do: "Do not roast it first", Message: "Roasted food is drier and denser than the fresh food that was tested.", Remedy: "Use it fresh; roast when you open the jar."})
 		}
 		if st.did("crush") && !b.soft() && !b.seasoningOnly(s) {
@@ -214,14 +218,15 @@ func (b *bench) seasoningOnly(s int) bool {
 }
 
 func reducing(b *bench) {
-	spread := b.proc != nil && (b.proc.Product == "spread" || b.proc.Product == "jam")
+	spread := b.proc != nil && b.proc.Product == "spread"
+	jam := b.proc != nil && b.proc.Product == "jam"
 	for s := range b.steps {
 		st := &b.steps[s]
 		if st.Serving || spread {
 			continue
 		}
 		for _, tag := range []string{"reduce", "mounds"} {
-			if st.did(tag) {
+			if st.did(tag) && !(jam && tag == "mounds") {
 				b.step(s, tag, "thick-sauce", Change, Finding{})
 			}
 		}

@@ -1,0 +1,52 @@
+package review_test
+
+import (
+	"testing"
+
+	"damson/core/review"
+)
+
+// twentyLines is a recipe of twenty ingredient lines with a method.
+const twentyLines = `Harvest soup
+4 cups carrots, peeled and diced
+3 cups potatoes, peeled and cubed
+2 cups green beans, cut in 1-inch pieces
+1 cup corn kernels
+1 cup shelled peas
+1 cup lima beans
+2 cups tomatoes, peeled and chopped
+1 cup onion, chopped
+1/2 cup celery, sliced
+2 cloves garlic, minced
+1 lb beef, cubed and browned
+1/4 cup butter
+3 Tbsp plain flour
+1 1/2 cups heavy cream
+10 cups beef broth
+2 cups water
+2 tsp canning salt
+1 tsp black pepper
+1 tsp dried thyme
+2 bay leaves
+Combine everything and boil 5 minutes. Fill jars half full of solids, then ladle the hot liquid to within 1 inch of the top.
+Pressure can quarts for 75 minutes at 13 pounds.`
+
+// BenchmarkReview parses and reviews a recipe of twenty lines.
+func BenchmarkReview(b *testing.B) {
+	for b.Loop() {
+		rec, err := reviewer.Reader().Text(twentyLines)
+		if err != nil {
+			b.Fatal(err)
+		}
+		reviewer.Review(review.Request{Recipe: rec, Elevation: 5240, ElevationGiven: true, Gauge: "dial"})
+	}
+}
+
+// BenchmarkRead only parses it.
+func BenchmarkRead(b *testing.B) {
+	for b.Loop() {
+		if _, err := reviewer.Reader().Text(twentyLines); err != nil {
+			b.Fatal(err)
+		}
+	}
+}
