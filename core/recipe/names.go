@@ -282,9 +282,7 @@ func (p *lineParser) finish() {
 			l.Food, l.Ref = "bottled "+l.Food, f
 		}
 	}
-	p.swapByState("dried", map[string]string{"chile-pepper": "red-pepper-flake", "jalapeno": "red-pepper-flake", "onion": "onion-powder", "garlic": "garlic-powder", "tomato": "sun-dried-tomato", "mushroom": "wild-mushroom", "bell-pepper": "red-pepper-flake", "lima-bean": "dried-bean", "pea": "whole-dried-pea", "coconut": "coconut"})
-	p.swapByState("smoked", map[string]string{"fish": "smoked-fish", "white-fish": "smoked-fish", "pork": "ham", "fresh-sausage": "cured-sausage", "turkey": "corned-beef", "chicken": "corned-beef", "beef": "corned-beef", "shellfish": "smoked-fish"})
-	p.swapByState("cured", map[string]string{"fresh-sausage": "cured-sausage", "pork": "ham", "beef": "corned-beef"})
+	p.swapByState()
 	if l.HasPrep("bone-in") && l.Ref.In("poultry") {
 		l.Ref = p.r.foods.ByID("bone-in-poultry")
 	}
@@ -329,12 +327,23 @@ func (p *lineParser) sharedJuice() {
 	}
 }
 
-func (p *lineParser) swapByState(state string, to map[string]string) {
-	if p.l.Ref == nil || !p.l.HasState(state) {
+// otherFood holds the foods that another becomes by its state: dried chilies
+// are a spice, smoked pork is ham.
+var otherFood = map[string]map[string]string{
+	"dried":  {"chile-pepper": "red-pepper-flake", "jalapeno": "red-pepper-flake", "onion": "onion-powder", "garlic": "garlic-powder", "tomato": "sun-dried-tomato", "mushroom": "wild-mushroom", "bell-pepper": "red-pepper-flake", "lima-bean": "dried-bean", "pea": "whole-dried-pea", "coconut": "coconut"},
+	"smoked": {"fish": "smoked-fish", "white-fish": "smoked-fish", "pork": "ham", "fresh-sausage": "cured-sausage", "turkey": "corned-beef", "chicken": "corned-beef", "beef": "corned-beef", "shellfish": "smoked-fish"},
+	"cured":  {"fresh-sausage": "cured-sausage", "pork": "ham", "beef": "corned-beef"},
+}
+
+func (p *lineParser) swapByState() {
+	if p.l.Ref == nil {
 		return
 	}
-	if id, ok := to[p.l.Ref.ID]; ok {
-		p.l.Ref = p.r.foods.ByID(id)
+	for _, state := range p.l.State {
+		if id, ok := otherFood[state][p.l.Ref.ID]; ok {
+			p.l.Ref = p.r.foods.ByID(id)
+			return
+		}
 	}
 }
 

@@ -12,18 +12,19 @@ import (
 // draft is the recipe as the review works on it. Edits are made on copies, so
 // that "covered once changed" is a review of the changed draft and no promise.
 type draft struct {
-	title   string
-	items   []item
-	steps   []step
-	methods []recipe.Said[string]
-	jar     recipe.Said[quantity.Jar]
-	jars    []recipe.Said[quantity.Jar]
-	pack    recipe.Said[string]
-	gauge   string
-	minutes []recipe.SaidMinutes
-	psi     *recipe.Said[float64]
-	vent    *recipe.Said[float64]
-	head    *recipe.Said[float64]
+	// folded is the title in folded words, kind the product it names.
+	folded, kind string
+	items        []item
+	steps        []step
+	methods      []recipe.Said[string]
+	jar          recipe.Said[quantity.Jar]
+	jars         []recipe.Said[quantity.Jar]
+	pack         recipe.Said[string]
+	gauge        string
+	minutes      []recipe.SaidMinutes
+	psi          *recipe.Said[float64]
+	vent         *recipe.Said[float64]
+	head         *recipe.Said[float64]
 	// covered is set once a covering liquid is named anywhere.
 	liquid bool
 	// halfSolids is set where the filling is stated half solids.
@@ -190,7 +191,8 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(rd *recipe.Reader, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{title: rec.Title, added: map[string]bool{}}
+	d := &draft{folded: foldTitle(rec.Title), added: map[string]bool{}}
+	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {
 			continue

@@ -18,12 +18,17 @@ type Reviewer struct {
 	procs  *procedure.Library
 	// own maps a food to its own plain low-acid procedure.
 	own map[string]*procedure.Procedure
+	// names holds the folded titles of each procedure.
+	names map[*procedure.Procedure][]string
 }
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}}
+	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}}
 	for _, p := range procs.All() {
+		for _, n := range append([]string{p.Title}, p.Names...) {
+			e.names[p] = append(e.names[p], foldTitle(n))
+		}
 		if p.Product != "plain" || p.Acidity != "low-acid" {
 			continue
 		}
@@ -75,7 +80,7 @@ func (e *Reviewer) Review(req Request) Result {
 	}
 	b := best.first
 	if !best.covered {
-		if best.first.proc != nil && !e.plausible(d, best.first.proc) {
+		if best.first.proc != nil && !e.plausible(d, e.identify(d), best.first.proc) {
 			b = e.compare(d, req, nil)
 		}
 		e.settle(&res, b)
@@ -144,8 +149,9 @@ func (e *Reviewer) nearest(d *draft, req Request) attempt {
 	if p := e.procs.ByID(req.Procedure); p != nil {
 		list = []*procedure.Procedure{p}
 	} else {
+		id := e.identify(d)
 		for _, p := range e.procs.All() {
-			if e.plausible(d, p) {
+			if e.plausible(d, id, p) {
 				list = append(list, p)
 			}
 		}
@@ -228,7 +234,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			}
 		}
 	}
-	a.cost += a.first.distance() + titleDistance(d.title, p)
+	a.cost += a.first.distance() + e.titleDistance(d.folded, p)
 	if !a.covered {
 		a.cost += 50
 	}
@@ -279,12 +285,10 @@ func (b *bench) distance() float64 {
 	return d
 }
 
-func titleDistance(title string, p *procedure.Procedure) float64 {
-	folded := foldTitle(title)
-	for _, n := range append([]string{p.Title}, p.Names...) {
-		if titleHas(folded, foldTitle(n)) {
-			return 0
-		}
+// titleDistance is 0 where the folded title names the procedure.
+func (e *Reviewer) titleDistance(folded string, p *procedure.Procedure) float64 {
+	if titleHas(folded, e.names[p]...) {
+		return 0
 	}
 	return 0.5
 }
@@ -313,9 +317,8 @@ var kinds = []struct {
 	{"mixed", []string{"mixed vegetable", "succotash", "ratatouille", "caponata"}},
 }
 
-// kindOf reads the kind of product from a title, "" where it says none.
-func kindOf(title string) string {
-	folded := foldTitle(title)
+// kindOf reads the kind of product from a folded title, "" where it says none.
+func kindOf(folded string) string {
 	if titleHas(folded, "butter bean", "butter pea", "peanut") && !titleHas(folded, "soup", "spread") {
 		return ""
 	}
@@ -330,21 +333,30 @@ func kindOf(title string) string {
 	return ""
 }
 
+// identity is what a recipe is, whatever edits may do to it.
+type identity struct {
+	main    int
+	kind    string
+	mixture bool
+}
+
+func (e *Reviewer) identify(d *draft) identity {
+	return identity{mainItem(d), d.kind, e.mixture(d)}
+}
+
 // plausible reports whether the draft may be this product at all: the same
 // kind of product, made of the same main food.
-func (e *Reviewer) plausible(d *draft, p *procedure.Procedure) bool {
-	main := mainItem(d)
-	if main < 0 {
+func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool {
+	if id.main < 0 {
 		return false
 	}
-	kind := kindOf(d.title)
-	it := &d.items[main]
-	f := it.ref
-	if f == nil {
-		f = it.head
-	}
+	kind := id.kind
+	it := &d.items[id.main]
 	if p.Product == "soup" {
-		return kind == "soup" || kind == "" && e.mixture(d)
+		return kind == "soup" || kind == "" && id.mixture
+	}
+	if (kind == "") != (p.Product == "plain") && kind != p.Product && kind != "" && !(kind == "relish" && p.Product == "salsa") {
+		return false
 	}
 	isMain := false
 	for _, in := range p.Ingredients {

@@ -72,7 +72,7 @@ func purees(b *bench) {
 }
 
 func squashMash(b *bench) {
-	spread := kindOf(b.title) == "spread" || kindOf(b.title) == "puree" || kindOf(b.title) == "jam"
+	spread := b.kind == "spread" || b.kind == "puree" || b.kind == "jam"
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving || !it.looks(squash...) {

@@ -230,7 +230,7 @@ func oilPack(b *bench) {
 	if where < 0 {
 		return
 	}
-	title := foldTitle(b.title)
+	title := b.folded
 	if oil > 0 && oil >= 0.1*other || titleHas(title, "pesto", "in oil", "confit", "infused oil", "chimichurri", "tapenade") {
 		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
 	}

@@ -425,8 +425,8 @@ func cookers(b *bench) {
 		}
 		b.step(s, "cooker", "cooker-not-canner", Change, Finding{})
 	}
-	if titleHas(foldTitle(b.title), "multi cooker", "multicooker", "electric pressure cooker", "pressure cooker") && !b.did("pressure-can", "water-bath") {
-		b.report(Finding{Code: "cooker-not-canner", Severity: Change, edit: func(d *draft) { d.title = "" }})
+	if titleHas(b.folded, "multi cooker", "multicooker", "electric pressure cooker", "pressure cooker") && !b.did("pressure-can", "water-bath") {
+		b.report(Finding{Code: "cooker-not-canner", Severity: Change, edit: func(d *draft) { d.folded = "" }})
 	}
 }
 

@@ -45,7 +45,7 @@ var accents = map[rune]string{
 // Split cuts a line into tokens. Hyphens split words, so "half-pint" and
 // "half pint" read alike; a number keeps its slash, point and thousands comma.
 func Split(s string) []Token {
-	out := make([]Token, 0, len(s)/5+2)
+	out := make([]Token, 0, len(s)/4+4)
 	for i := 0; i < len(s); {
 		r, n := utf8.DecodeRuneInString(s[i:])
 		switch {
