@@ -1,6 +1,118 @@
 package main
 
-import "github.com/spf13/cobra"
+import (
+	"context"
+	"fmt"
+	"io"
+	"os"
+	"os/signal"
+	"syscall"
+	"time"
 
-func newDemo() *cobra.Command  { return &cobra.Command{Use: "demo"} }
-func newServe() *cobra.Command { return &cobra.Command{Use: "serve"} }
+	"github.com/spf13/cobra"
+
+	"damson/demo"
+	"damson/store"
+	"damson/web"
+)
+
+type serveFlags struct {
+	addr, data  string
+	allowRemote bool
+}
+
+func (f *serveFlags) register(cmd *cobra.Command) {
+	cmd.Flags().StringVar(&f.addr, "addr", "127.0.0.1:8080", "address to listen on")
+	cmd.Flags().StringVar(&f.data, "data", "", "data directory")
+	cmd.Flags().BoolVar(&f.allowRemote, "allow-remote", false, "let other machines connect: there are no accounts yet, so whoever reaches the address can read and write")
+}
+
+// check refuses an address that other machines can reach.
+func (f *serveFlags) check() error {
+	local, err := web.Loopback(f.addr)
+	if err != nil {
+		return usage("--addr: %v", err)
+	}
+	if !local && !f.allowRemote {
+		return usage("--addr %s can be reached from other machines, and Damson has no accounts yet; say --allow-remote if that is meant", f.addr)
+	}
+	return nil
+}
+
+func newServe() *cobra.Command {
+	var f serveFlags
+	cmd := &cobra.Command{
+		Use: "serve --data DIR", Short: "Start the web application on your own data", Args: cobra.NoArgs,
+		RunE: func(cmd *cobra.Command, args []string) error {
+			if f.data == "" {
+				return usage("serve: --data DIR is needed: the directory that keeps your recipes")
+			}
+			return f.run(cmd.Context(), cmd.OutOrStdout(), f.data, false)
+		},
+	}
+	f.register(cmd)
+	return cmd
+}
+
+func newDemo() *cobra.Command {
+	var f serveFlags
+	cmd := &cobra.Command{
+		Use: "demo", Short: "Start the web application on the demo kitchen (a throw-away copy unless --data)", Args: cobra.NoArgs,
+		RunE: func(cmd *cobra.Command, args []string) error {
+			dir := f.data
+			if dir == "" {
+				tmp, err := os.MkdirTemp("", "damson-demo-")
+				if err != nil {
+					return &exit{code: exitFault, err: err}
+				}
+				defer os.RemoveAll(tmp)
+				dir = tmp
+			}
+			return f.run(cmd.Context(), cmd.OutOrStdout(), dir, true)
+		},
+	}
+	f.register(cmd)
+	return cmd
+}
+
+// run serves until interrupted.
+func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDemo bool) error {
+	if err := f.check(); err != nil {
+		return err
+	}
+	if ctx == nil {
+		ctx = context.Background()
+	}
+	ctx, stop := signal.NotifyContext(ctx, os.Interrupt, syscall.SIGTERM)
+	defer stop()
+	fault := func(err error) error { return &exit{code: exitFault, err: err} }
+	// The library and the database do not wait for each other.
+	opened := make(chan error, 1)
+	var st *store.Store
+	go func() {
+		var err error
+		if st, err = store.Open(dir); err == nil && withDemo {
+			err = demo.Fill(ctx, st, time.Now())
+		}
+		opened <- err
+	}()
+	lib, reviewer, err := load()
+	if openErr := <-opened; openErr != nil {
+		return fault(openErr)
+	}
+	defer st.Close()
+	if err != nil {
+		return err
+	}
+	srv, err := web.New(st, reviewer, lib.Procedures)
+	if err != nil {
+		return fault(err)
+	}
+	err = srv.Run(ctx, f.addr, func() {
+		fmt.Fprintf(out, "Damson is at http://%s  (stop it with Ctrl-C)\n", f.addr)
+	})
+	if err != nil {
+		return fault(err)
+	}
+	return nil
+}

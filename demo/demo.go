@@ -1,0 +1,84 @@
+// Package demo fills a store with an invented kitchen: Cinder Flat Grange, a
+// volunteer teaching kitchen at 5,240 ft, with recipes sent in by its members.
+// Everyone in it is made up.
+package demo
+
+import (
+	"context"
+	"embed"
+	"errors"
+	"fmt"
+	"io/fs"
+	"strconv"
+	"strings"
+	"time"
+
+	"damson/store"
+)
+
+//go:embed recipes/*.txt
+var files embed.FS
+
+// Fill adds the kitchen and its recipes to an empty store; a store that has a
+// kitchen already is left alone. Dates count back from today.
+func Fill(ctx context.Context, st *store.Store, today time.Time) error {
+	if _, err := st.Kitchen(ctx); !errors.Is(err, store.ErrNotFound) {
+		return err
+	}
+	k := store.Kitchen{Name: "Cinder Flat Grange", ElevationFt: 5240, CannerID: 1, Jar: "", Canners: []store.Canner{
+		{ID: 1, Name: "Big dial canner", Kind: "pressure", Gauge: "dial"},
+		{ID: 2, Name: "Weighted canner", Kind: "pressure", Gauge: "weighted"},
+	}}
+	if err := st.SaveKitchen(ctx, &k); err != nil {
+		return err
+	}
+	names, err := fs.Glob(files, "recipes/*.txt")
+	if err != nil {
+		return err
+	}
+	for i := len(names) - 1; i >= 0; i-- {
+		data, err := files.ReadFile(names[i])
+		if err != nil {
+			return err
+		}
+		r, err := parse(string(data), today)
+		if err != nil {
+			return fmt.Errorf("%s: %w", names[i], err)
+		}
+		if err := st.AddRecipe(ctx, &r); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// parse reads "key: value" lines up to the first empty one; the rest is the
+// recipe as sent.
+func parse(data string, today time.Time) (store.Recipe, error) {
+	head, text, ok := strings.Cut(data, "\n\n")
+	if !ok {
+		return store.Recipe{}, errors.New("no empty line after the head")
+	}
+	r := store.Recipe{Text: text}
+	r.Title, _, _ = strings.Cut(text, "\n")
+	for _, line := range strings.Split(head, "\n") {
+		key, value, _ := strings.Cut(line, ": ")
+		switch key {
+		case "from":
+			r.SentBy = value
+		case "days":
+			n, err := strconv.Atoi(value)
+			if err != nil {
+				return r, fmt.Errorf("days: %w", err)
+			}
+			r.CreatedAt = today.AddDate(0, 0, -n)
+		case "jar":
+			r.Jar = value
+		case "pack":
+			r.Pack = value
+		default:
+			return r, fmt.Errorf("key %q is unknown", key)
+		}
+	}
+	return r, nil
+}

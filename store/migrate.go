@@ -1,0 +1,52 @@
+package store
+
+import (
+	"fmt"
+
+	"gorm.io/gorm"
+)
+
+// migrations are applied in order, each once, each in a transaction of its
+// own. A migration that has shipped is never changed; a new one is added.
+var migrations = []string{
+	// 1: the kitchen, its canners, the recipes sent in
+	`CREATE TABLE kitchens (
+		id INTEGER PRIMARY KEY CHECK (id = 1),
+		name TEXT NOT NULL, elevation_ft INTEGER NOT NULL, canner_id INTEGER NOT NULL DEFAULT 0,
+		jar TEXT NOT NULL, pack TEXT NOT NULL, method TEXT NOT NULL, updated_at DATETIME NOT NULL
+	);
+	CREATE TABLE canners (
+		id INTEGER PRIMARY KEY, kitchen_id INTEGER NOT NULL REFERENCES kitchens(id) ON DELETE CASCADE,
+		name TEXT NOT NULL, kind TEXT NOT NULL, gauge TEXT NOT NULL
+	);
+	CREATE TABLE recipes (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, title TEXT NOT NULL, text TEXT NOT NULL, sent_by TEXT NOT NULL,
+		jar TEXT NOT NULL, pack TEXT NOT NULL, method TEXT NOT NULL,
+		created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL
+	);
+	CREATE INDEX recipes_created ON recipes(created_at);`,
+}
+
+// migrate brings the tables to the newest version. A database from a newer
+// Damson is refused, not touched.
+func (s *Store) migrate() error {
+	var have int
+	if err := s.db.Raw("PRAGMA user_version").Scan(&have).Error; err != nil {
+		return err
+	}
+	if have > len(migrations) {
+		return fmt.Errorf("the data is of version %d, this program knows %d: use a newer Damson", have, len(migrations))
+	}
+	for v := have; v < len(migrations); v++ {
+		err := s.db.Transaction(func(tx *gorm.DB) error {
+			if err := tx.Exec(migrations[v]).Error; err != nil {
+				return err
+			}
+			return tx.Exec(fmt.Sprintf("PRAGMA user_version = %d", v+1)).Error
+		})
+		if err != nil {
+			return fmt.Errorf("migration %d: %w", v+1, err)
+		}
+	}
+	return nil
+}

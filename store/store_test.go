@@ -1,0 +1,112 @@
+package store
+
+import (
+	"context"
+	"os"
+	"os/exec"
+	"path/filepath"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+)
+
+func TestRecipeRoundTrip(t *testing.T) {
+	ctx := context.Background()
+	dir := t.TempDir()
+	s, err := Open(dir)
+	require.NoError(t, err)
+	r := Recipe{Title: "Plums", Text: "5 lb plums\nwater", SentBy: "Perpetua", Jar: "pint"}
+	require.NoError(t, s.AddRecipe(ctx, &r))
+	require.NotZero(t, r.ID)
+	r.Text = "6 lb plums\nwater"
+	require.NoError(t, s.SaveRecipe(ctx, &r))
+	require.NoError(t, s.Close())
+
+	s, err = Open(dir) // migrations run once
+	require.NoError(t, err)
+	defer s.Close()
+	got, err := s.Recipe(ctx, r.ID)
+	require.NoError(t, err)
+	require.Equal(t, "6 lb plums\nwater", got.Text)
+	_, err = s.Recipe(ctx, 99)
+	require.ErrorIs(t, err, ErrNotFound)
+	require.ErrorIs(t, s.SaveRecipe(ctx, &Recipe{ID: 99}), ErrNotFound)
+}
+
+func TestKitchenAndCanners(t *testing.T) {
+	ctx := context.Background()
+	s, err := Open(t.TempDir())
+	require.NoError(t, err)
+	defer s.Close()
+	_, err = s.Kitchen(ctx)
+	require.ErrorIs(t, err, ErrNotFound)
+	k := Kitchen{Name: "Grange", ElevationFt: 5240, Canners: []Canner{{ID: 1, Name: "big", Kind: "pressure", Gauge: "dial"}, {ID: 2, Name: "small", Kind: "pressure", Gauge: "weighted"}}, CannerID: 2}
+	require.NoError(t, s.SaveKitchen(ctx, &k))
+	got, err := s.Kitchen(ctx)
+	require.NoError(t, err)
+	require.Len(t, got.Canners, 2)
+	require.Equal(t, "weighted", got.Gauge())
+	got.CannerID = 1
+	require.NoError(t, s.SaveKitchen(ctx, &got))
+	got, err = s.Kitchen(ctx)
+	require.NoError(t, err)
+	require.Equal(t, "dial", got.Gauge())
+	require.Len(t, got.Canners, 2)
+}
+
+func TestPragmas(t *testing.T) {
+	s, err := Open(t.TempDir())
+	require.NoError(t, err)
+	defer s.Close()
+	for pragma, want := range map[string]string{"journal_mode": "wal", "foreign_keys": "1", "busy_timeout": "5000", "synchronous": "2"} {
+		var got string
+		require.NoError(t, s.db.Raw("PRAGMA "+pragma).Scan(&got).Error)
+		require.Equal(t, want, got, pragma)
+	}
+	require.Error(t, s.db.Exec("INSERT INTO canners (id, kitchen_id, name, kind, gauge) VALUES (9, 7, '', '', '')").Error, "foreign keys are on")
+}
+
+func TestNewerDataIsRefused(t *testing.T) {
+	dir := t.TempDir()
+	s, err := Open(dir)
+	require.NoError(t, err)
+	require.NoError(t, s.db.Exec("PRAGMA user_version = 999").Error)
+	require.NoError(t, s.Close())
+	_, err = Open(dir)
+	require.ErrorContains(t, err, "newer")
+}
+
+// TestSurvivesKill writes from a child process that is killed the moment it
+// says that the write is confirmed; the row must be there.
+func TestSurvivesKill(t *testing.T) {
+	if dir := os.Getenv("DAMSON_KILL_DIR"); dir != "" {
+		s, err := Open(dir)
+		require.NoError(t, err)
+		require.NoError(t, s.AddRecipe(context.Background(), &Recipe{Title: "kept", Text: "x"}))
+		_, _ = os.Stdout.WriteString("confirmed\n")
+		select {} // waits to be killed
+	}
+	dir := t.TempDir()
+	cmd := exec.Command(os.Args[0], "-test.run=^TestSurvivesKill$")
+	cmd.Env = append(os.Environ(), "DAMSON_KILL_DIR="+dir)
+	out, err := cmd.StdoutPipe()
+	require.NoError(t, err)
+	require.NoError(t, cmd.Start())
+	buf := make([]byte, 64)
+	for got := ""; !strings.Contains(got, "confirmed"); {
+		n, err := out.Read(buf)
+		require.NoError(t, err)
+		got += string(buf[:n])
+	}
+	require.NoError(t, cmd.Process.Kill())
+	_ = cmd.Wait()
+	require.FileExists(t, filepath.Join(dir, fileName))
+	s, err := Open(dir)
+	require.NoError(t, err)
+	defer s.Close()
+	list, err := s.Recipes(context.Background(), 10)
+	require.NoError(t, err)
+	require.Len(t, list, 1)
+	require.Equal(t, "kept", list[0].Title)
+}

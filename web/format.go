@@ -1,0 +1,45 @@
+package web
+
+import (
+	"fmt"
+	"strconv"
+	"time"
+
+	"damson/core/elevation"
+	"damson/core/quantity"
+)
+
+func thousands(n int) string {
+	if n < 0 {
+		return "−" + thousands(-n)
+	}
+	if n < 1000 {
+		return strconv.Itoa(n)
+	}
+	return fmt.Sprintf("%d,%03d", n/1000, n%1000)
+}
+
+// degrees writes a temperature in both scales.
+func degrees(f float64) string {
+	return fmt.Sprintf("%.1f °F (%.1f °C)", f, elevation.Celsius(f))
+}
+
+func day(t time.Time) string { return t.Format("2 Jan") }
+
+// inches writes a headspace in both systems.
+func inches(v float64) string {
+	return fmt.Sprintf("%s in (%.0f mm)", quantity.Number(v), v*25.4)
+}
+
+// pounds writes a gauge pressure in both systems.
+func pounds(psi int) string { return fmt.Sprintf("%d psi (%.0f kPa)", psi, float64(psi)*6.894757) }
+
+func methodName(m string) string {
+	switch m {
+	case "water-bath":
+		return "Water bath"
+	case "steam":
+		return "Steam canner"
+	}
+	return "Pressure canner"
+}

@@ -1,0 +1,27 @@
+// Builds web/assets from this folder: styles by Tailwind, scripts and fonts
+// copied from their packages, and a sum of everything that went in, by which
+// the tests tell whether the committed assets are stale.
+import { execFileSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { copyFileSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+
+const here = import.meta.dirname;
+const out = join(here, "..", "assets");
+mkdirSync(out, { recursive: true });
+
+execFileSync(process.execPath, [join(here, "node_modules/@tailwindcss/cli/dist/index.mjs"), "-i", "app.css", "-o", join(out, "app.css"), "--minify"], { cwd: here, stdio: "inherit" });
+copyFileSync(join(here, "node_modules/htmx.org/dist/htmx.min.js"), join(out, "htmx.min.js"));
+copyFileSync(join(here, "node_modules/@alpinejs/csp/dist/cdn.min.js"), join(out, "alpine-csp.min.js"));
+copyFileSync(join(here, "node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2"), join(out, "literata.woff2"));
+copyFileSync(join(here, "node_modules/@fontsource-variable/commissioner/files/commissioner-latin-wght-normal.woff2"), join(out, "commissioner.woff2"));
+copyFileSync(join(here, "damson.js"), join(out, "damson.js"));
+copyFileSync(join(here, "mark.svg"), join(out, "mark.svg"));
+
+// The same list, in the same order, stands in web/assets_test.go.
+const inputs = ["app.css", "damson.js", "mark.svg", "build.mjs", "package-lock.json"].map((f) => join(here, f));
+const templates = join(here, "..", "templates");
+for (const f of readdirSync(templates).sort()) inputs.push(join(templates, f));
+const sum = createHash("sha256");
+for (const f of inputs) sum.update(readFileSync(f));
+writeFileSync(join(out, "sum.txt"), sum.digest("hex") + "\n");

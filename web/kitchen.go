@@ -1,0 +1,95 @@
+package web
+
+import (
+	"net/http"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/elevation"
+	"damson/store"
+)
+
+type kitchenForm struct {
+	Name, Elevation string
+	Canners         []choice
+	Problem         string
+	Field           string
+	First           bool
+	Saved           bool
+}
+
+func (s *Server) showKitchen(c *gin.Context) {
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	f := kitchenForm{Name: k.Name, First: k.ID == 0, Saved: c.Query("saved") != ""}
+	if k.ID != 0 {
+		f.Elevation = strconv.Itoa(k.ElevationFt) + " ft"
+	}
+	f.Canners = cannerChoices(k, k.CannerID)
+	s.render(c, http.StatusOK, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
+}
+
+// stock are the canners that a new kitchen may choose from.
+func stock() []store.Canner {
+	return []store.Canner{{ID: 1, Name: "Dial-gauge canner", Kind: "pressure", Gauge: "dial"}, {ID: 2, Name: "Weighted-gauge canner", Kind: "pressure", Gauge: "weighted"}}
+}
+
+func cannerChoices(k store.Kitchen, chosen int64) []choice {
+	list := k.Canners
+	if len(list) == 0 {
+		list = stock()
+	}
+	out := []choice{{"0", "no pressure canner, or not said", chosen == 0}}
+	for _, c := range list {
+		out = append(out, choice{strconv.FormatInt(c.ID, 10), c.Name + " (" + c.Gauge + " gauge)", c.ID == chosen})
+	}
+	return out
+}
+
+func (s *Server) saveKitchen(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
+	f := kitchenForm{Name: get("name"), Elevation: get("elevation"), First: k.ID == 0}
+	chosen, err := strconv.ParseInt(get("canner"), 10, 64)
+	if len(k.Canners) == 0 {
+		k.Canners = stock()
+	}
+	known := chosen == 0
+	for _, x := range k.Canners {
+		known = known || x.ID == chosen
+	}
+	f.Canners = cannerChoices(k, chosen)
+	refuse := func(field, problem string) {
+		f.Field, f.Problem = field, problem
+		s.render(c, http.StatusUnprocessableEntity, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
+	}
+	switch {
+	case f.Name == "" || len(f.Name) > 80:
+		refuse("name", "Give the kitchen a name of 1 to 80 letters.")
+		return
+	case err != nil || !known:
+		refuse("canner", "Choose a canner from the list.")
+		return
+	}
+	feet, err := elevation.Parse(f.Elevation)
+	if err != nil {
+		refuse("elevation", err.Error()+".")
+		return
+	}
+	k.Name, k.ElevationFt, k.CannerID = f.Name, feet, chosen
+	if err := s.store.SaveKitchen(ctx, &k); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1")
+}

@@ -1,0 +1,289 @@
+package web
+
+import (
+	"errors"
+	"net/http"
+	"strconv"
+	"strings"
+	"unicode/utf8"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/quantity"
+	"damson/core/recipe"
+	"damson/store"
+)
+
+// recipeForm is the page on which a recipe is pasted or mended.
+type recipeForm struct {
+	// Action is where the form goes; Save what its button says.
+	Action, Save string
+	Text         string
+	SentBy       string
+	Jar          []choice
+	Pack         []choice
+	Method       []choice
+	Problem      string
+	Reading      reading
+}
+
+// choice is one option of a field.
+type choice struct {
+	Value, Label string
+	Chosen       bool
+}
+
+// reading is what Damson understood of a text.
+type reading struct {
+	Title   string
+	Lines   []readLine
+	Steps   []readStep
+	Problem string
+	// Unclear counts the lines that need mending.
+	Unclear int
+}
+
+type readLine struct {
+	No                         int
+	Text                       string
+	Heading                    bool
+	Amount, Unit, Food, Detail string
+	State                      string // "understood", "guess", "unclear", "unknown"
+	Say                        string
+}
+
+type readStep struct {
+	No     int
+	Text   string
+	Unread string
+}
+
+func (s *Server) newRecipe(c *gin.Context) {
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	f := recipeForm{Action: "/recipes", Save: "Review it"}
+	f.choose(k.Jar, k.Pack, k.Method)
+	s.renderForm(c, http.StatusOK, "New recipe", f)
+}
+
+func (s *Server) renderForm(c *gin.Context, status int, title string, f recipeForm) {
+	if f.Reading.Problem == "" && strings.TrimSpace(f.Text) != "" {
+		f.Reading = s.read(f.Text)
+	}
+	s.render(c, status, "new", page{Title: title, Nav: "/new", Body: f, Keys: []key{{"Tab", "next field or line to mend"}, {"Ctrl ↵", "review it"}}})
+}
+
+func (f *recipeForm) choose(jar, pack, method string) {
+	f.Jar = choices(jar, "any tested jar", [][2]string{{"half-pint", "half-pint (250 ml)"}, {"pint", "pint (500 ml)"}, {"quart", "quart (1 l)"}, {"4oz", "4 oz"}, {"12oz", "12 oz"}, {"24oz", "24 oz"}, {"half-gallon", "half-gallon"}})
+	f.Pack = choices(pack, "as the recipe says", [][2]string{{"hot", "hot pack"}, {"raw", "raw pack"}})
+	f.Method = choices(method, "ask Damson", [][2]string{{"water-bath", "water bath"}, {"steam", "steam canner"}, {"pressure", "pressure canner"}})
+}
+
+func choices(now, none string, list [][2]string) []choice {
+	out := []choice{{"", none, now == ""}}
+	for _, x := range list {
+		out = append(out, choice{x[0], x[1], x[0] == now})
+	}
+	return out
+}
+
+// readText answers htmx with what Damson understands of the text so far.
+func (s *Server) readText(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	s.fragment(c, "reading", s.read(c.Request.PostForm.Get("text")))
+}
+
+// read describes a text line by line.
+func (s *Server) read(text string) reading {
+	rec, err := s.reviewer.Reader().Text(text)
+	if err != nil {
+		if errors.Is(err, recipe.ErrEmpty) {
+			return reading{}
+		}
+		return reading{Problem: err.Error()}
+	}
+	v := reading{Title: rec.Title}
+	for _, l := range rec.Lines {
+		v.Lines = append(v.Lines, viewLine(l))
+		for _, x := range l.Also {
+			row := viewLine(x)
+			row.Text = ""
+			v.Lines = append(v.Lines, row)
+		}
+	}
+	for i := range v.Lines {
+		if v.Lines[i].State == "unclear" || v.Lines[i].State == "unknown" {
+			v.Unclear++
+		}
+	}
+	for _, st := range rec.Steps {
+		v.Steps = append(v.Steps, readStep{st.No, st.Text, strings.Join(st.Unread, ", ")})
+	}
+	return v
+}
+
+func viewLine(l *recipe.Line) readLine {
+	v := readLine{No: l.No, Text: l.Text, Heading: l.Kind == recipe.Heading, Food: l.Food, State: l.Reading}
+	if v.Heading {
+		return v
+	}
+	if a := l.Amount(); !a.IsZero() {
+		v.Amount = quantity.Number(a.Min)
+		if a.Max != a.Min {
+			v.Amount += "–" + quantity.Number(a.Max)
+		}
+		v.Unit = a.Unit.Word(a.Max)
+		if l.Package != nil {
+			v.Unit += " of " + quantity.Number(l.Package.Amount) + " " + l.Package.Unit.Word(2)
+		}
+	}
+	var details []string
+	details = append(details, l.State...)
+	details = append(details, l.Prep...)
+	if l.Acidity != nil {
+		details = append(details, strconv.FormatFloat(*l.Acidity, 'f', -1, 64)+" % acidity")
+	}
+	if l.Per != "" {
+		details = append(details, "per "+l.Per)
+	}
+	if l.Optional {
+		details = append(details, "optional")
+	}
+	if l.Serving {
+		details = append(details, "for the opened jar")
+	}
+	for _, x := range l.Alternatives {
+		details = append(details, "or "+x.Food)
+	}
+	v.Detail = strings.Join(details, ", ")
+	switch {
+	case l.Problem != "":
+		v.State, v.Say = "unclear", l.Problem
+	case l.Ref == nil && l.Food != "":
+		v.State, v.Say = "unknown", "Damson does not know this food; say it in other words"
+	case l.Assumed != "":
+		v.Say = l.Assumed
+	}
+	return v
+}
+
+// createRecipe takes a pasted recipe. The only field it needs is text.
+func (s *Server) createRecipe(c *gin.Context) {
+	r, ok := s.postedRecipe(c, recipeForm{Action: "/recipes", Save: "Review it"}, "New recipe")
+	if !ok {
+		return
+	}
+	if err := s.store.AddRecipe(c.Request.Context(), &r); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/recipes/"+strconv.FormatInt(r.ID, 10))
+}
+
+// postedRecipe reads the form; where it is wrong it answers with the form as
+// typed and the message beside it.
+func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store.Recipe, bool) {
+	if !s.form(c) {
+		return store.Recipe{}, false
+	}
+	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
+	text := strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n")
+	r := store.Recipe{Text: text, SentBy: get("sent_by"), Jar: get("jar"), Pack: get("pack"), Method: get("method")}
+	refuse := func(problem string) (store.Recipe, bool) {
+		f.Text, f.SentBy, f.Problem = text, r.SentBy, problem
+		if !utf8.ValidString(text) || len(text) > recipe.MaxBytes {
+			f.Text = strings.ToValidUTF8(text, "\uFFFD")
+		}
+		f.choose(r.Jar, r.Pack, r.Method)
+		f.Reading.Problem = problem
+		s.renderForm(c, http.StatusUnprocessableEntity, title, f)
+		return store.Recipe{}, false
+	}
+	if err := recipe.Check(text); err != nil {
+		return refuse(err.Error())
+	}
+	if len(r.SentBy) > 120 {
+		return refuse("the sender's name is longer than 120 letters: shorten it")
+	}
+	if _, ok := quantity.ParseJar(r.Jar); r.Jar != "" && !ok || r.Pack != "" && r.Pack != "hot" && r.Pack != "raw" || r.Method != "" && r.Method != "water-bath" && r.Method != "steam" && r.Method != "pressure" {
+		return refuse("jar, pack or method is none that Damson knows: choose from the lists")
+	}
+	rec, err := s.reviewer.Reader().Text(text)
+	if err != nil {
+		return refuse(err.Error())
+	}
+	if len(rec.Lines) == 0 && len(rec.Steps) == 0 {
+		return refuse("only a title stands here: add the ingredients, one to a line")
+	}
+	r.Title = rec.Title
+	if r.Title == "" {
+		r.Title = "Untitled recipe"
+	}
+	s.remember(c, r)
+	return r, true
+}
+
+// remember keeps jar, pack and method for the next recipe.
+func (s *Server) remember(c *gin.Context, r store.Recipe) {
+	ctx := c.Request.Context()
+	k, err := s.store.Kitchen(ctx)
+	if errors.Is(err, store.ErrNotFound) {
+		return // asked for once the kitchen is set up
+	}
+	if err != nil {
+		panic(err)
+	}
+	// A form without these fields (a script's) says nothing about them.
+	if !c.Request.PostForm.Has("jar") || k.Jar == r.Jar && k.Pack == r.Pack && k.Method == r.Method {
+		return
+	}
+	k.Jar, k.Pack, k.Method = r.Jar, r.Pack, r.Method
+	if err := s.store.SaveKitchen(ctx, &k); err != nil {
+		panic(err)
+	}
+}
+
+// recipeOf returns the recipe of the path; where there is none it answers.
+func (s *Server) recipeOf(c *gin.Context) (store.Recipe, bool) {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	if err == nil {
+		r, err := s.store.Recipe(c.Request.Context(), id)
+		if err == nil {
+			return r, true
+		}
+		if !errors.Is(err, store.ErrNotFound) {
+			panic(err)
+		}
+	}
+	s.fail(c, http.StatusNotFound, "There is no recipe with this number.", "The desk lists every recipe that was sent in.")
+	return store.Recipe{}, false
+}
+
+func (s *Server) editRecipe(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", Text: r.Text, SentBy: r.SentBy}
+	f.choose(r.Jar, r.Pack, r.Method)
+	s.renderForm(c, http.StatusOK, "Mend "+r.Title, f)
+}
+
+func (s *Server) updateRecipe(c *gin.Context) {
+	old, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	r, ok := s.postedRecipe(c, recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again"}, "Mend "+old.Title)
+	if !ok {
+		return
+	}
+	r.ID, r.CreatedAt = old.ID, old.CreatedAt
+	if err := s.store.SaveRecipe(c.Request.Context(), &r); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+}

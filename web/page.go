@@ -1,0 +1,135 @@
+package web
+
+import (
+	"bytes"
+	"context"
+	"embed"
+	"errors"
+	"html/template"
+	"io/fs"
+	"net/http"
+	"path"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/elevation"
+	"damson/core/quantity"
+	"damson/store"
+)
+
+//go:embed templates/*.html
+var templateFiles embed.FS
+
+//go:embed assets
+var assetFiles embed.FS
+
+// page is what every page's frame needs.
+type page struct {
+	Title string
+	// Nav is the path of the tab that is open.
+	Nav     string
+	Kitchen kitchenView
+	// Keys are the keys of this page, for its foot.
+	Keys []key
+	Body any
+}
+
+type key struct{ Key, Does string }
+
+// kitchenView is the kitchen as the frame shows it.
+type kitchenView struct {
+	Name      string
+	Elevation string
+	Boils     string
+	Gauge     string
+	Set       bool
+}
+
+func parseTemplates() (*template.Template, error) {
+	return template.New("").Funcs(template.FuncMap{
+		"number": quantity.Number,
+		"jars":   func(s string) string { return quantity.Jar(s).Plural() },
+		"lower":  strings.ToLower,
+	}).ParseFS(templateFiles, "templates/*.html")
+}
+
+// render writes a page inside the frame.
+func (s *Server) render(c *gin.Context, status int, name string, p page) {
+	k, err := s.kitchen(c.Request.Context())
+	if err == nil {
+		p.Kitchen = viewKitchen(k)
+	}
+	var b bytes.Buffer
+	if err := s.pages.ExecuteTemplate(&b, "head", p); err == nil {
+		err = s.pages.ExecuteTemplate(&b, name, p)
+		if err == nil {
+			err = s.pages.ExecuteTemplate(&b, "foot", p)
+		}
+		if err == nil {
+			c.Data(status, "text/html; charset=utf-8", b.Bytes())
+			return
+		}
+		panic(err)
+	}
+}
+
+// fragment writes a part of a page, for htmx.
+func (s *Server) fragment(c *gin.Context, name string, data any) {
+	var b bytes.Buffer
+	if err := s.pages.ExecuteTemplate(&b, name, data); err != nil {
+		panic(err)
+	}
+	c.Data(http.StatusOK, "text/html; charset=utf-8", b.Bytes())
+}
+
+// failure is the page of an error: what is wrong, the way out, what was typed.
+type failure struct{ What, WayOut, Typed string }
+
+func (s *Server) fail(c *gin.Context, status int, what, wayOut string) {
+	s.failWith(c, status, what, wayOut, "")
+}
+
+func (s *Server) failWith(c *gin.Context, status int, what, wayOut, typed string) {
+	s.render(c, status, "fail", page{Title: "Not done", Body: failure{what, wayOut, typed}})
+}
+
+// kitchen returns the kitchen; before it is set up, one at sea level.
+func (s *Server) kitchen(ctx context.Context) (store.Kitchen, error) {
+	k, err := s.store.Kitchen(ctx)
+	if errors.Is(err, store.ErrNotFound) {
+		return store.Kitchen{}, nil
+	}
+	return k, err
+}
+
+func viewKitchen(k store.Kitchen) kitchenView {
+	v := kitchenView{Name: k.Name, Set: k.ID != 0, Gauge: k.Gauge()}
+	v.Elevation = thousands(k.ElevationFt) + " ft"
+	v.Boils = degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
+	return v
+}
+
+// serveAsset answers the files that ship with the program. Their names carry no
+// version, so a browser asks again each day.
+func serveAsset(c *gin.Context) {
+	name := path.Clean("/" + c.Param("file"))
+	data, err := fs.ReadFile(assetFiles, "assets"+name)
+	if err != nil {
+		c.Status(http.StatusNotFound)
+		return
+	}
+	types := map[string]string{".css": "text/css; charset=utf-8", ".js": "text/javascript; charset=utf-8", ".woff2": "font/woff2", ".svg": "image/svg+xml", ".txt": "text/plain; charset=utf-8"}
+	kind, ok := types[path.Ext(name)]
+	if !ok {
+		c.Status(http.StatusNotFound)
+		return
+	}
+	c.Header("Cache-Control", "public, max-age=86400")
+	if zipped, ok := gzipped(name, data, kind); ok && strings.Contains(c.GetHeader("Accept-Encoding"), "gzip") {
+		c.Header("Content-Encoding", "gzip")
+		c.Header("Vary", "Accept-Encoding")
+		data = zipped
+	}
+	c.Data(http.StatusOK, kind, data)
+}

@@ -1,0 +1,264 @@
+package web
+
+import (
+	"net/http"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/elevation"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+	"damson/core/review"
+	"damson/store"
+)
+
+// reviewView is the card with its margin.
+type reviewView struct {
+	ID      int64
+	R       *review.Result
+	Verdict verdictView
+	From    string
+	Day     string
+	Meant   string
+	Path    string
+	General []noteView
+	Lines   []cardLine
+	Steps   []cardStep
+	Scale   scaleView
+	Heading string
+	Rows    []processRow
+	Physics string
+	Today   []string
+	Serving []string
+	Assumed string
+	Needs   []string
+}
+
+// cardLine is one ingredient line of the card with its notes.
+type cardLine struct {
+	No      int
+	Heading string
+	Amount  string
+	Food    string
+	Detail  string
+	Mark    string // the gravest severity of its notes
+	Notes   []noteView
+	Serving bool
+}
+
+// cardStep is one line of the method.
+type cardStep struct {
+	No        int
+	Sentences []cardSentence
+	Notes     []noteView
+}
+
+type cardSentence struct{ Text, Mark string }
+
+// noteView is a finding in the margin.
+type noteView struct {
+	Severity, Label string
+	Do, Why         string
+	Remedy, Source  string
+	Code            string
+}
+
+var severityWords = map[string]string{review.Stop: "stop", review.Change: "to change", review.Care: "take care", review.Note: "to know"}
+
+type processRow struct{ Method, Jars, Pack, Minutes, Pressure, Headspace, Acid, Steam string }
+
+func (s *Server) showReview(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	res := s.reviewOf(r, k)
+	keys := []key{{"J", "next note"}, {"K", "the one before"}, {"E", "mend the recipe"}, {"D", "desk"}, {"P", "print"}}
+	s.render(c, http.StatusOK, "review", page{Title: res.Title, Nav: "/", Body: viewReview(r, k, res), Keys: keys})
+}
+
+func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
+	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
+		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", ")}
+	notes := map[int][]noteView{}
+	for _, f := range res.Findings {
+		n := viewNote(f)
+		if f.Line == nil {
+			v.General = append(v.General, n)
+			continue
+		}
+		notes[*f.Line] = append(notes[*f.Line], n)
+	}
+	for _, l := range res.Lines {
+		v.Lines = append(v.Lines, viewCardLine(l, notes[l.No]))
+		delete(notes, l.No)
+	}
+	for _, st := range res.Steps {
+		if n := len(v.Steps); n == 0 || v.Steps[n-1].No != st.No {
+			v.Steps = append(v.Steps, cardStep{No: st.No, Notes: notes[st.No]})
+		}
+		last := &v.Steps[len(v.Steps)-1]
+		mark := ""
+		if len(last.Notes) > 0 && concerns(st, res.Findings) {
+			mark = worst(last.Notes)
+		}
+		last.Sentences = append(last.Sentences, cardSentence{st.Text, mark})
+		delete(notes, st.No)
+	}
+	// Notes on the title line or on none that the card shows.
+	for _, list := range notes {
+		v.General = append(v.General, list...)
+	}
+	v.Scale = viewScale(res)
+	list := res.Methods
+	v.Heading = "The process"
+	if res.Verdict == review.Change {
+		list, v.Heading = res.After, "Once changed"
+	}
+	v.Rows = viewProcesses(list, k.ElevationFt)
+	v.Physics = "At " + thousands(k.ElevationFt) + " ft water boils at " + degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
+	if len(list) > 0 && list[0].PSI > 0 {
+		v.Physics += "; steam at " + thousands(list[0].PSI) + " psi, all air vented, is " + degrees(elevation.SteamTemperature(float64(k.ElevationFt), float64(list[0].PSI)))
+	}
+	v.Physics += "."
+	if res.Tested != nil && len(list) > 0 {
+		for _, n := range res.Tested.Needs {
+			v.Needs = append(v.Needs, n.Text)
+		}
+		if res.Tested.Acidity == "low-acid" {
+			v.Needs = append(v.Needs, "Vent 10 minutes before you close the canner; let it cool by itself.")
+		} else if len(list) > 0 && list[0].Minutes < 10 {
+			v.Needs = append(v.Needs, "Under 10 minutes: sterilise the empty jars first.")
+		}
+	}
+	return v
+}
+
+func meant(r store.Recipe) string {
+	var parts []string
+	if r.Jar != "" {
+		parts = append(parts, quantity.Jar(r.Jar).Plural())
+	}
+	if r.Pack != "" {
+		parts = append(parts, r.Pack+" pack")
+	}
+	if r.Method != "" {
+		parts = append(parts, strings.ToLower(methodName(r.Method)))
+	}
+	if len(parts) == 0 {
+		return ""
+	}
+	return "meant for " + strings.Join(parts, ", ")
+}
+
+func pathWords(res *review.Result) string {
+	if res.Procedure == nil {
+		return "compared with the whole library · none near enough"
+	}
+	parts := []string{thousands(res.Count("same")) + " the same"}
+	for _, x := range []struct{ as, words string }{{"permitted", " permitted"}, {"change", " to change"}, {"serving", " for serving"}} {
+		if n := res.Count(x.as); n > 0 {
+			parts = append(parts, thousands(n)+x.words)
+		}
+	}
+	return strings.Join(parts, " · ")
+}
+
+func viewNote(f review.Finding) noteView {
+	return noteView{Severity: f.Severity, Label: severityWords[f.Severity], Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: f.Source, Code: f.Code}
+}
+
+func viewCardLine(l *recipe.Line, notes []noteView) cardLine {
+	v := cardLine{No: l.No, Notes: notes, Mark: worst(notes), Serving: l.Serving}
+	if l.Kind != recipe.Ingredient {
+		v.Heading = strings.TrimSuffix(strings.Trim(l.Text, "#*_ "), ":")
+		return v
+	}
+	if a := l.Amount(); !a.IsZero() {
+		v.Amount = a.String()
+		if l.Package != nil {
+			v.Amount += " of " + quantity.Number(l.Package.Amount) + " " + l.Package.Unit.Word(2)
+		}
+	}
+	v.Food = l.Food
+	var details []string
+	details = append(details, l.State...)
+	details = append(details, l.Prep...)
+	if l.Acidity != nil {
+		details = append(details, quantity.Number(*l.Acidity)+" % acidity")
+	}
+	if l.Per != "" {
+		details = append(details, "per "+l.Per)
+	}
+	for _, x := range l.Alternatives {
+		details = append(details, "or "+x.Food)
+	}
+	for _, x := range l.Also {
+		if a := x.Amount().String(); a != "" {
+			details = append(details, "and "+a+" "+x.Food)
+		} else {
+			details = append(details, "and "+x.Food)
+		}
+	}
+	if l.Optional {
+		details = append(details, "optional")
+	}
+	if l.Food == "" {
+		v.Food = l.Text
+	}
+	v.Detail = strings.Join(details, ", ")
+	return v
+}
+
+// concerns reports whether some finding is about this very sentence.
+func concerns(st *recipe.Step, findings []review.Finding) bool {
+	for _, f := range findings {
+		if f.Line == nil || *f.Line != st.No {
+			continue
+		}
+		if f.Ingredient == "" || strings.Contains(strings.ToLower(st.Text), strings.ToLower(f.Ingredient)) {
+			return true
+		}
+		for _, w := range strings.Fields(f.Ingredient) {
+			if strings.Contains(st.Text, w) && f.Code == "unknown-ingredient" {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+var gravity = map[string]int{review.Stop: 4, review.Change: 3, review.Care: 2, review.Note: 1}
+
+func worst(notes []noteView) string {
+	w := ""
+	for _, n := range notes {
+		if gravity[n.Severity] > gravity[w] {
+			w = n.Severity
+		}
+	}
+	return w
+}
+
+func viewProcesses(list []procedure.Process, feet int) []processRow {
+	var out []processRow
+	for _, p := range list {
+		r := processRow{Method: methodName(p.Method), Jars: quantity.Jar(p.Jar).Plural(), Pack: p.Pack, Minutes: thousands(p.Minutes) + " min", Headspace: inches(p.HeadspaceIn), Acid: p.AcidPerJar}
+		if p.Gauge != "" {
+			r.Method += ", " + p.Gauge + " gauge"
+			r.Pressure = pounds(p.PSI)
+			r.Steam = degrees(elevation.SteamTemperature(float64(feet), float64(p.PSI)))
+		}
+		if p.When != "" {
+			r.Pack += ", with " + p.When
+		}
+		out = append(out, r)
+	}
+	return out
+}

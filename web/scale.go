@@ -1,0 +1,109 @@
+package web
+
+import (
+	"fmt"
+	"sort"
+
+	"damson/core/food"
+	"damson/core/review"
+)
+
+// The scale is drawn from scaleLow to scaleHigh in scaleWidth units.
+const (
+	scaleLow   = 2.0
+	scaleHigh  = 7.6
+	scaleWidth = 344.0
+	scaleTop   = 46.0
+	scaleStep  = 17.0
+	scaleRows  = 12
+)
+
+// scaleView is the acidity scale: the range of every ingredient that matters,
+// against 4.6.
+type scaleView struct {
+	Class, Of   string
+	Line        float64
+	Bars        []scaleBar
+	Ticks       []scaleTick
+	Height      float64
+	Bottom      float64
+	TickY       float64
+	Width       float64
+	More        int
+	Description string
+}
+
+type scaleBar struct {
+	Name           string
+	X, Y, W, TextX float64
+	TextY          float64
+	Anchor         string
+}
+
+type scaleTick struct {
+	X     float64
+	Label string
+}
+
+func scaleX(ph float64) float64 {
+	return (min(max(ph, scaleLow), scaleHigh) - scaleLow) / (scaleHigh - scaleLow) * scaleWidth
+}
+
+// viewScale lays the scale out. The mixture's own range is not drawn: there is
+// no estimate of it yet, and no figure is invented.
+func viewScale(res *review.Result) scaleView {
+	v := scaleView{Class: res.Acidity.Class, Line: scaleX(4.6), Width: scaleWidth}
+	var foods []*food.Food
+	seen := map[string]bool{}
+	for _, l := range res.Ingredients() {
+		f := l.Ref
+		if f == nil || !f.HasPH() || seen[f.ID] || l.Serving || f.Kind == "spice" || f.Kind == "herb" || f.In("garlic") {
+			continue
+		}
+		seen[f.ID] = true
+		foods = append(foods, f)
+	}
+	sort.SliceStable(foods, func(i, j int) bool { return foods[i].PH[0]+foods[i].PH[1] < foods[j].PH[0]+foods[j].PH[1] })
+	if len(foods) > scaleRows {
+		v.More = len(foods) - scaleRows
+		foods = foods[len(foods)-scaleRows:]
+	}
+	y := scaleTop
+	for _, f := range foods {
+		b := scaleBar{Name: f.Names[0], X: scaleX(f.PH[0]), Y: y, W: max(scaleX(f.PH[1])-scaleX(f.PH[0]), 4)}
+		b.TextY = y + 4.5
+		if b.X > scaleWidth*0.42 {
+			b.TextX, b.Anchor = b.X-5, "end"
+			if b.X > v.Line && b.X-5-7*float64(len(b.Name)) < v.Line+3 {
+				// Keep the name clear of the 4.6 line.
+				b.TextX, b.Anchor = b.X+b.W+5, "start"
+				if b.TextX+7*float64(len(b.Name)) > scaleWidth {
+					b.TextX, b.Anchor = b.X-5, "end"
+				}
+			}
+		} else {
+			b.TextX, b.Anchor = b.X+b.W+5, "start"
+			if b.TextX < v.Line && b.TextX+7*float64(len(b.Name)) > v.Line-3 {
+				b.TextX = v.Line + 6
+			}
+		}
+		v.Bars = append(v.Bars, b)
+		v.Description += fmt.Sprintf("%s pH %.1f to %.1f; ", f.Names[0], f.PH[0], f.PH[1])
+		y += scaleStep
+	}
+	v.Bottom = max(y+2, scaleTop+34)
+	v.TickY = v.Bottom + 15
+	v.Height = v.Bottom + 22
+	for _, t := range []float64{3, 4, 5, 6, 7} {
+		v.Ticks = append(v.Ticks, scaleTick{scaleX(t), fmt.Sprintf("%.0f", t)})
+	}
+	v.Of = classOf(res)
+	return v
+}
+
+func classOf(res *review.Result) string {
+	if res.Procedure != nil {
+		return "as its tested procedure is classed"
+	}
+	return "from the worst ingredient that matters"
+}

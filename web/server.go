@@ -1,0 +1,104 @@
+package web
+
+import (
+	"context"
+	"errors"
+	"html/template"
+	"net/http"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/procedure"
+	"damson/core/recipe"
+	"damson/core/review"
+	"damson/store"
+)
+
+// Server answers the pages over one store and one library.
+type Server struct {
+	store    *store.Store
+	reviewer *review.Reviewer
+	procs    *procedure.Library
+	pages    *template.Template
+	reviews  *reviewCache
+}
+
+// New returns a server; it fails only where a template or an asset that ships
+// with the program is broken.
+func New(st *store.Store, reviewer *review.Reviewer, procs *procedure.Library) (*Server, error) {
+	pages, err := parseTemplates()
+	if err != nil {
+		return nil, err
+	}
+	return &Server{store: st, reviewer: reviewer, procs: procs, pages: pages, reviews: newReviewCache()}, nil
+}
+
+// Handler returns the whole application: routes behind the middleware.
+func (s *Server) Handler() http.Handler {
+	gin.SetMode(gin.ReleaseMode)
+	g := gin.New()
+	g.HandleMethodNotAllowed = true
+	g.Use(s.recovery, securityHeaders, limitBody)
+
+	g.GET("/", s.desk)
+	g.GET("/new", s.newRecipe)
+	g.POST("/read", s.readText)
+	g.POST("/recipes", s.createRecipe)
+	g.GET("/recipes/:id", s.showReview)
+	g.GET("/recipes/:id/edit", s.editRecipe)
+	g.POST("/recipes/:id", s.updateRecipe)
+	g.GET("/library", s.library)
+	g.GET("/library/:id", s.showProcedure)
+	g.GET("/kitchen", s.showKitchen)
+	g.POST("/kitchen", s.saveKitchen)
+	g.GET("/healthz", s.health)
+	g.GET("/assets/*file", serveAsset)
+	g.NoRoute(func(c *gin.Context) {
+		s.fail(c, http.StatusNotFound, "There is no such page.", "The desk has everything that was sent in.")
+	})
+	g.NoMethod(func(c *gin.Context) {
+		s.fail(c, http.StatusMethodNotAllowed, "This page cannot do that.", "Go back and try the page's own buttons.")
+	})
+	return http.NewCrossOriginProtection().Handler(g)
+}
+
+// Run serves on the listener's address until ctx ends, then lets requests in
+// flight finish.
+func (s *Server) Run(ctx context.Context, addr string, ready func()) error {
+	srv := &http.Server{
+		Addr: addr, Handler: s.Handler(),
+		ReadHeaderTimeout: 5 * time.Second, ReadTimeout: 20 * time.Second, WriteTimeout: 30 * time.Second, IdleTimeout: 2 * time.Minute,
+		MaxHeaderBytes: 64 << 10,
+	}
+	ln, err := listen(ctx, addr)
+	if err != nil {
+		return err
+	}
+	if ready != nil {
+		ready()
+	}
+	stopped := make(chan error, 1)
+	go func() {
+		<-ctx.Done()
+		grace, cancel := context.WithTimeout(context.Background(), 5*time.Second)
+		defer cancel()
+		stopped <- srv.Shutdown(grace)
+	}()
+	if err := srv.Serve(ln); !errors.Is(err, http.ErrServerClosed) {
+		return err
+	}
+	return <-stopped
+}
+
+func (s *Server) health(c *gin.Context) {
+	if err := s.store.Ping(c.Request.Context()); err != nil {
+		c.String(http.StatusServiceUnavailable, "the database does not answer\n")
+		return
+	}
+	c.String(http.StatusOK, "ok\n")
+}
+
+// maxForm is the size limit of a posted form: a recipe of recipe.MaxBytes may
+// triple when it is percent-encoded, and fields come with it.
+const maxForm = 3*recipe.MaxBytes + 64<<10
