@@ -100,8 +100,8 @@ func deskNext(r *review.Result) string {
 				continue
 			}
 			if len(do) < 2 {
-				if !contains(do, f.Do) {
-					do = append(do, f.Do)
+				if d := lowerFirst(f.Do); !contains(do, d) {
+					do = append(do, d)
 				}
 				continue
 			}
@@ -116,6 +116,13 @@ func deskNext(r *review.Result) string {
 		return "Answer today: another plan is needed"
 	}
 	return "Offer the refrigerator, the freezer, or a tested recipe"
+}
+
+func lowerFirst(s string) string {
+	if s == "" {
+		return s
+	}
+	return strings.ToLower(s[:1]) + s[1:]
 }
 
 func contains(list []string, s string) bool {

@@ -56,6 +56,19 @@ type procedureView struct {
 // tableRow is one row of the whole table, bands in words.
 type tableRow struct{ Method, Pack, Jar, Headspace, Minutes, PSI, Acid string }
 
+// sameBut reports whether the rows differ in pack or in jar only.
+func (t tableRow) sameBut(u tableRow) bool {
+	return t.Method == u.Method && t.Minutes == u.Minutes && t.PSI == u.PSI && t.Headspace == u.Headspace && t.Acid == u.Acid && (t.Jar == u.Jar || t.Pack == u.Pack)
+}
+
+func (t *tableRow) join(u tableRow) {
+	if t.Jar == u.Jar {
+		t.Pack += " or " + u.Pack
+		return
+	}
+	t.Jar += " or " + u.Jar
+}
+
 func (s *Server) showProcedure(c *gin.Context) {
 	p := s.procs.ByID(c.Param("id"))
 	if p == nil {
@@ -83,13 +96,17 @@ func (s *Server) showProcedure(c *gin.Context) {
 	}
 	v.Here = viewProcesses(list, k.ElevationFt)
 	for _, r := range p.Rows {
-		t := tableRow{Method: methodName(r.Method), Pack: r.Pack, Jar: quantity.Jar(r.Jar).Plural(), Headspace: inches(r.HeadspaceIn), Minutes: bandWords(r.Minutes), Acid: r.AcidPerJar}
+		t := tableRow{Method: methodName(r.Method), Pack: r.Pack, Jar: jarPlural(r.Jar), Headspace: inches(r.HeadspaceIn), Minutes: bandWords(r.Minutes), Acid: r.AcidPerJar}
 		if r.Gauge != "" {
 			t.Method += ", " + r.Gauge + " gauge"
 			t.PSI = bandWords(r.PSI)
 		}
 		if r.When != "" {
 			t.Pack += ", with " + r.When
+		}
+		if n := len(v.Rows); n > 0 && v.Rows[n-1].sameBut(t) {
+			v.Rows[n-1].join(t)
+			continue
 		}
 		v.Rows = append(v.Rows, t)
 	}

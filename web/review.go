@@ -29,6 +29,7 @@ type reviewView struct {
 	Scale   scaleView
 	Heading string
 	Rows    []processRow
+	Source  string
 	Physics string
 	Today   []string
 	Serving []string
@@ -42,10 +43,9 @@ type cardLine struct {
 	Heading string
 	Amount  string
 	Food    string
-	Detail  string
+	Detail  string // begins with its own comma or bracket
 	Mark    string // the gravest severity of its notes
 	Notes   []noteView
-	Serving bool
 }
 
 // cardStep is one line of the method.
@@ -93,6 +93,10 @@ func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView 
 			v.General = append(v.General, n)
 			continue
 		}
+		// Two rules that ask for the same thing are one note.
+		if have := notes[*f.Line]; len(have) > 0 && have[len(have)-1].Do == n.Do && have[len(have)-1].Severity == n.Severity {
+			continue
+		}
 		notes[*f.Line] = append(notes[*f.Line], n)
 	}
 	for _, l := range res.Lines {
@@ -127,6 +131,9 @@ func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView 
 		v.Physics += "; steam at " + thousands(list[0].PSI) + " psi, all air vented, is " + degrees(elevation.SteamTemperature(float64(k.ElevationFt), float64(list[0].PSI)))
 	}
 	v.Physics += "."
+	if res.Procedure != nil {
+		v.Source = shortSource(res.Tested.Source)
+	}
 	if res.Tested != nil && len(list) > 0 {
 		for _, n := range res.Tested.Needs {
 			v.Needs = append(v.Needs, n.Text)
@@ -171,11 +178,20 @@ func pathWords(res *review.Result) string {
 }
 
 func viewNote(f review.Finding) noteView {
-	return noteView{Severity: f.Severity, Label: severityWords[f.Severity], Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: f.Source, Code: f.Code}
+	return noteView{Severity: f.Severity, Label: severityWords[f.Severity], Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code}
+}
+
+// shortSource abbreviates the guide that most rules rest on; the library page
+// names it in full.
+func shortSource(s string) string {
+	for _, long := range []string{"USDA Complete Guide to Home Canning (2015), ", "USDA Complete Guide 2015, "} {
+		s = strings.ReplaceAll(s, long, "")
+	}
+	return strings.ToUpper(s[:min(1, len(s))]) + s[min(1, len(s)):]
 }
 
 func viewCardLine(l *recipe.Line, notes []noteView) cardLine {
-	v := cardLine{No: l.No, Notes: notes, Mark: worst(notes), Serving: l.Serving}
+	v := cardLine{No: l.No, Notes: notes, Mark: worst(notes)}
 	if l.Kind != recipe.Ingredient {
 		v.Heading = strings.TrimSuffix(strings.Trim(l.Text, "#*_ "), ":")
 		return v
@@ -186,33 +202,20 @@ func viewCardLine(l *recipe.Line, notes []noteView) cardLine {
 			v.Amount += " of " + quantity.Number(l.Package.Amount) + " " + l.Package.Unit.Word(2)
 		}
 	}
-	v.Food = l.Food
-	var details []string
-	details = append(details, l.State...)
-	details = append(details, l.Prep...)
-	if l.Acidity != nil {
-		details = append(details, quantity.Number(*l.Acidity)+" % acidity")
+	text := l.Rest
+	if text == "" {
+		text = l.Text
+		v.Amount = ""
 	}
-	if l.Per != "" {
-		details = append(details, "per "+l.Per)
-	}
-	for _, x := range l.Alternatives {
-		details = append(details, "or "+x.Food)
-	}
-	for _, x := range l.Also {
-		if a := x.Amount().String(); a != "" {
-			details = append(details, "and "+a+" "+x.Food)
-		} else {
-			details = append(details, "and "+x.Food)
+	// The food is marked; what stands behind it is set quieter.
+	if cut := strings.IndexAny(text, ",(;"); cut > 0 {
+		v.Food, v.Detail = strings.TrimSpace(text[:cut]), text[cut:]
+		if text[cut] == '(' {
+			v.Detail = " " + v.Detail
 		}
+	} else {
+		v.Food = text
 	}
-	if l.Optional {
-		details = append(details, "optional")
-	}
-	if l.Food == "" {
-		v.Food = l.Text
-	}
-	v.Detail = strings.Join(details, ", ")
 	return v
 }
 
@@ -246,19 +249,50 @@ func worst(notes []noteView) string {
 	return w
 }
 
+// viewProcesses writes processes as rows; those that differ only in jar and
+// pack share one.
 func viewProcesses(list []procedure.Process, feet int) []processRow {
-	var out []processRow
+	type group struct {
+		row         processRow
+		jars, packs []string
+		n           int
+	}
+	var groups []*group
+	byKey := map[string]*group{}
 	for _, p := range list {
-		r := processRow{Method: methodName(p.Method), Jars: quantity.Jar(p.Jar).Plural(), Pack: p.Pack, Minutes: thousands(p.Minutes) + " min", Headspace: inches(p.HeadspaceIn), Acid: p.AcidPerJar}
+		r := processRow{Method: methodName(p.Method), Minutes: thousands(p.Minutes) + " min", Headspace: inches(p.HeadspaceIn), Acid: p.AcidPerJar}
 		if p.Gauge != "" {
 			r.Method += ", " + p.Gauge + " gauge"
 			r.Pressure = pounds(p.PSI)
 			r.Steam = degrees(elevation.SteamTemperature(float64(feet), float64(p.PSI)))
 		}
 		if p.When != "" {
-			r.Pack += ", with " + p.When
+			r.Pack = "with " + p.When
 		}
-		out = append(out, r)
+		key := r.Method + r.Minutes + r.Pressure + r.Headspace + r.Pack + r.Acid
+		g := byKey[key]
+		if g == nil {
+			g = &group{row: r}
+			byKey[key] = g
+			groups = append(groups, g)
+		}
+		g.n++
+		if j := jarPlural(p.Jar); !contains(g.jars, j) {
+			g.jars = append(g.jars, j)
+		}
+		if !contains(g.packs, p.Pack) {
+			g.packs = append(g.packs, p.Pack)
+		}
+	}
+	var out []processRow
+	for _, g := range groups {
+		g.row.Jars = strings.Join(g.jars, " or ")
+		when := g.row.Pack
+		g.row.Pack = strings.Join(g.packs, " or ")
+		if when != "" {
+			g.row.Pack += ", " + when
+		}
+		out = append(out, g.row)
 	}
 	return out
 }

@@ -16,21 +16,26 @@ const (
 	scaleTop   = 46.0
 	scaleStep  = 17.0
 	scaleRows  = 12
+	// letter is the mean width of a letter of a name.
+	letter = 5.8
 )
 
 // scaleView is the acidity scale: the range of every ingredient that matters,
 // against 4.6.
 type scaleView struct {
-	Class, Of   string
-	Line        float64
-	Bars        []scaleBar
-	Ticks       []scaleTick
-	Height      float64
-	Bottom      float64
-	TickY       float64
-	Width       float64
-	More        int
-	Description string
+	Class, Of string
+	Line      float64
+	Bars      []scaleBar
+	Ticks     []scaleTick
+	Height    float64
+	Bottom    float64
+	TickY     float64
+	Width     float64
+	More      int
+	// Field is the height of the coloured field, LowWidth the width of its
+	// low-acid side.
+	Field, LowWidth float64
+	Description     string
 }
 
 type scaleBar struct {
@@ -74,16 +79,16 @@ func viewScale(res *review.Result) scaleView {
 		b.TextY = y + 4.5
 		if b.X > scaleWidth*0.42 {
 			b.TextX, b.Anchor = b.X-5, "end"
-			if b.X > v.Line && b.X-5-7*float64(len(b.Name)) < v.Line+3 {
+			if b.X > v.Line && b.X-5-letter*float64(len(b.Name)) < v.Line+3 {
 				// Keep the name clear of the 4.6 line.
 				b.TextX, b.Anchor = b.X+b.W+5, "start"
-				if b.TextX+7*float64(len(b.Name)) > scaleWidth {
+				if b.TextX+letter*float64(len(b.Name)) > scaleWidth+10 {
 					b.TextX, b.Anchor = b.X-5, "end"
 				}
 			}
 		} else {
 			b.TextX, b.Anchor = b.X+b.W+5, "start"
-			if b.TextX < v.Line && b.TextX+7*float64(len(b.Name)) > v.Line-3 {
+			if b.TextX < v.Line && b.TextX+letter*float64(len(b.Name)) > v.Line-3 {
 				b.TextX = v.Line + 6
 			}
 		}
@@ -92,6 +97,7 @@ func viewScale(res *review.Result) scaleView {
 		y += scaleStep
 	}
 	v.Bottom = max(y+2, scaleTop+34)
+	v.Field, v.LowWidth = v.Bottom-26, scaleWidth-v.Line+12
 	v.TickY = v.Bottom + 15
 	v.Height = v.Bottom + 22
 	for _, t := range []float64{3, 4, 5, 6, 7} {

@@ -20,7 +20,7 @@ func (r *Reader) Line(no int, text string) *Line {
 		return l
 	}
 	p := lineParser{r: r, l: l, t: words.Split(body)}
-	p.parse()
+	p.parse(body)
 	l.weigh()
 	return l
 }
@@ -129,7 +129,7 @@ func (p *lineParser) setAmount(a quantity.Amount) {
 	p.l.AmountMin, p.l.AmountMax, p.l.Unit = &lo, &hi, a.Unit
 }
 
-func (p *lineParser) parse() {
+func (p *lineParser) parse(body string) {
 	p.skipAbout()
 	if (p.text(p.i) == "juice" || p.text(p.i) == "zest") && (p.text(p.i+1) == "of" || p.text(p.i+1) == "from") {
 		p.juiceOf = p.text(p.i)
@@ -140,6 +140,9 @@ func (p *lineParser) parse() {
 	}
 	p.skipAbout()
 	p.leadingAmount()
+	if p.i > 0 && p.i < len(p.t) && p.juiceOf == "" {
+		p.l.Rest = body[p.t[p.i].Start:]
+	}
 	p.t = p.t[p.i:]
 	p.perJar()
 	p.weightInParens()

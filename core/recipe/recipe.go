@@ -55,6 +55,9 @@ type Line struct {
 	// Unread are the words that no reading accounts for.
 	Unread []string `json:"unread,omitempty"`
 
+	// Rest is the line as written behind its amount; empty where the amount does
+	// not stand in front.
+	Rest string `json:"-"`
 	// Ref is the food, nil where none is known by that name. Head is the food
 	// that the last word names, for compounds that are not known as a whole.
 	Ref  *food.Food `json:"-"`

@@ -55,6 +55,7 @@ variety: heirloom tomatoes need no acid, acid enough, no acid needed, naturally 
 
 // generics name the food at hand without saying which.
 const generics = `
+clove of, cloves of, clove garlic
 vegetable, vegetables, veg, veggies, berry, berries, fruit, fruits, food, foods, ingredients, ingredient, contents, mixture, mix, solids, pieces, liquid, liquids, brine, syrup, cooking liquid, cooking water, juices, juice, seasonings, seasoning, spices, spice, herbs, herb, meat, skins, skin, soup, salsa, jam, relish, pickles, pickle, sauce, stew, chili, spread, preserve, product, batch, everything, all ingredients, rest, remaining ingredients, it, them, beans, bean, peppers, pepper, halves, slices, cubes, chunks, rounds, seeds, stems, bones, fat, foam, scum, meal, base, chutney, filling, roots, kernels, spears, quarters, acid, packing liquid, covering liquid, leaves, cobs, husks, silk, florets, pits, cores, peels, solids and liquid, pods, crop, harvest, haul
 `
 

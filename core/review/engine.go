@@ -114,7 +114,7 @@ func (e *Reviewer) Review(req Request) Result {
 func (e *Reviewer) settle(res *Result, b *bench) {
 	for _, f := range b.findings {
 		// Advice on a process that there is not would only mislead.
-		if f.Severity == Care && (f.Code == "solids-ratio" || f.Code == "process-short" || f.Code == "headspace") {
+		if f.Severity == Care && (f.Code == "solids-ratio" || f.Code == "process-short" || f.Code == "headspace") || f.Severity == Note && (f.Code == "seasoning-change" || f.Code == "sugar-change") {
 			continue
 		}
 		res.Findings = append(res.Findings, f)

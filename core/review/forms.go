@@ -11,11 +11,11 @@ import (
 
 func init() {
 	register(
-		&Rule{Code: "puree", Title: "Do not puree before canning", LooksFor: "blending, mashing, sieving, cooking to a mush; lentils and split peas, which fall apart", Why: "A puree heats only by conduction, and its thickness differs from batch to batch: no time reaches the middle for sure.",
-			WayRound: "Can it in pieces in thin liquid; blend or mash when you open the jar.", Source: "USDA Complete Guide 2015, guides 1 and 4; NCHFP", check: purees},
+		&Rule{Code: "puree", Title: "Do not puree before canning", LooksFor: "blending, mashing, sieving, cooking to a mush; lentils and split peas, which fall apart", Why: "A puree is thick, and no time reaches its middle for sure.",
+			WayRound: "Can it in pieces; blend when you open the jar.", Source: "USDA Complete Guide 2015, guides 1 and 4; NCHFP", check: purees},
 		&Rule{Code: "squash-mash", Title: "No mashed pumpkin or squash", LooksFor: "pumpkin, squash or sweet potato mashed, pureed or made into a spread", Why: "The mash is thick and low in acid, and differs too much for any time to be safe; sugar and lemon do not mend it.",
 			WayRound: "Can one-inch cubes in water and mash when you open the jar, or freeze the puree.", Source: "USDA Complete Guide 2015, guide 4, Pumpkins; NCHFP", check: squashMash},
-		&Rule{Code: "unpeeled-root", Title: "Peel the roots", LooksFor: "carrots, potatoes, beets and other roots with their skin on", Why: "Soil spores sit in the skin, and the process was tested on peeled roots.",
+		&Rule{Code: "unpeeled-root", Title: "Peel the roots", LooksFor: "carrots, potatoes, beets and other roots with their skin on", Why: "Soil spores sit in the skin; the process was tested on peeled roots.",
 			WayRound: "Peel them; cook beets and slip their skins.", Source: "USDA Complete Guide 2015, guide 4", check: func(b *bench) { b.peeling("unpeeled-root", "root") }},
 		&Rule{Code: "tomato-skin", Title: "Skin the tomatoes", LooksFor: "tomatoes canned with their skin on", Why: "Most germs sit on the skin, and the recipe was tested peeled.",
 			WayRound: "Dip in boiling water half a minute, chill, slip the skins off.", Source: "USDA Complete Guide 2015, guide 3", check: func(b *bench) { b.peeling("tomato-skin", "tomato") }},

@@ -90,7 +90,7 @@ func solids(b *bench) {
 		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
 		return
 	}
-	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "Boil everything together 5 minutes, then fill jars half with solids and top up with the liquid."})
+	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "The soup time was tested with half the jar free liquid.", Remedy: "Boil 5 minutes; fill half with solids, then liquid."})
 }
 
 // perJar returns the cups of the jar where the recipe's amounts are per jar,

@@ -40,7 +40,7 @@
     const rows = notes.map((n) => {
       const line = n.closest("[data-line]");
       const words = [...line.querySelectorAll(".word")];
-      const target = words.find((w) => w.classList.contains("stop") || w.classList.contains("change") || w.classList.contains("care") || w.classList.contains("note")) || line;
+      const target = words.find((w) => /\bis-(stop|change|care|note)\b/.test(w.className)) || line;
       const r = target.getBoundingClientRect();
       const y = (target === line ? line.getBoundingClientRect().top + 16 : r.top + Math.min(r.height, 24) / 2) - box.top;
       return { note: n, y, height: n.offsetHeight, top: y - 12 };
