@@ -40,19 +40,19 @@ var vulgar = []struct {
 	{5.0 / 8, "⅝"}, {2.0 / 3, "⅔"}, {3.0 / 4, "¾"}, {7.0 / 8, "⅞"},
 }
 
-// Number writes v as a cook would: a fraction where it is one within half a
-// percent, else at most two decimals.
+// Number writes v as a cook would: a fraction where it is one within 0.005,
+// else at most two decimals.
 func Number(v float64) string {
 	if v < 0 || math.IsNaN(v) || math.IsInf(v, 0) {
 		return strconv.FormatFloat(v, 'g', 3, 64)
 	}
 	whole := math.Floor(v + 0.005)
 	rest := v - whole
-	if math.Abs(rest) < 0.005*math.Max(1, v) {
+	if math.Abs(rest) < 0.005 {
 		return strconv.FormatFloat(whole, 'f', 0, 64)
 	}
 	for _, f := range vulgar {
-		if math.Abs(rest-f.value) < 0.005*math.Max(1, v) {
+		if math.Abs(rest-f.value) < 0.005 {
 			if whole == 0 {
 				return f.sign
 			}

@@ -1,0 +1,20 @@
+package recipe_test
+
+import (
+	"os"
+	"testing"
+
+	"damson/core/recipe"
+	"damson/knowledge"
+)
+
+var reader *recipe.Reader
+
+func TestMain(m *testing.M) {
+	lib, err := knowledge.Load()
+	if err != nil {
+		panic(err)
+	}
+	reader = recipe.NewReader(lib.Foods)
+	os.Exit(m.Run())
+}
