@@ -70,21 +70,23 @@ func TestBands(t *testing.T) {
 // Rows that cannot be right are refused.
 func TestCheckRefuses(t *testing.T) {
 	for name, spoil := range map[string]func(*Procedure){
-		"falling bands":         func(p *Procedure) { p.Rows[0].Minutes[3].Value = 30 },
-		"gap in the bands":      func(p *Procedure) { p.Rows[0].Minutes[1].Low = 1500 },
-		"headspace":             func(p *Procedure) { p.Rows[0].HeadspaceIn = 0.7 },
-		"pounds":                func(p *Procedure) { p.Rows[1].PSI[3].Value = 20 },
-		"minutes":               func(p *Procedure) { p.Rows[1].Minutes = Everywhere(2) },
-		"gauge":                 func(p *Procedure) { p.Rows[1].Gauge = "" },
-		"bath with pounds":      func(p *Procedure) { p.Rows[0].PSI = p.Rows[1].PSI },
-		"low-acid water bath":   func(p *Procedure) { p.Acidity = "low-acid" },
-		"no source":             func(p *Procedure) { p.Source = "" },
-		"unknown class":         func(p *Procedure) { p.Class = "cake" },
-		"unknown jar":           func(p *Procedure) { p.Rows[0].Jar = "bucket" },
-		"no rows":               func(p *Procedure) { p.Rows = nil },
-		"ingredient sans role":  func(p *Procedure) { p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}}} },
-		"amount without a unit": func(p *Procedure) { p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}, Role: Main, Amount: 1}} },
-		"unknown need":          func(p *Procedure) { p.Needs = []Requirement{{Need: "sung to", Text: "x"}} },
+		"falling bands":        func(p *Procedure) { p.Rows[0].Minutes[3].Value = 30 },
+		"gap in the bands":     func(p *Procedure) { p.Rows[0].Minutes[1].Low = 1500 },
+		"headspace":            func(p *Procedure) { p.Rows[0].HeadspaceIn = 0.7 },
+		"pounds":               func(p *Procedure) { p.Rows[1].PSI[3].Value = 20 },
+		"minutes":              func(p *Procedure) { p.Rows[1].Minutes = Everywhere(2) },
+		"gauge":                func(p *Procedure) { p.Rows[1].Gauge = "" },
+		"bath with pounds":     func(p *Procedure) { p.Rows[0].PSI = p.Rows[1].PSI },
+		"low-acid water bath":  func(p *Procedure) { p.Acidity = "low-acid" },
+		"no source":            func(p *Procedure) { p.Source = "" },
+		"unknown class":        func(p *Procedure) { p.Class = "cake" },
+		"unknown jar":          func(p *Procedure) { p.Rows[0].Jar = "bucket" },
+		"no rows":              func(p *Procedure) { p.Rows = nil },
+		"ingredient sans role": func(p *Procedure) { p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}}} },
+		"amount without a unit": func(p *Procedure) {
+			p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}, Role: Main, Amount: 1}}
+		},
+		"unknown need": func(p *Procedure) { p.Needs = []Requirement{{Need: "sung to", Text: "x"}} },
 	} {
 		p := sample()
 		spoil(p)

@@ -69,10 +69,10 @@ func TestStated(t *testing.T) {
 // A sentence about the opened jar is one only where no jar is filled after it.
 func TestServing(t *testing.T) {
 	for text, want := range map[string]bool{
-		"Stir in the cream before serving.":                        true,
-		"When you open the jar, add the cream.":                    true,
-		"Stir in the cream before serving. Ladle into pint jars.":  false,
-		"Add the cream.":                                           false,
+		"Stir in the cream before serving.":                       true,
+		"When you open the jar, add the cream.":                   true,
+		"Stir in the cream before serving. Ladle into pint jars.": false,
+		"Add the cream.": false,
 		"Stir in the cream, fill the jars and serve some at once.": false,
 	} {
 		rec, err := reader.Text("Soup\n1 lb carrots\n" + text)

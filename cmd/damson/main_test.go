@@ -1,0 +1,135 @@
+package main
+
+import (
+	"bytes"
+	"encoding/json"
+	"os"
+	"path/filepath"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+)
+
+// call runs the command and returns what it printed and the exit status.
+func call(t *testing.T, stdin string, args ...string) (string, int, error) {
+	t.Helper()
+	root := newRoot()
+	var out bytes.Buffer
+	root.SetOut(&out)
+	root.SetIn(strings.NewReader(stdin))
+	root.SetArgs(args)
+	err := root.Execute()
+	code := 0
+	if err != nil {
+		code = exitUsage
+		if e, ok := err.(*exit); ok {
+			code = e.code
+		}
+	}
+	return out.String(), code, err
+}
+
+func TestReviewExitStatus(t *testing.T) {
+	for text, want := range map[string]int{
+		"Green beans\n4 lb green beans\nwater\nPack raw in pints.":                        0,
+		"Green beans\n4 lb green beans\nwater\n1 cup cream\nPack raw in pints.":           exitChange,
+		"My salsa\n6 cups tomatoes\n3 cups mango\n2 cups black beans, canned\n1 tsp salt": exitUntested,
+		"White peaches\n10 lb white peaches\nwater":                                       exitStop,
+	} {
+		out, code, _ := call(t, text, "review", "--json", "--elevation", "300ft", "-")
+		require.Equal(t, want, code, "%s\n%s", text, out)
+		require.True(t, json.Valid([]byte(out)))
+		require.Equal(t, 1, strings.Count(out, "\n"), "one object a line")
+		human, code, _ := call(t, text, "review", "--elevation", "300ft", "-")
+		require.Equal(t, want, code)
+		require.Contains(t, human, "Follow the canner maker's book")
+	}
+}
+
+// The worst of several recipes gives the exit status.
+func TestReviewSeveral(t *testing.T) {
+	dir := t.TempDir()
+	ok, bad := filepath.Join(dir, "a.txt"), filepath.Join(dir, "b.json")
+	require.NoError(t, os.WriteFile(ok, []byte("Green beans\n4 lb green beans\nwater\nPack raw in pints."), 0o600))
+	require.NoError(t, os.WriteFile(bad, []byte(`[{"@type":"Recipe","name":"White peaches","recipeIngredient":["10 lb white peaches","water"]}]`), 0o600))
+	out, code, _ := call(t, "", "review", "--json", "--elevation", "300ft", ok, bad)
+	require.Equal(t, exitStop, code)
+	require.Equal(t, 2, strings.Count(out, "\n"))
+}
+
+func TestBadUsage(t *testing.T) {
+	dir := t.TempDir()
+	binary, empty, broken := filepath.Join(dir, "x.bin"), filepath.Join(dir, "e.txt"), filepath.Join(dir, "b.json")
+	require.NoError(t, os.WriteFile(binary, []byte("PK\x00\x01"), 0o600))
+	require.NoError(t, os.WriteFile(empty, nil, 0o600))
+	require.NoError(t, os.WriteFile(broken, []byte("{\n\"a\": 1,\n"), 0o600))
+	for _, c := range []struct {
+		want string
+		args []string
+	}{
+		{"x.bin: line 1", []string{"review", binary}}, {"e.txt: line 1", []string{"review", empty}}, {"b.json: line", []string{"review", broken}},
+		{"nowhere.txt: line 0", []string{"review", filepath.Join(dir, "nowhere.txt")}}, {"at least one file", []string{"review"}},
+		{"--jar", []string{"review", "--jar", "bucket", "-"}}, {"--elevation", []string{"review", "--elevation", "high", "-"}},
+		{"--gauge", []string{"review", "--gauge", "loud", "-"}}, {"no such procedure", []string{"review", "--procedure", "cake", "-"}},
+		{"unknown flag", []string{"review", "--cook"}}, {"--procedure is needed", []string{"process"}}, {"--data", []string{"serve"}},
+		{"--allow-remote", []string{"demo", "--addr", "0.0.0.0:0"}}, {"--addr", []string{"demo", "--addr", "here"}}, {"line 1", []string{"parse", binary}},
+	} {
+		_, code, err := call(t, "x", c.args...)
+		require.Equal(t, exitUsage, code, "%v", c.args)
+		require.ErrorContains(t, err, c.want, "%v", c.args)
+		require.NotContains(t, err.Error(), "\n", "one line")
+	}
+}
+
+func TestProcess(t *testing.T) {
+	out, code, _ := call(t, "", "process", "--procedure", "snap-beans", "--jar", "quart", "--pack", "hot", "--elevation", "5240ft", "--gauge", "dial", "--json")
+	require.Zero(t, code)
+	var got struct{ Process map[string]any }
+	require.NoError(t, json.Unmarshal([]byte(out), &got))
+	require.Equal(t, "snap-beans", got.Process["procedure"])
+	require.EqualValues(t, 25, got.Process["minutes"])
+	require.EqualValues(t, 13, got.Process["psi"])
+	require.Equal(t, true, got.Process["from_memory"])
+
+	out, code, _ = call(t, "", "process", "--procedure", "mushrooms", "--jar", "quart", "--elevation", "0ft", "--json")
+	require.Equal(t, exitUntested, code)
+	require.Contains(t, out, `"process":null`)
+	require.Contains(t, out, `"reason":"`)
+}
+
+func TestParse(t *testing.T) {
+	out, code, _ := call(t, "1 cup sugar\n\n\n1/0 cup salt\n2 lb plums & pears\n", "parse", "--json", "-")
+	require.Zero(t, code)
+	lines := strings.Split(strings.TrimSpace(out), "\n")
+	require.Len(t, lines, 3)
+	require.Contains(t, lines[1], `"line":4`)
+	require.Contains(t, lines[1], `"reading":"unclear"`)
+	require.Contains(t, lines[2], `plums & pears`, "text is as given")
+}
+
+func TestLists(t *testing.T) {
+	for _, c := range []struct {
+		name   string
+		fields []string
+	}{
+		{"procedures", []string{"id", "title", "class", "acidity", "source", "section", "from_memory", "ingredients", "requirements", "permits", "forbids", "processes"}},
+		{"foods", []string{"id", "names", "kind", "ph_low", "ph_high", "acid_class", "acids", "g_per_cup", "source", "from_memory"}},
+		{"rules", []string{"code", "title", "looks_for", "why", "way_round", "source"}},
+	} {
+		out, code, _ := call(t, "", c.name, "--json")
+		require.Zero(t, code)
+		lines := strings.Split(strings.TrimSpace(out), "\n")
+		require.Greater(t, len(lines), 8, c.name)
+		for _, l := range lines {
+			var m map[string]any
+			require.NoError(t, json.Unmarshal([]byte(l), &m))
+			for _, f := range c.fields {
+				require.Contains(t, m, f, c.name)
+			}
+		}
+		plain, code, _ := call(t, "", c.name)
+		require.Zero(t, code)
+		require.NotContains(t, plain, "{")
+	}
+}

@@ -1,0 +1,69 @@
+// Package damson_test keeps the house in order: which package may import
+// which.
+package damson_test
+
+import (
+	"go/parser"
+	"go/token"
+	"io/fs"
+	"path/filepath"
+	"strconv"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+)
+
+// mayImport lists, for each part of the house, the parts it may know. What is
+// not listed is a wrong arrow.
+var mayImport = map[string][]string{
+	"cmd":       {"web", "demo", "store", "knowledge", "core"},
+	"web":       {"store", "core"},
+	"demo":      {"store"},
+	"store":     {"core"},
+	"knowledge": {"core"},
+	"core":      {"core"},
+}
+
+// impure are imports of the standard library that core does without: network,
+// files, clock, SQL, logging and HTML.
+var impure = []string{"net", "net/http", "os", "log", "log/slog", "time", "database/sql", "html/template", "os/exec"}
+
+func TestArrows(t *testing.T) {
+	seen := 0
+	require.NoError(t, filepath.WalkDir(".", func(path string, d fs.DirEntry, err error) error {
+		if err != nil {
+			return err
+		}
+		if d.IsDir() && (d.Name() == "node_modules" || strings.HasPrefix(d.Name(), ".") && path != ".") {
+			return filepath.SkipDir
+		}
+		part, _, inside := strings.Cut(filepath.ToSlash(path), "/")
+		if !inside || !strings.HasSuffix(path, ".go") || strings.HasSuffix(path, "_test.go") {
+			return nil
+		}
+		may, known := mayImport[part]
+		require.True(t, known, "%s is no part of the house", path)
+		f, err := parser.ParseFile(token.NewFileSet(), path, nil, parser.ImportsOnly)
+		require.NoError(t, err)
+		for _, im := range f.Imports {
+			name, err := strconv.Unquote(im.Path.Value)
+			require.NoError(t, err)
+			seen++
+			if rest, ours := strings.CutPrefix(name, "damson/"); ours {
+				to, _, _ := strings.Cut(rest, "/")
+				require.Contains(t, may, to, "%s imports %s", path, name)
+				continue
+			}
+			if part == "core" {
+				require.NotContains(t, name, ".", "%s: core knows the standard library only, not %s", path, name)
+				require.NotContains(t, impure, name, path)
+			}
+			if part != "store" {
+				require.NotContains(t, name, "gorm", "%s: only store knows SQL", path)
+			}
+		}
+		return nil
+	}))
+	require.Greater(t, seen, 50, "the walk found the code")
+}
