@@ -5,6 +5,7 @@ import (
 	"math"
 	"strconv"
 	"strings"
+	"unicode/utf8"
 
 	"damson/core/words"
 )
@@ -22,11 +23,9 @@ var fractionWords = map[string]float64{"half": 0.5, "quarter": 0.25, "third": 1.
 
 // digits reads "12", "1.5", "1,5", "1,000", "3/4" and "½".
 func digits(s string) (float64, error) {
-	for _, r := range s {
-		if v := words.Vulgar[r]; v != 0 {
-			return v, nil
-		}
-		break
+	first, _ := utf8.DecodeRuneInString(s)
+	if v := words.Vulgar[first]; v != 0 {
+		return v, nil
 	}
 	if a, b, ok := strings.Cut(s, "/"); ok {
 		x, err1 := digits(a)
@@ -138,10 +137,8 @@ func isFraction(s string) bool {
 	if strings.Contains(s, "/") {
 		return true
 	}
-	for _, r := range s {
-		return words.Vulgar[r] != 0
-	}
-	return false
+	first, _ := utf8.DecodeRuneInString(s)
+	return words.Vulgar[first] != 0
 }
 
 // andAHalf returns the tokens up to and including the fraction word of

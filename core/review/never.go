@@ -47,10 +47,6 @@ func (b *bench) never(code, group string) {
 	}
 }
 
-// foamButter is the butter, in tsp a batch, that jam may hold against foam
-// (USDA Complete Guide 2015, guide 7).
-const foamButter = 0.5
-
 func dairy(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]

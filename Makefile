@@ -1,0 +1,44 @@
+# `make` lists what it can do.
+ADDR ?= 127.0.0.1:8080
+# Go's own flags; -race where a C compiler is at hand.
+RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
+
+.PHONY: help demo build test check chromium bench assets screenshots
+
+help:
+	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
+	@echo "make test         check the code and run every test, the browser's too"
+	@echo "make bench        measure, and print the figures"
+	@echo "make build        one file that runs anywhere: bin/damson"
+	@echo "make assets       build styles, scripts and fonts anew (needs npm)"
+	@echo "make screenshots  take docs/screenshots anew (needs Chromium)"
+
+build:
+	CGO_ENABLED=0 go build -trimpath -o bin/damson ./cmd/damson
+
+demo: build
+	./bin/damson demo --addr $(ADDR)
+
+test: check chromium
+	go test $(RACE) ./...
+
+check:
+	@bad=$$(gofmt -l cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
+	go vet ./...
+	go tool staticcheck ./...
+
+# The browser tests need Chromium: Debian's package where it is missing.
+chromium:
+	@command -v chromium >/dev/null 2>&1 || command -v chromium-browser >/dev/null 2>&1 || command -v google-chrome >/dev/null 2>&1 || \
+	{ echo "installing Chromium from Debian's packages"; apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium >/dev/null; } || \
+	{ echo "make test: no Chromium here and it cannot be installed; install the package chromium and run again"; exit 1; }
+
+bench: build
+	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review
+	go run ./cmd/measure ./bin/damson
+
+assets:
+	cd web/frontend && npm ci --no-audit --no-fund && npm run build
+
+screenshots: build
+	go run ./cmd/picture ./bin/damson docs/screenshots

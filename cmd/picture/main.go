@@ -1,0 +1,99 @@
+// Command picture takes the pictures of docs/screenshots from the demo data,
+// with headless Chromium at 1280x800.
+package main
+
+import (
+	"context"
+	"fmt"
+	"net"
+	"net/http"
+	"os"
+	"os/exec"
+	"path/filepath"
+	"time"
+
+	"github.com/chromedp/chromedp"
+)
+
+// pasted is typed into the New recipe page before its picture is taken.
+const pasted = `document.querySelector("#text").value = "Plum and quince pot\n\n5 lb plums, halved\n1/0 cup sugar\n2 quinces, peeled & diced\na handful of verbena\n2 (15 oz) tins of apricots\n1 tsp salt to each pint\n\nHeat everything in the syrup and pack hot into pints, ½ inch headspace.\nProcess in a water bath for 20 minutes.";
+document.querySelector("#text").dispatchEvent(new Event("input", {bubbles: true})); true`
+
+var pages = []struct{ name, path, script string }{
+	{"desk", "/", ""},
+	{"new-recipe", "/new", pasted},
+	{"review-clear", "/recipes/12", ""},
+	{"review-change", "/recipes/11", ""},
+	{"review-stop", "/recipes/6", ""},
+	{"library", "/library", ""},
+	{"procedure", "/library/tomatoes-whole-water", ""},
+	{"kitchen", "/kitchen", ""},
+}
+
+func main() {
+	if len(os.Args) != 3 {
+		fmt.Fprintln(os.Stderr, "usage: picture path/to/damson DIR")
+		os.Exit(2)
+	}
+	if err := run(os.Args[1], os.Args[2]); err != nil {
+		fmt.Fprintln(os.Stderr, "picture:", err)
+		os.Exit(1)
+	}
+}
+
+func run(binary, dir string) error {
+	ln, err := net.Listen("tcp", "127.0.0.1:0")
+	if err != nil {
+		return err
+	}
+	addr := ln.Addr().String()
+	_ = ln.Close()
+	cmd := exec.Command(binary, "demo", "--addr", addr)
+	if err := cmd.Start(); err != nil {
+		return err
+	}
+	defer func() {
+		_ = cmd.Process.Signal(os.Interrupt)
+		_ = cmd.Wait()
+	}()
+	for i := 0; ; i++ {
+		resp, err := http.Get("http://" + addr + "/healthz")
+		if err == nil {
+			resp.Body.Close()
+			break
+		}
+		if i == 100 {
+			return err
+		}
+		time.Sleep(50 * time.Millisecond)
+	}
+	opts := append(chromedp.DefaultExecAllocatorOptions[:], chromedp.WindowSize(1280, 800), chromedp.Flag("disable-background-networking", true))
+	if os.Geteuid() == 0 {
+		opts = append(opts, chromedp.NoSandbox)
+	}
+	ctx, cancel := chromedp.NewContext(context.Background(), chromedp.WithAllocatorOptions(opts...))
+	defer cancel()
+	ctx, stop := context.WithTimeout(ctx, 2*time.Minute)
+	defer stop()
+	for _, p := range pages {
+		if err := chromedp.Do(ctx, chromedp.EmulateViewport(1280, 800), chromedp.Navigate("http://"+addr+p.path), chromedp.Sleep(500*time.Millisecond)); err != nil {
+			return err
+		}
+		if p.script != "" {
+			if _, err := chromedp.Run(ctx, chromedp.Evaluate[any](p.script)); err != nil {
+				return err
+			}
+			if err := chromedp.Do(ctx, chromedp.Sleep(time.Second)); err != nil {
+				return err
+			}
+		}
+		png, err := chromedp.Run(ctx, chromedp.CaptureScreenshot())
+		if err != nil {
+			return err
+		}
+		if err := os.WriteFile(filepath.Join(dir, p.name+".png"), png, 0o644); err != nil {
+			return err
+		}
+	}
+	return nil
+}

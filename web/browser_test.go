@@ -1,0 +1,100 @@
+package web
+
+import (
+	"context"
+	"net/http/httptest"
+	"os"
+	"os/exec"
+	"testing"
+	"time"
+
+	"github.com/chromedp/chromedp"
+	"github.com/stretchr/testify/require"
+)
+
+// browser starts headless Chromium. It is part of the tests, not an extra:
+// without it they fail, unless -short asks to leave it out.
+func browser(t *testing.T) context.Context {
+	if testing.Short() {
+		t.Skip("-short")
+	}
+	found := ""
+	for _, name := range []string{"chromium", "chromium-browser", "google-chrome"} {
+		if p, err := exec.LookPath(name); err == nil {
+			found = p
+			break
+		}
+	}
+	require.NotEmpty(t, found, "no Chromium here: install Debian's chromium, as make test does")
+	opts := append(chromedp.DefaultExecAllocatorOptions[:], chromedp.ExecPath(found), chromedp.WindowSize(1280, 800), chromedp.Flag("disable-background-networking", true))
+	if os.Geteuid() == 0 {
+		opts = append(opts, chromedp.NoSandbox)
+	}
+	ctx, cancel := chromedp.NewContext(context.Background(), chromedp.WithAllocatorOptions(opts...))
+	t.Cleanup(cancel)
+	ctx, stop := context.WithTimeout(ctx, 90*time.Second)
+	t.Cleanup(stop)
+	return ctx
+}
+
+// TestBrowser pastes a recipe as a user would, watches the reading, mends a
+// line in place and reads the verdict.
+func TestBrowser(t *testing.T) {
+	s, _ := newServer(t, true)
+	web := httptest.NewServer(s.Handler())
+	defer web.Close()
+	ctx := browser(t)
+	step := func(acts ...chromedp.Action[chromedp.Void]) {
+		t.Helper()
+		require.NoError(t, chromedp.Do(ctx, acts...))
+	}
+	text := func(sel string) string {
+		t.Helper()
+		v, err := chromedp.Run(ctx, chromedp.Text(sel))
+		require.NoError(t, err)
+		return v
+	}
+	eval := func(js string) any {
+		t.Helper()
+		v, err := chromedp.Run(ctx, chromedp.Evaluate[any](js))
+		require.NoError(t, err)
+		return v
+	}
+
+	step(chromedp.Navigate(web.URL + "/new"))
+	eval(`window.violations = []; document.addEventListener("securitypolicyviolation", e => window.violations.push(e.violatedDirective + " " + e.blockedURI)); true`)
+	step(chromedp.SendKeys("#text", "Green beans\n4 lb green beans\nwater\n1/0 cup salt\na knob of butter\nPack raw into pints.\n"),
+		chromedp.WaitVisible(`#reading input[data-line="4"]`))
+	require.Contains(t, text("#reading"), "divides by zero")
+
+	// Mend line 4 in place: the pasted text changes and is read again.
+	step(chromedp.SetValue(`#reading input[data-line="4"]`, "1 Tbsp salt"))
+	eval(`(() => { const i = document.querySelector('#reading input[data-line="4"]'); if (i) i.dispatchEvent(new Event("change", {bubbles: true})); return true })()`)
+	require.Eventually(t, func() bool {
+		return eval(`document.querySelector("#text").value.includes("1 Tbsp salt") && !document.querySelector('#reading input[data-line="4"]')`) == true
+	}, 10*time.Second, 50*time.Millisecond)
+	require.Equal(t, []any{}, eval(`window.violations`), "nothing runs against the Content-Security-Policy")
+
+	step(chromedp.Click(`button[type="submit"]`), chromedp.WaitVisible("[data-card]"))
+	require.Equal(t, "Change first", text(".banner h1"))
+	require.Contains(t, text(".side"), "13 psi (90 kPa)")
+	require.Contains(t, text(".side"), "20 min")
+
+	// The note stands beside its line, and the leader is drawn.
+	gap := eval(`(() => { const n = document.querySelector(".note.change").getBoundingClientRect(); const c = document.querySelector("[data-card]").getBoundingClientRect(); return n.left - c.right })()`)
+	require.Greater(t, gap, 0.0)
+	require.NotEqual(t, 0.0, eval(`document.querySelectorAll("[data-leaders] path").length`))
+
+	// Keys: J goes to a note, D to the desk, J and Enter open a recipe.
+	step(chromedp.KeyEvent("j"))
+	require.Equal(t, true, eval(`document.activeElement.hasAttribute("data-note")`))
+	step(chromedp.KeyEvent("d"), chromedp.WaitVisible("table.desk"))
+	require.Contains(t, text("table.desk"), "Green beans")
+	step(chromedp.KeyEvent("j"))
+	require.Equal(t, true, eval(`document.activeElement.hasAttribute("data-step")`))
+
+	// A narrow window folds the notes under their lines.
+	step(chromedp.EmulateViewport(420, 900), chromedp.Navigate(web.URL+"/recipes/11"), chromedp.WaitVisible("[data-card]"))
+	require.Equal(t, "static", eval(`getComputedStyle(document.querySelector(".note")).position`))
+	require.Equal(t, true, eval(`document.documentElement.scrollWidth <= 420`), "nothing sticks out")
+}
