@@ -9,34 +9,68 @@ import (
 	"damson/store"
 )
 
-// reviewCache keeps reviews by recipe and kitchen as they stood. It holds at
-// most cacheSize, then starts anew; a review is cheap to make again.
+// reviewCache keeps reviews, and the pages made of them, by everything that
+// they are made from. It holds at most cacheSize, then starts anew; a review
+// is cheap to make again.
 type reviewCache struct {
 	mu   sync.Mutex
-	seen map[cacheKey]*review.Result
+	seen map[cacheKey]*reviewed
 }
 
+// reviewed is a review with its page, which is nil until it was asked for.
+type reviewed struct {
+	result *review.Result
+	page   []byte
+}
+
+// cacheKey holds what a review and its page depend on, by value: a changed
+// recipe or kitchen is another key.
 type cacheKey struct {
-	id               int64
-	recipe, kitchen  time.Time
-	elevation        int
-	gauge, jar, pack string
-	method           string
+	id                int64
+	text, title, from string
+	jar, pack, method string
+	sent              time.Time
+	kitchen, gauge    string
+	elevation         int
+	set               bool
 }
 
-const cacheSize = 2000
+const cacheSize = 1000
 
-func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*review.Result{}} }
+func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*reviewed{}} }
+
+func keyOf(r store.Recipe, k store.Kitchen) cacheKey {
+	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0}
+}
+
+// pageOf returns the page kept for the recipe in the kitchen, or nil.
+func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
+	s.reviews.mu.Lock()
+	defer s.reviews.mu.Unlock()
+	if have := s.reviews.seen[keyOf(r, k)]; have != nil {
+		return have.page
+	}
+	return nil
+}
+
+// keepPage keeps the page of a review that reviewOf has made.
+func (s *Server) keepPage(r store.Recipe, k store.Kitchen, page []byte) {
+	s.reviews.mu.Lock()
+	defer s.reviews.mu.Unlock()
+	if have := s.reviews.seen[keyOf(r, k)]; have != nil {
+		have.page = page
+	}
+}
 
 // reviewOf reviews a stored recipe in the kitchen. The result must not be
 // changed.
 func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
-	key := cacheKey{r.ID, r.UpdatedAt, k.UpdatedAt, k.ElevationFt, k.Gauge(), r.Jar, r.Pack, r.Method}
+	key := keyOf(r, k)
 	s.reviews.mu.Lock()
-	res := s.reviews.seen[key]
+	have := s.reviews.seen[key]
 	s.reviews.mu.Unlock()
-	if res != nil {
-		return res
+	if have != nil {
+		return have.result
 	}
 	rec, err := s.reviewer.Reader().Text(r.Text)
 	if err != nil {
@@ -52,6 +86,6 @@ func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
 	if len(s.reviews.seen) >= cacheSize {
 		clear(s.reviews.seen)
 	}
-	s.reviews.seen[key] = &made
+	s.reviews.seen[key] = &reviewed{result: &made}
 	return &made
 }

@@ -52,7 +52,7 @@ func (s *Server) desk(c *gin.Context) {
 		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: viewVerdict(res.Verdict), Why: deskWhy(res), Next: deskNext(res)})
 	}
 	v.Count = countWords(counts, len(list))
-	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})
+	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})
 }
 
 func countWords(counts map[string]int, n int) string {

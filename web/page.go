@@ -56,22 +56,24 @@ func parseTemplates() (*template.Template, error) {
 
 // render writes a page inside the frame.
 func (s *Server) render(c *gin.Context, status int, name string, p page) {
-	k, err := s.kitchen(c.Request.Context())
-	if err == nil {
-		p.Kitchen = viewKitchen(k)
+	if p.Kitchen == (kitchenView{}) {
+		if k, err := s.kitchen(c.Request.Context()); err == nil {
+			p.Kitchen = viewKitchen(k)
+		}
 	}
+	c.Data(status, "text/html; charset=utf-8", s.execute(name, p))
+}
+
+// execute returns a page inside the frame. A template that fails is a
+// programmer's error.
+func (s *Server) execute(name string, p page) []byte {
 	var b bytes.Buffer
-	if err := s.pages.ExecuteTemplate(&b, "head", p); err == nil {
-		err = s.pages.ExecuteTemplate(&b, name, p)
-		if err == nil {
-			err = s.pages.ExecuteTemplate(&b, "foot", p)
+	for _, part := range []string{"head", name, "foot"} {
+		if err := s.pages.ExecuteTemplate(&b, part, p); err != nil {
+			panic(err)
 		}
-		if err == nil {
-			c.Data(status, "text/html; charset=utf-8", b.Bytes())
-			return
-		}
-		panic(err)
 	}
+	return b.Bytes()
 }
 
 // fragment writes a part of a page, for htmx.

@@ -78,10 +78,16 @@ func (s *Server) showReview(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	res := s.reviewOf(r, k)
-	keys := []key{{"J", "next note"}, {"K", "the one before"}, {"E", "mend the recipe"}, {"D", "desk"}, {"P", "print"}}
-	s.render(c, http.StatusOK, "review", page{Title: res.Title, Nav: "/", Body: viewReview(r, k, res), Keys: keys})
+	html := s.pageOf(r, k)
+	if html == nil {
+		res := s.reviewOf(r, k)
+		html = s.execute("review", page{Title: res.Title, Nav: "/", Kitchen: viewKitchen(k), Keys: reviewKeys, Body: viewReview(r, k, res)})
+		s.keepPage(r, k, html)
+	}
+	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }
+
+var reviewKeys = []key{{"J", "next note"}, {"K", "the one before"}, {"E", "mend the recipe"}, {"D", "desk"}, {"P", "print"}}
 
 func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
