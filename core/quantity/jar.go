@@ -54,3 +54,19 @@ func (j Jar) Plural() string {
 
 // Larger reports whether j holds more than k.
 func (j Jar) Larger(k Jar) bool { return jarOz[j] > jarOz[k] }
+
+// JarHolding returns the smallest known jar that holds v of u, the largest for
+// more than that. A mass in ounces counts as fluid ounces, as jars are named.
+func JarHolding(v float64, u Unit) Jar {
+	oz := v
+	if x, ok := Convert(v, u, FlOz); ok {
+		oz = x
+	}
+	for _, j := range Jars {
+		// A metric jar stands for the US one that it is a little larger than.
+		if j.Ounces() >= oz*0.93 {
+			return j
+		}
+	}
+	return HalfGallon
+}

@@ -119,11 +119,17 @@ func (f *factReader) jars() {
 				j++
 			}
 			if u := unitAt(f.t, j); (u.unit == quantity.Ml || u.unit == quantity.Oz || u.unit == quantity.L) && (f.text(j+u.n) == "jar" || f.text(j+u.n) == "mason") {
-				if jar, ok := quantity.ParseJar(f.t[i].Text + string(u.unit)); ok {
-					f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{jar, f.line})
+				jar, ok := quantity.ParseJar(f.t[i].Text + string(u.unit))
+				if v, err := digits(f.t[i].Text); !ok && err == nil {
+					jar = quantity.JarHolding(v*u.scale, u.unit)
 				}
+				f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{jar, f.line})
 				i = j
 			}
+			continue
+		}
+		if f.text(i) == "gallon" && f.text(i-1) != "half" && (f.text(i+1) == "jar" || f.text(i+1) == "mason") {
+			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{quantity.HalfGallon, f.line}) // larger than any that was tested
 			continue
 		}
 		name, n := jarWord(f.t, i)

@@ -26,7 +26,7 @@ wax: wax, paraffin, beeswax, paraffin wax, seal with wax, melted wax
 used-lid: used lids, reused lids, reuse lids, reuse the lids, reuse old lids, old lids, used flat lids, re use lids, lids from last year, used lid, second hand lids, recycled lids, reuse your lids
 gasket-lid: reusable lids, rubber gasket lids, reusable gasket lids, rubber rings, reusable lid, rubber gaskets
 one-piece-lid: one piece lids, one piece lid, lug lids, one piece caps, twist off lids, screw top lids
-odd-jar: mayonnaise jars, mayonnaise jar, mayo jars, pasta sauce jars, recycled jars, old jam jars, commercial jars, store jars, sauce jars, one trip jars, pickle jars, coffee jars, baby food jars, reused jars, jars from the shop, old sauce jars, saved jars, empty pickle jars, peanut butter jars
+odd-jar: into bottles, in bottles, fill bottles, the bottles, wine bottles, beer bottles, soda bottles, clean bottles, hot bottles, sterile bottles, mayonnaise jars, mayonnaise jar, mayo jars, pasta sauce jars, recycled jars, old jam jars, commercial jars, store jars, sauce jars, one trip jars, pickle jars, coffee jars, baby food jars, reused jars, jars from the shop, old sauce jars, saved jars, empty pickle jars, peanut butter jars
 bail-jar: wire bail, wire bail jars, bail jars, swing top, swing top jars, clip top jars, clamp jars, zinc caps, glass lids, bail top, clip jars, bail wire, swing top bottles
 jar-oven: warm the jars in the oven, warm jars in the oven, heat the jars in the oven, heat jars in the oven, keep the jars in the oven, keep jars warm in the oven, keep jars hot in the oven, sterilize jars in the oven, sterilise jars in the oven, jars in a warm oven, jars in the oven, jars warm in the oven, warm jars in a low oven, jars in a low oven, sterilise the jars in the oven, sterilize the jars in the oven, keep jars in the oven, jars hot in the oven, jars in a dry oven
 roast: roast, roasted, roasting, roast in the oven, roast in a hot oven, bake, baked, broil, broiled, char, charred, grill, grilled, caramelize, caramelise, caramelized, caramelised
@@ -49,7 +49,7 @@ pressure-can: pressure canner, pressure can, pressure canning, pressure canned, 
 process: process, processed, processing, can it, can them, can the jars, can in, can for, can at, canned for, canner, canner load, canning
 serve: when serving, to serve, before serving, at serving, serve with, serve over, serve hot, serve it, serve, serving, when you serve, on serving, at serving time, for serving
 open-jar: after opening, when you open, on opening, when opened, once opened, at the table, when reheating, upon opening, when you open the jar, when the jar is opened, after the jar is opened, after you open, as you reheat, on reheating, to reheat
-dead-vine: dead vines, frost killed, killed by frost, dead vine, after frost, frost killed vines
+dead-vine: overripe, over ripe, mouldy, moldy, rotten, spoiled, frostbitten, from dead vines, dead vines, frost killed, killed by frost, dead vine, after frost, frost killed vines
 variety: heirloom tomatoes need no acid, acid enough, no acid needed, naturally acid enough, acidic enough, high acid variety, old fashioned tomatoes are acid
 `
 

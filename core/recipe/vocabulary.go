@@ -84,5 +84,6 @@ inch, inches, cm, mm, centimeter, centimetre, minute, second, hour, percent, aci
 level, heaping, heaped, scant, generous, rounded, good, couple, few, several, bit, tad, touch, splash, handful
 batch, recipe, jar, jars, canning, preserving, cooking, baking, pickling, table, kosher, sea, stem, stems, stalks, leaves, leaf, root, bulb, kernel, kernels, flesh, meat, seed, seeds, pod, pods, skin, skins, peel, core, end, ends, top, tops, bone, bones, fat, cover, fill, quart, pint, half, pounds, pound, ounces, cup, cups, can, cans, tin, tins, package, bunch, head, clove, cloves, stick, stalk, sprig, juice, piece, pieces, bag, box, bottle, container, hand, below, above, note, see, here, also, removed, discarded, reserved, saved, left, leave, keep, kept, without, no, not, off, out, up, after, before, remaining, rest, all, together, separately, mixture, combination, equal, parts, part, amount, again, or more, or less, more or less, or so, enough, additional
 garnish, serve, serving, topping
+usual, normal, normally, original, called, recommended, suggested
 across, lengthwise, crosswise, diagonal, diagonally, square, squares, thickness, apart, wide, diameter, same
 `

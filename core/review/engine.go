@@ -234,11 +234,46 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			}
 		}
 	}
-	a.cost += a.first.distance() + e.titleDistance(d.folded, p)
+	a.cost += a.first.distance() + e.titleDistance(d.folded, p) + removedCost*a.removed()
+	if p.Product == "soup" && d.kind == "" {
+		a.cost += unnamedSoup
+	}
 	if !a.covered {
 		a.cost += 50
 	}
 	return a
+}
+
+// What a comparison costs beside its edits, so that of two procedures the one
+// that leaves the dish what it is wins: the share of the food that the edits
+// take out, and a soup that nobody called one.
+const (
+	removedCost = 4
+	unnamedSoup = 1.5
+)
+
+// removed returns the share of the food, by volume, that edits took out of the
+// jar; what is never canned does not count.
+func (a *attempt) removed() float64 {
+	out, all := 0.0, 0.0
+	for i := range a.first.items {
+		it := &a.first.items[i]
+		if it.serving || it.choice || it.ref == nil || it.is(notMain...) || it.is(noProcess...) || it.is("leafy-green", "mushy-legume") {
+			continue
+		}
+		c, ok := it.cups()
+		if !ok {
+			c = 0.5
+		}
+		all += c
+		if i < len(a.last.items) && a.last.items[i].serving {
+			out += c
+		}
+	}
+	if all == 0 {
+		return 0
+	}
+	return out / all
 }
 
 // stillProduct reports whether the edits left the main food in the jar.

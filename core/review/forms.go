@@ -44,7 +44,7 @@ func purees(b *bench) {
 	}
 	for i := range b.items {
 		it := &b.items[i]
-		if it.serving || it.looks("dry-seasoning", "herb") {
+		if it.serving || it.looks("dry-seasoning", "herb", "broth", "water", "tomato-juice", "fruit-juice") {
 			continue
 		}
 		if it.looks("mushy-legume") {
@@ -191,8 +191,8 @@ func pieces(b *bench) {
 		if st.did("crush") && !b.soft() && !b.seasoningOnly(s) {
 			b.step(s, "crush", "piece-size", Change, Finding{Do: "Do not crush it", Message: "Crushed food heats differently from the pieces that were tested."})
 		}
-		if st.did("dead-vine") {
-			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use tomatoes from living vines", Message: "Tomatoes from dead or frost-killed vines lose their acid.", Remedy: "Freeze or eat them."})
+		if st.did("dead-vine") && !containsAny(st.Text, "discard", "avoid", "not ", "n't", "never", "remove") {
+			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
 }

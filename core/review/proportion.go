@@ -257,8 +257,8 @@ func (b *bench) gel(k int) {
 // sugar is free in plain fruit and pickles.
 func (b *bench) sugar(k int) {
 	in := &b.proc.Ingredients[k]
+	r, known := b.ratio(k, b.matched(k)) // white and brown count together
 	for _, i := range b.matched(k) {
-		r, known := b.ratio(k, []int{i})
 		if in.Amount > 0 && known && b.scale > 0 && near(r, b.scale, 0.1) {
 			b.account(i, "same")
 			continue
