@@ -420,7 +420,7 @@ func cookers(b *bench) {
 		if st.Serving || !st.did("cooker") {
 			continue
 		}
-		if b.elsewhere(s) && !st.jars() && !st.did("process") {
+		if b.elsewhere(s) && !st.jars() && !st.did("process") && containsAny(st.Text, "cook the", "cook them", "cooked", "simmer", "soften", "tender", "boil the", "cook until", "cook for") {
 			continue // it only cooks the food
 		}
 		b.step(s, "cooker", "cooker-not-canner", Change, Finding{})
