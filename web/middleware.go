@@ -3,9 +3,11 @@ package web
 import (
 	"errors"
 	"fmt"
+	"net"
 	"net/http"
 	"os"
 	"runtime/debug"
+	"strings"
 
 	"github.com/gin-gonic/gin"
 )
@@ -58,4 +60,21 @@ func (s *Server) form(c *gin.Context) bool {
 	}
 	s.fail(c, http.StatusBadRequest, "The form could not be read.", "Go back and send it again.")
 	return false
+}
+
+// onlyLocalHost refuses requests that name another host: a page elsewhere that
+// makes its own name point to this machine would else pass for this origin.
+func onlyLocalHost(next http.Handler) http.Handler {
+	return http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+		host := r.Host
+		if h, _, err := net.SplitHostPort(host); err == nil {
+			host = h
+		}
+		host = strings.Trim(host, "[]")
+		if ip := net.ParseIP(host); host != "localhost" && (ip == nil || !ip.IsLoopback()) {
+			http.Error(w, "Damson answers on this machine only: open it as http://127.0.0.1 or http://localhost.", http.StatusMisdirectedRequest)
+			return
+		}
+		next.ServeHTTP(w, r)
+	})
 }

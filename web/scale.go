@@ -15,7 +15,7 @@ const (
 	scaleWidth = 344.0
 	scaleTop   = 46.0
 	scaleStep  = 17.0
-	scaleRows  = 12
+	scaleRows  = 40
 	// letter is the mean width of a letter of a name.
 	letter = 5.8
 )

@@ -66,8 +66,14 @@ func (s *Server) Handler() http.Handler {
 // Run serves on the listener's address until ctx ends, then lets requests in
 // flight finish.
 func (s *Server) Run(ctx context.Context, addr string, ready func()) error {
+	handler := s.Handler()
+	if local, err := Loopback(addr); err != nil {
+		return err
+	} else if local {
+		handler = onlyLocalHost(handler)
+	}
 	srv := &http.Server{
-		Addr: addr, Handler: s.Handler(),
+		Addr: addr, Handler: handler,
 		ReadHeaderTimeout: 5 * time.Second, ReadTimeout: 20 * time.Second, WriteTimeout: 30 * time.Second, IdleTimeout: 2 * time.Minute,
 		MaxHeaderBytes: 64 << 10,
 	}

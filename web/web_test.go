@@ -227,3 +227,19 @@ func TestLoopback(t *testing.T) {
 	_, err := Loopback("here")
 	require.Error(t, err)
 }
+
+// A page elsewhere that points its own name at this machine gets nothing.
+func TestOnlyLocalHost(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := onlyLocalHost(s.Handler())
+	for host, want := range map[string]int{
+		"127.0.0.1:8080": http.StatusOK, "localhost:8080": http.StatusOK, "[::1]:8080": http.StatusOK, "localhost": http.StatusOK,
+		"evil.example:8080": http.StatusMisdirectedRequest, "192.0.2.1": http.StatusMisdirectedRequest, "": http.StatusMisdirectedRequest,
+	} {
+		r := httptest.NewRequest(http.MethodGet, "/healthz", nil)
+		r.Host = host
+		w := httptest.NewRecorder()
+		h.ServeHTTP(w, r)
+		require.Equal(t, want, w.Code, host)
+	}
+}
