@@ -1,6 +1,7 @@
 package review
 
 import (
+	"maps"
 	"slices"
 	"strings"
 
@@ -25,8 +26,10 @@ type draft struct {
 	psi          *recipe.Said[float64]
 	vent         *recipe.Said[float64]
 	head         *recipe.Said[float64]
-	// covered is set once a covering liquid is named anywhere.
-	liquid bool
+	// liquids are the covering liquids that lines or method name; dry is set
+	// where the recipe says that none is added.
+	liquids map[string]bool
+	dry     bool
 	// halfSolids is set where the filling is stated half solids.
 	halfSolids bool
 	// acidPerJar and liquidAdded record edits that add what was left out.
@@ -97,10 +100,7 @@ func (d *draft) clone() *draft {
 	}
 	c.methods = slices.Clone(d.methods)
 	c.minutes = slices.Clone(d.minutes)
-	c.added = map[string]bool{}
-	for k, v := range d.added {
-		c.added[k] = v
-	}
+	c.added, c.liquids = maps.Clone(d.added), maps.Clone(d.liquids)
 	return &c
 }
 
@@ -191,7 +191,7 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(rd *recipe.Reader, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{folded: foldTitle(rec.Title), added: map[string]bool{}}
+	d := &draft{folded: foldTitle(rec.Title), added: map[string]bool{}, liquids: map[string]bool{}}
 	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {
@@ -234,8 +234,10 @@ func newDraft(rd *recipe.Reader, req Request) *draft {
 		d.psi = &recipe.Said[float64]{Value: req.PSI}
 	}
 	for i := range d.items {
-		if d.items[i].is("water", "broth", "tomato-juice", "fruit-juice", "fruit-syrup") {
-			d.liquid = true
+		for _, g := range []string{"water", "broth", "tomato-juice", "fruit-juice", "fruit-syrup"} {
+			if d.items[i].is(g) {
+				d.liquids[g] = true
+			}
 		}
 	}
 	for i := range d.steps {
@@ -246,25 +248,33 @@ func newDraft(rd *recipe.Reader, req Request) *draft {
 		if s.did("half-solids") {
 			d.halfSolids = true
 		}
-		d.liquid = d.liquid || coversWithLiquid(s)
+		if i > 0 && (s.jars() || s.packs() || d.steps[i-1].packs() || d.steps[i-1].jars()) || i == 0 && (s.jars() || s.packs() || strings.HasPrefix(strings.ToLower(s.Text), "cover with")) {
+			d.coverWith(s)
+		}
 	}
 	return d
 }
 
-// coversWithLiquid reports whether the sentence puts a thin liquid on the food.
-func coversWithLiquid(s *step) bool {
-	text := strings.ToLower(s.Text)
-	for _, act := range []string{"cover", "fill", "pour", "add", "top", "ladle", "pack"} {
-		if !strings.Contains(text, act) {
-			continue
-		}
-		for _, w := range []string{"water", "liquid", "broth", "stock", "syrup", "juice", "brine"} {
-			if strings.Contains(text, w) {
-				return true
-			}
+// packs reports whether the sentence puts food into jars.
+func (s *step) packs() bool {
+	return s.says("pack") || s.says("fill") || s.says("ladle") || s.says("headspace") || s.says("bubble")
+}
+
+// coverWith notes the thin liquids that the sentence puts on the food in the
+// jar, or that it puts none. Water that loosens skins covers no jar.
+func (d *draft) coverWith(s *step) {
+	if containsAny(s.Text, "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water") {
+		d.dry = true
+		return
+	}
+	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack") {
+		return
+	}
+	for word, liquid := range map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "liquid": "liquid", "brine": "liquid"} {
+		if s.says(word) && !(word == "juice" && s.says("lemon juice") || word == "juice" && s.says("lime juice")) {
+			d.liquids[liquid] = true
 		}
 	}
-	return false
 }
 
 func (d *draft) addLine(l *recipe.Line, serving bool) {

@@ -235,6 +235,13 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		}
 	}
 	a.cost += a.first.distance() + e.titleDistance(d.folded, p) + removedCost*a.removed()
+	if d.dry {
+		for _, in := range p.Ingredients {
+			if in.Role == procedure.Liquid && !in.Optional {
+				a.cost += drySaid
+			}
+		}
+	}
 	if p.Product == "soup" && d.kind == "" {
 		a.cost += unnamedSoup
 	}
@@ -250,6 +257,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 const (
 	removedCost = 4
 	unnamedSoup = 1.5
+	drySaid     = 2 // the recipe says that no liquid is added
 )
 
 // removed returns the share of the food, by volume, that edits took out of the

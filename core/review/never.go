@@ -80,7 +80,7 @@ func thickeners(b *bench) {
 		case it.looks("hides-thickener") && !it.is("sugar"), it.looks("may-hide-thickener"), it.looks("ground-meat") && hides(it, "starch"):
 			b.hidden(i)
 		case it.is("sugar") && it.is("hides-thickener") && b.of[i] >= 0:
-			b.item(i, "thickener", Change, Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", edit: func(d *draft) { d.items[i].state = append(d.items[i].state, "starch-free") }})
+			b.item(i, "thickener", Change, Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", edit: func(d *draft) { d.items[i].ref, d.items[i].name = b.foods("sugar"), "sugar" }})
 		}
 		if it.serving {
 			continue

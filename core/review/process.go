@@ -212,21 +212,23 @@ func statedProcess(b *bench) {
 		return
 	}
 	fix := func(d *draft) { d.minutes, d.psi = nil, nil }
-	// Which of the two falls short?
+	// Which of the two falls short, in any jar that the cook may be using?
 	timeShort, psiShort := false, false
-	if hasMinutes {
-		timeShort = !slices.ContainsFunc(list, func(p procedure.Process) bool { return b.minutesFor(p) >= float64(p.Minutes) })
-	}
-	if b.psi != nil {
-		psiShort = !slices.ContainsFunc(list, func(p procedure.Process) bool { return b.psi.Value >= float64(p.PSI) })
-	}
-	if !timeShort && !psiShort {
-		// Each would do with another partner: the pair is wrong, or one jar of
-		// several is short.
-		if b.psi != nil {
-			psiShort = true
+	for jar, ok := range b.enoughByJar(list) {
+		if ok || !b.namesJar(quantity.Jar(jar)) {
+			continue
 		}
-		timeShort = hasMinutes && !psiShort
+		timeOK, psiOK := !hasMinutes, b.psi == nil
+		for _, p := range list {
+			if p.Jar != jar {
+				continue
+			}
+			timeOK = timeOK || b.minutesFor(p) >= float64(p.Minutes)
+			psiOK = psiOK || b.psi.Value >= float64(p.PSI)
+		}
+		timeShort = timeShort || !timeOK
+		// Each would do with another partner: take one full row.
+		psiShort = psiShort || !psiOK || timeOK
 	}
 	if b.lowerBand(hasMinutes) {
 		line := b.lineOf(b.psi)
@@ -278,17 +280,22 @@ func (b *bench) minutesFor(p procedure.Process) float64 {
 // enough reports whether, for every jar that the cook may be using, the stated
 // minutes and pounds reach some tested row.
 func (b *bench) enough(list []procedure.Process) bool {
-	byJar := map[string]bool{}
-	for _, p := range list {
-		ok := (len(b.minutes) == 0 || b.minutesFor(p) >= float64(p.Minutes)) && (b.psi == nil || b.psi.Value >= float64(p.PSI))
-		byJar[p.Jar] = byJar[p.Jar] || ok
-	}
-	for jar, ok := range byJar {
+	for jar, ok := range b.enoughByJar(list) {
 		if !ok && b.namesJar(quantity.Jar(jar)) {
 			return false
 		}
 	}
 	return true
+}
+
+// enoughByJar says for each jar whether the stated figures reach some row.
+func (b *bench) enoughByJar(list []procedure.Process) map[string]bool {
+	byJar := map[string]bool{}
+	for _, p := range list {
+		ok := (len(b.minutes) == 0 || b.minutesFor(p) >= float64(p.Minutes)) && (b.psi == nil || b.psi.Value >= float64(p.PSI))
+		byJar[p.Jar] = byJar[p.Jar] || ok
+	}
+	return byJar
 }
 
 // namesJar reports whether the cook may be using the jar: it is named, or none

@@ -1,6 +1,7 @@
 package review
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/procedure"
@@ -317,6 +318,20 @@ func (b *bench) extra(k int) {
 	}
 }
 
+// hasLiquid reports whether the recipe names a liquid that is this one. What a
+// method only calls "liquid" is the cooking water, but never for tomatoes,
+// whose own juice takes far longer than water.
+func (b *bench) hasLiquid(in *procedure.Ingredient) bool {
+	takes := func(g string) bool { return slices.Contains(in.Same, g) || slices.Contains(in.Like, g) }
+	for l := range b.liquids {
+		switch {
+		case takes(l), l == "juice" && (takes("tomato-juice") || takes("fruit-juice")), l == "liquid" && takes("water") && b.proc.Class != "tomato":
+			return true
+		}
+	}
+	return false
+}
+
 // omissions judges ingredients of the procedure that have no line.
 func omissions(b *bench) {
 	if b.proc == nil {
@@ -329,7 +344,7 @@ func omissions(b *bench) {
 		}
 		switch in.Role {
 		case procedure.Liquid:
-			if b.liquid || b.added["liquid"] || b.proc.Acidity == "acidified" && b.proc.Product != "plain" {
+			if b.hasLiquid(in) || b.added["liquid"] || b.proc.Acidity == "acidified" && b.proc.Product != "plain" {
 				continue
 			}
 			b.report(Finding{Code: "omission", Severity: Change, Do: "Cover it with liquid", Message: "No covering liquid is named; a dry pack heats far more slowly than the tested one.", Remedy: "Fill with " + in.Name + ".", Source: b.proc.Citation(),

@@ -67,7 +67,7 @@ func solids(b *bench) {
 	}
 	half := func(d *draft) {
 		d.halfSolids = true
-		d.liquid = true
+		d.liquids["liquid"] = true
 		for s := range d.steps {
 			d.steps[s].dropped = append(d.steps[s].dropped, "over-solids")
 		}
@@ -86,7 +86,7 @@ func solids(b *bench) {
 		b.report(Finding{Code: "solids-ratio", Severity: Change, Message: sprint("These amounts fill %.0f %% of the jar with solids; the soup time was tested with half the jar free liquid.", 100*cups/jar), edit: half})
 		return
 	}
-	if !b.liquid {
+	if len(b.liquids) == 0 {
 		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
 		return
 	}
@@ -120,6 +120,7 @@ func (b *bench) perJar() float64 {
 // soupLines accounts for the lines of a soup by the general soup procedure.
 func (b *bench) soupLines() {
 	solids, _, season, _ := b.solidsOf()
+	tooMuch := false
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving || it.ref == nil || b.ok[i] != "" && b.ok[i] != "care" {
@@ -127,7 +128,8 @@ func (b *bench) soupLines() {
 		}
 		switch {
 		case it.is(soupSeasoning...):
-			if rest := solids - season; season > seasoningShare*solids*slack && rest > 0 {
+			if rest := solids - season; season > seasoningShare*solids*slack && rest > 0 && !tooMuch {
+				tooMuch = true
 				allowed := rest / 2 // a third of the whole is half of the rest
 				b.item(i, "proportion", Change, Finding{Do: "Fewer onions, celery and garlic", Message: sprint("Onion family and celery may season a soup, up to a third of its solids; here they are %.0f %%.", 100*season/solids),
 					Remedy: "Cut them back to a third of the solids.", Source: "USDA Complete Guide 2015, guide 4, Soups; the share is common practice, no source",
@@ -138,7 +140,7 @@ func (b *bench) soupLines() {
 							}
 						}
 					}})
-				return
+				continue
 			}
 			b.account(i, "permitted: seasoning vegetable of a soup")
 		case b.soupSolid(it):

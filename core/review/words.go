@@ -36,7 +36,7 @@ func serving(a attempt, verdict string) []string {
 		if !it.serving || it.ref == nil && it.head == nil {
 			continue
 		}
-		what := strings.TrimSpace(it.amount.String() + " " + it.name)
+		what := strings.TrimSpace(it.amount.String() + " " + asTyped(it))
 		f := it.ref
 		if f == nil {
 			f = it.head
@@ -61,6 +61,17 @@ func serving(a attempt, verdict string) []string {
 		out = []string{}
 	}
 	return out
+}
+
+// asTyped returns the food in the cook's own words, without what stands behind
+// it.
+func asTyped(it *item) string {
+	if it.src == nil || it.src.Rest == "" {
+		return it.name
+	}
+	name, _, _ := strings.Cut(it.src.Rest, ",")
+	name, _, _ = strings.Cut(name, "(")
+	return strings.TrimSpace(name)
 }
 
 // boilMore adds the minute per 1,000 ft of the boil before tasting (USDA
