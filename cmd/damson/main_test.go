@@ -2,11 +2,16 @@ package main
 
 import (
 	"bytes"
+	"context"
 	"encoding/json"
+	"io"
+	"net"
+	"net/http"
 	"os"
 	"path/filepath"
 	"strings"
 	"testing"
+	"time"
 
 	"github.com/stretchr/testify/require"
 )
@@ -132,4 +137,99 @@ func TestLists(t *testing.T) {
 		require.Zero(t, code)
 		require.NotContains(t, plain, "{")
 	}
+}
+
+// The review for people says the same as the JSON, in words.
+func TestReviewForPeople(t *testing.T) {
+	text := "Vegetable soup\n3 cups carrots, peeled\n3 cups peas\n10 cups broth\n1 cup cream\nFill jars half full of solids."
+	out, code, _ := call(t, text, "review", "--elevation", "5240ft", "--gauge", "dial", "--jar", "quart", "-")
+	require.Equal(t, exitChange, code)
+	for _, want := range []string{
+		"Vegetable soup — CHANGE FIRST",
+		"Compared with: Soups",
+		"from memory",
+		"line 5 [change, dairy] Leave the cream out.",
+		"Once changed:",
+		"pressure canner, quarts, hot pack: 75 min at 13 psi, dial gauge; headspace 1 in",
+		"When you open the jar:",
+		"Stir in 1 cup cream.",
+		"At 5240 ft water boils at 202.4 °F (94.7 °C).",
+	} {
+		require.Contains(t, out, want)
+	}
+
+	out, code, _ = call(t, "White peaches\n10 lb white peaches\nwater", "review", "-")
+	require.Equal(t, exitStop, code)
+	require.Contains(t, out, "No process: nobody has tested this")
+	require.Contains(t, out, "Freeze it in portions.")
+	require.Contains(t, out, "Assumed: sea level")
+	require.NotContains(t, out, " min")
+
+	out, code, _ = call(t, "Tomatoes\n20 lb tomatoes, peeled\n1/2 tsp citric acid per quart\nwater", "review", "--elevation", "1600m", "--jar", "1l", "--pack", "raw", "-")
+	require.Zero(t, code)
+	require.Contains(t, out, "in each jar 2 Tbsp bottled lemon juice or ½ tsp citric acid")
+	require.Contains(t, out, "water bath, quarts, raw pack: 55 min")
+}
+
+func TestProcessForPeople(t *testing.T) {
+	out, code, _ := call(t, "", "process", "--procedure", "tomatoes-whole-water", "--jar", "500ml", "--pack", "hot", "--elevation", "5240ft", "--method", "water-bath")
+	require.Zero(t, code)
+	require.Contains(t, out, "50 min")
+	require.Contains(t, out, "1 Tbsp bottled lemon juice")
+	out, code, _ = call(t, "", "process", "--procedure", "cake")
+	require.Equal(t, exitUntested, code)
+	require.Contains(t, out, "No process:")
+	out, code, _ = call(t, "", "process", "--procedure", "soup", "--when", "seafood", "--jar", "pint", "--json")
+	require.Zero(t, code)
+	require.Contains(t, out, `"minutes":100`)
+}
+
+func TestStatus(t *testing.T) {
+	require.Equal(t, 0, status("clear"))
+	require.Equal(t, 3, status("change"))
+	require.Equal(t, 4, status("untested"))
+	require.Equal(t, 5, status("stop"))
+	require.Equal(t, 1, jsonLine("{", os.ErrInvalid))
+}
+
+func TestHelp(t *testing.T) {
+	out, code, _ := call(t, "", "--help")
+	require.Zero(t, code)
+	require.Contains(t, out, "never makes a process time of its own")
+	for _, name := range []string{"demo", "serve", "review", "parse", "process", "procedures", "foods", "rules"} {
+		require.Contains(t, out, name)
+	}
+	require.Equal(t, exitUsage, run([]string{"review", "--jar", "bucket", "-"}))
+}
+
+// The demo starts on a throw-away copy, serves, and stops when told.
+func TestDemoServes(t *testing.T) {
+	ctx, cancel := context.WithCancel(context.Background())
+	defer cancel()
+	ln, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	addr := ln.Addr().String()
+	require.NoError(t, ln.Close())
+	root := newRoot()
+	root.SetArgs([]string{"demo", "--addr", addr})
+	root.SetOut(io.Discard)
+	done := make(chan error, 1)
+	go func() { done <- root.ExecuteContext(ctx) }()
+	require.Eventually(t, func() bool {
+		resp, err := http.Get("http://" + addr + "/")
+		if err != nil {
+			return false
+		}
+		defer resp.Body.Close()
+		body, err := io.ReadAll(resp.Body)
+		return err == nil && strings.Contains(string(body), "Cinder Flat Grange")
+	}, 20*time.Second, 20*time.Millisecond)
+
+	// A second one cannot have the same address, and says so.
+	_, code, err := call(t, "", "demo", "--addr", addr)
+	require.Equal(t, exitFault, code)
+	require.ErrorContains(t, err, "cannot listen")
+
+	cancel()
+	require.NoError(t, <-done)
 }
