@@ -282,6 +282,9 @@ func (p *lineParser) finish() {
 			l.Food, l.Ref = "bottled "+l.Food, f
 		}
 	}
+	if l.Unit == quantity.Can && !l.HasState("canned") {
+		l.State = append(l.State, "canned")
+	}
 	p.swapByState()
 	if l.HasPrep("bone-in") && l.Ref.In("poultry") {
 		l.Ref = p.r.foods.ByID("bone-in-poultry")
