@@ -88,7 +88,10 @@ func viewScale(res *review.Result) scaleView {
 			}
 		} else {
 			b.TextX, b.Anchor = b.X+b.W+5, "start"
-			if b.TextX < v.Line && b.TextX+letter*float64(len(b.Name)) > v.Line-3 {
+			if b.TextX+letter*float64(len(b.Name)) > scaleWidth+10 {
+				b.TextX, b.Anchor = b.X-5, "end"
+			}
+			if b.Anchor == "start" && b.TextX < v.Line && b.TextX+letter*float64(len(b.Name)) > v.Line-3 {
 				b.TextX = v.Line + 6
 			}
 		}

@@ -160,6 +160,8 @@ type Step struct {
 	Acts []Act `json:"acts,omitempty"`
 	// Foods are the foods that the sentence names.
 	Foods []Mention `json:"-"`
+	// Generics are foods named by class only ("the peppers"), folded.
+	Generics []string `json:"-"`
 	// Unread are the words that Damson does not know.
 	Unread []string `json:"unread,omitempty"`
 	// Serving is true where the sentence speaks of the opened jar.

@@ -87,6 +87,10 @@ func (r *Reader) Step(no int, text string) *Step {
 			if !negated {
 				st.Acts = append(st.Acts, Act{s.ref, raw})
 			}
+		case genericFood:
+			if !negated && !excluded {
+				st.Generics = append(st.Generics, s.words[len(s.words)-1])
+			}
 		case foodName:
 			st.Foods = append(st.Foods, Mention{s.food, raw, negated || excluded})
 		default:

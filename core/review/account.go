@@ -4,7 +4,6 @@ import (
 	"strings"
 
 	"damson/core/procedure"
-	"damson/core/quantity"
 	"damson/core/recipe"
 )
 
@@ -72,11 +71,11 @@ func (b *bench) unknown(i int) {
 	b.item(i, "unknown-ingredient", Change, Finding{Do: "What is “" + it.name + "”?", edit: leaveOut(i)})
 }
 
-// spice permits dry seasoning short of a thickening amount.
+// spice permits dry seasoning short of a thickening amount, whatever the spice.
 func (b *bench) spice(i int) {
 	it := &b.items[i]
-	if c, ok := it.cups(); ok && it.is("ground-spice") {
-		if pints := b.pints(); pints > 0 && c/pints > thickSpice {
+	if c, ok := it.cups(); ok {
+		if pints := b.pints(); c/pints > thickSpice {
 			b.item(i, "seasoning-change", Change, Finding{Do: "Less " + it.name, Message: "More than about 2 Tbsp of ground spice a pint thickens the liquid.", Remedy: "Cut it back, or tie whole spices in a bag.", edit: func(d *draft) { d.items[i].factor *= thickSpice * pints / c }})
 			return
 		}
@@ -84,28 +83,30 @@ func (b *bench) spice(i int) {
 	b.item(i, "seasoning-change", Note, Finding{})
 }
 
+// smallBatch is the pints taken for a recipe that gives no amount of its main
+// food: a few spoons season it, half a cup does not.
+const smallBatch = 2
+
 // pints estimates the pints of the batch from the volumes given.
 func (b *bench) pints() float64 {
+	if b.main < 0 {
+		return smallBatch
+	}
+	if _, known := b.items[b.main].cups(); !known {
+		return smallBatch
+	}
 	sum := 0.0
 	for i := range b.items {
 		if c, ok := b.items[i].cups(); ok && !b.items[i].serving && !b.items[i].is("dry-seasoning") {
 			sum += c
 		}
 	}
-	return sum / 2
+	return max(sum/2, 0.5)
 }
 
 func (b *bench) freshHerb(i int) {
 	it := &b.items[i]
-	if !b.acidic() {
-		if it.unclear || it.amount.Unit == quantity.Handful {
-			b.item(i, "unclear-amount", Note, Finding{Do: "How much is that?", Message: "Fresh leaves only season here; say how much, or add them at the table."})
-			return
-		}
-		b.item(i, "seasoning-change", Note, Finding{Do: "Fresh herb as seasoning", Message: "In a pressure-canned food it only seasons."})
-		return
-	}
-	b.item(i, "added-ingredient", Change, Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are low in acid and wet; beyond the tested amount they are not permitted in an acid product.", Remedy: "Use it dried, or add it fresh when serving.", edit: leaveOut(i)})
+	b.item(i, "added-ingredient", Change, Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are wet and low in acid; only dry seasoning is free.", Remedy: "Use it dried, or add it fresh when serving.", edit: leaveOut(i)})
 }
 
 // condimentCups is the most soy sauce, mustard or hot sauce that still only

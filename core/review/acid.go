@@ -31,6 +31,10 @@ func isAcid(it *item) bool {
 	return it.is("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "fresh-citrus", "citric-acid")
 }
 
+// wholeCitrus reports whether the item is lemons or limes and not their juice:
+// pieces of fruit are no measure of acid.
+func wholeCitrus(it *item) bool { return it.is("citrus") && !it.is("citrus-juice") }
+
 // strength returns the acid of the item against the tested 5 percent vinegar
 // or bottled juice. A weaker vinegar is weak-vinegar's to judge and counts as
 // what takes its place.
@@ -60,7 +64,7 @@ func acids(b *bench) {
 	// Acid that the procedure does not list: flavour, or more than tested.
 	for i := range b.items {
 		it := &b.items[i]
-		if b.ok[i] != "" || b.of[i] >= 0 || !isAcid(it) {
+		if b.ok[i] != "" || b.of[i] >= 0 || !isAcid(it) || wholeCitrus(it) {
 			continue
 		}
 		switch {
@@ -324,7 +328,7 @@ func dilution(b *bench) {
 		}
 		k := b.of[i]
 		in := &b.proc.Ingredients[k]
-		r, known := b.ratio(k, []int{i})
+		r, known := b.ratio(k, b.matched(k)) // all the water together
 		cut := func(d *draft) {
 			d.items[i].unclear = false
 			d.added["water"] = true

@@ -8,6 +8,7 @@ import (
 	"damson/core/food"
 	"damson/core/quantity"
 	"damson/core/recipe"
+	"damson/core/words"
 )
 
 // draft is the recipe as the review works on it. Edits are made on copies, so
@@ -319,7 +320,7 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 				}
 				continue
 			}
-			if m.Food.In("water") && !s.names("vinegar") {
+			if m.Food.In("water") && !s.names("vinegar") && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
 				continue
 			}
 			if line == nil {
@@ -349,30 +350,18 @@ func (s *step) names(group string) bool {
 	return false
 }
 
-// find returns the item that the mention speaks of, or -1. A mention by a more
-// general name counts ("the beans", "the lemon juice").
+// find returns the item that the mention speaks of, or -1: the same food, or a
+// shorter name for it ("tomatoes" for paste tomatoes, "lime juice" for the
+// bottled one). A relative is another food: parsnips are no carrots.
 func (d *draft) find(m recipe.Mention, listed int) int {
 	for i := range d.items {
 		if d.items[i].ref == m.Food || d.items[i].head == m.Food && d.items[i].ref == nil {
 			return i
 		}
 	}
-	name := strings.ToLower(m.Text)
+	name := words.FoldPhrase(m.Text)
 	for i := range d.items[:listed] {
-		it := &d.items[i]
-		if it.ref == nil {
-			if strings.Contains(it.name, name) {
-				return i
-			}
-			continue
-		}
-		for _, g := range m.Food.Groups {
-			if g != "herb" && g != "dry-seasoning" && g != "no-home-process" && it.ref.In(g) {
-				return i
-			}
-		}
-		// "lemon juice" for the bottled juice of the list, "dill" for dill seed
-		if strings.Contains(it.name, strings.TrimSuffix(name, "s")) {
+		if titleHas(words.FoldPhrase(d.items[i].name), name) {
 			return i
 		}
 	}

@@ -24,7 +24,7 @@ var hazards = []string{
 	"step:Turn the jars upside down and let them seal.", "step:Process in the oven at 250 degrees.", "step:No need to process these.", "step:Process 2 minutes.",
 	"step:Pressure can at 3 pounds.", "step:Process in an electric pressure cooker.", "step:Use the multi-cooker instead.", "step:Fill half-gallon jars.", "step:Seal with melted paraffin.", "step:Vent the canner 3 minutes.",
 	"step:Cool the canner under cold running water.", "step:Add a pound of bacon.", "step:Stir in some cooked noodles.", "step:Fry in butter first.", "step:Blitz until silky.",
-	"step:Whisk in a slurry.", "step:Gribble it well.", "step:Let the canner vent for 5 minutes.", "step:Use the old lids again: reuse the lids.", "step:Top with grated cheese and seal.",
+	"step:Whisk in a slurry.", "step:Gribble it well.", "step:Add a jar of sauce.", "1 cup parsnips", "2 cups celeriac", "step:Let the canner vent for 5 minutes.", "step:Use the old lids again: reuse the lids.", "step:Top with grated cheese and seal.",
 	"step:Quick release the pressure when the time is up.", "step:Liquidise the lot.", "step:Pulverise it to a paste.", "step:Reduce until very thick.",
 }
 

@@ -170,7 +170,7 @@ func (b *bench) tested(i int) {
 	limit := said(in.Amount, in.Unit)
 	cut := func(d *draft) {
 		d.items[i].unclear = false
-		if r, ok := b.ratio(k, []int{i}); ok && r > 0 && b.scale > 0 {
+		if r, ok := b.ratio(k, b.matched(k)); ok && r > 0 && b.scale > 0 {
 			d.items[i].factor *= b.scale / r
 			return
 		}
@@ -180,7 +180,7 @@ func (b *bench) tested(i int) {
 	if b.proc.Product == "jam" {
 		scale = 1 // half a teaspoon a batch, whatever its size
 	}
-	r, known := b.ratio(k, []int{i})
+	r, known := b.ratio(k, b.matched(k)) // all the fat together
 	switch {
 	case b.added["fat"]:
 		b.account(i, "same")

@@ -92,6 +92,8 @@ func TestSoupFamily(t *testing.T) {
 		{name: "sweet potato", text: plainSoup + "1 cup sweet potato, peeled", verdict: "change", want: []string{"added-ingredient change"}},
 		{name: "pumpkin pieces", text: plainSoup + "1 cup pumpkin, cubed", verdict: "change", want: []string{"added-ingredient change"}},
 		{name: "parsnip", text: plainSoup + "1 cup parsnips, peeled", verdict: "change", want: []string{"added-ingredient change"}},
+		{name: "parsnip, peeling not said", text: plainSoup + "1 cup parsnips", verdict: "change", want: []string{"added-ingredient change", "unpeeled-root care"}, only: true},
+		{name: "turnip in place of potato", text: "Soup\n3 cups carrots, peeled\n3 cups turnips\n10 cups broth\nFill jars half full of solids.", verdict: "change", want: []string{"added-ingredient change"}},
 		{name: "cream-style corn", text: plainSoup + "1 cup cream-style corn", verdict: "change", want: []string{"added-ingredient change"}},
 		{name: "wine", text: plainSoup + "1 cup white wine", verdict: "clear", want: []string{"substitution note"}, only: true},
 		{name: "tomatoes with their juice", text: plainSoup + "2 cups tomatoes, peeled, chopped", verdict: "clear", only: true},

@@ -284,7 +284,7 @@ func (b *bench) seasoning(k int) {
 		}
 		r, known := b.ratio(k, []int{i})
 		if in.Role == procedure.Seasoning && (!known || !near(r, b.scale, 0.1)) {
-			b.item(i, "seasoning-change", Note, Finding{})
+			b.spice(i)
 			continue
 		}
 		b.account(i, "same")
@@ -300,7 +300,7 @@ func (b *bench) extra(k int) {
 			b.account(i, "same")
 			continue
 		}
-		r, known := b.ratio(k, []int{i})
+		r, known := b.ratio(k, b.matched(k))
 		switch {
 		case it.is("herb") && !known && it.amount.Unit.Dimension() == quantity.Count && !it.unclear && !it.amount.IsZero():
 			b.account(i, "same") // sprigs and heads

@@ -108,10 +108,14 @@ func (b *bench) report(f Finding) {
 
 func same(a, b *int) bool { return a == nil && b == nil || a != nil && b != nil && *a == *b }
 
-// item files a finding about an item, which is thereby accounted for.
+// item files a finding about an item. A change asks for something and a note
+// names a permission, so both account for the item; a care does neither: "peel
+// it" is no leave to put it in.
 func (b *bench) item(i int, code, severity string, f Finding) {
 	f.Code, f.Severity, f.Line, f.Ingredient = code, severity, at(b.items[i].line), b.items[i].name
-	b.account(i, code)
+	if severity != Care {
+		b.account(i, code)
+	}
 	b.report(f)
 }
 

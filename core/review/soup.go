@@ -7,6 +7,9 @@ const (
 	// seasoningShare is the most that onion family, celery and garlic may be of
 	// the solids (common practice, no source).
 	seasoningShare = 1.0 / 3
+	// herbCups is the most fresh herb that still only seasons a soup (common
+	// practice, no source).
+	herbCups = 0.5
 	// denseShare is the share of solids in a jar above which a recipe that
 	// states its amounts per jar is over half.
 	denseShare = 0.55
@@ -123,7 +126,7 @@ func (b *bench) soupLines() {
 	tooMuch := false
 	for i := range b.items {
 		it := &b.items[i]
-		if it.serving || it.ref == nil || b.ok[i] != "" && b.ok[i] != "care" {
+		if it.serving || it.ref == nil || b.ok[i] != "" {
 			continue
 		}
 		switch {
@@ -143,6 +146,13 @@ func (b *bench) soupLines() {
 				continue
 			}
 			b.account(i, "permitted: seasoning vegetable of a soup")
+		case it.is("bone-in-poultry"):
+			if it.done("boned") || b.did("bone") {
+				b.account(i, "same: boned")
+				continue
+			}
+			b.item(i, "piece-size", Change, Finding{Do: "Take the meat off the bones", Message: "The soup was tested with boned meat.", Remedy: "Cook it, bone it, and put the meat in.", Source: b.proc.Citation(),
+				edit: func(d *draft) { d.items[i].prep = append(d.items[i].prep, "boned") }})
 		case b.soupSolid(it):
 			b.account(i, "same: has a process of its own")
 			b.slowest(i)
@@ -155,6 +165,9 @@ func (b *bench) soupLines() {
 			if it.unclear || it.amount.Unit == quantity.Handful {
 				b.item(i, "unclear-amount", Note, Finding{Do: "How much is that?", Message: "Fresh leaves only season here; say how much, or add them at the table."})
 				continue
+			}
+			if c, ok := it.cups(); ok && c > herbCups {
+				continue // more than seasoning: asked about like any leaf
 			}
 			b.account(i, "permitted: herb as seasoning")
 		}

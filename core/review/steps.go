@@ -38,10 +38,10 @@ func (s *step) jars() bool {
 func (b *bench) accountSteps() {
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving || st.gone || len(st.Unread) == 0 {
+		if st.Serving || st.gone {
 			continue
 		}
-		var unknown []string
+		unknown := b.strangers(st)
 		for _, w := range st.Unread {
 			if !b.knownHere(w) {
 				unknown = append(unknown, w)
@@ -67,6 +67,40 @@ func (b *bench) knownHere(w string) bool {
 		}
 	}
 	return false
+}
+
+// classes are the groups that a food named by class only may be.
+var classes = map[string][]string{
+	"bean":      {"snap-bean", "dry-bean", "lima", "mushy-legume"},
+	"pepper":    {"capsicum", "dry-seasoning"},
+	"meat":      {"red-meat", "ground-meat", "poultry", "bone-in-poultry", "seafood", "cured-meat"},
+	"herb":      {"herb", "dry-seasoning"},
+	"berry":     {"berry", "cherry", "grape"},
+	"vegetable": nil, "veg": nil, "veggie": nil, "fruit": nil, // any food that is no liquid, acid or seasoning
+}
+
+// products are dishes that a sentence may speak of only where the recipe is
+// one: "add a cup of salsa" to something else brings in what nobody listed.
+var products = []string{"salsa", "jam", "relish", "pickle", "sauce", "stew", "chili", "soup", "chutney", "filling", "spread", "preserve", "base"}
+
+// strangers returns the foods named by class that are none of the recipe's.
+func (b *bench) strangers(st *step) []string {
+	var out []string
+	for _, g := range st.Generics {
+		groups, isClass := classes[g]
+		known := !isClass
+		for i := range b.items {
+			it := &b.items[i]
+			known = known || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
+		}
+		if slices.Contains(products, g) && !titleHas(b.folded, g) && containsAny(st.Text, "add ", "stir in", "top with", "pour in", "mix in", "with ") && !containsAny(st.Text, "fill", "ladle", "jars", "the jar", "each jar") {
+			known = false
+		}
+		if !known && !slices.Contains(out, g) {
+			out = append(out, g)
+		}
+	}
+	return out
 }
 
 func foldTitle(s string) string { return words.FoldPhrase(s) }
