@@ -5,6 +5,7 @@ import (
 	"strings"
 	"sync"
 
+	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/procedure"
 	"damson/core/recipe"
@@ -546,32 +547,13 @@ func overlapOf(a, b []float64) float64 {
 // class names the acidity of a recipe that no procedure covers, from the worst
 // ingredient that matters. It gives no figure.
 func (b *bench) class() string {
-	worst := "acid"
-	any := false
+	var foods []*food.Food
 	for i := range b.items {
-		it := &b.items[i]
-		if it.serving || it.is("water", "salt", "sugar", "dry-seasoning", "herb") {
-			continue
-		}
-		if it.ref == nil {
-			return "unknown"
-		}
-		switch it.ref.AcidClass() {
-		case "low-acid":
-			worst, any = "low-acid", true
-		case "borderline":
-			any = true
-			if worst == "acid" {
-				worst = "borderline"
-			}
-		case "acid":
-			any = true
+		if !b.items[i].serving {
+			foods = append(foods, b.items[i].ref)
 		}
 	}
-	if !any {
-		return "unknown"
-	}
-	return worst
+	return acidity.Worst(foods)
 }
 
 var severityRank = map[string]int{Stop: 0, Change: 1, Care: 2, Note: 3}

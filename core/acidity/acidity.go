@@ -1,0 +1,52 @@
+// Package acidity says where foods and mixtures stand against pH 4.6, the line
+// under which Clostridium botulinum does not grow (21 CFR 114.3).
+//
+// It knows classes only so far. A mixture's own range of pH needs a model of
+// acids and buffers, which is not here yet; until then no figure is given.
+package acidity
+
+import "damson/core/food"
+
+// Limit is the pH at or under which a food counts as acid.
+const Limit = 4.6
+
+// The classes of a mixture.
+const (
+	Acid       = "acid"
+	Borderline = "borderline"
+	LowAcid    = "low-acid"
+	Unknown    = "unknown"
+)
+
+// silent are the groups that do not move the class of a mixture: they hold no
+// acid to speak of, or only season.
+var silent = []string{"water", "salt", "sugar", "dry-seasoning", "herb"}
+
+// Worst returns the class of a mixture from the worst ingredient that matters:
+// LowAcid where any food lies above the limit with its whole range, Borderline
+// where any straddles it, Acid where all lie at or under it. It is Unknown
+// where a food is not known (nil), or where none has a range.
+func Worst(foods []*food.Food) string {
+	class := Unknown
+	for _, f := range foods {
+		if f == nil {
+			return Unknown
+		}
+		if f.In(silent...) {
+			continue
+		}
+		switch f.AcidClass() {
+		case "low-acid":
+			class = LowAcid
+		case "borderline":
+			if class != LowAcid {
+				class = Borderline
+			}
+		case "acid":
+			if class == Unknown {
+				class = Acid
+			}
+		}
+	}
+	return class
+}
