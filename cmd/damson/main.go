@@ -40,7 +40,13 @@ func usage(format string, a ...any) error {
 
 func main() { os.Exit(run(os.Args[1:])) }
 
-func run(args []string) int {
+func run(args []string) (code int) {
+	defer func() {
+		if p := recover(); p != nil {
+			fmt.Fprintf(os.Stderr, "damson: a fault of Damson's own: %v\n", p)
+			code = exitFault
+		}
+	}()
 	root := newRoot()
 	root.SetArgs(args)
 	err := root.Execute()

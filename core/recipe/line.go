@@ -143,7 +143,7 @@ func (p *lineParser) parse(body string) {
 	if p.i > 0 && p.i < len(p.t) && p.juiceOf == "" {
 		p.l.Rest = body[p.t[p.i].Start:]
 	}
-	p.t = p.t[p.i:]
+	p.t = p.t[min(p.i, len(p.t)):]
 	p.perJar()
 	p.weightInParens()
 	p.dropMeasures()
@@ -345,6 +345,9 @@ func (p *lineParser) sizeAt(i int) (v float64, n int, u unitRead, ok bool) {
 				return 0, 0, u, false
 			}
 			j++
+		}
+		if j == len(p.t) {
+			return 0, 0, u, false // the bracket is never closed
 		}
 		j++
 	}
