@@ -38,7 +38,7 @@ bench: build
 	go run ./cmd/measure ./bin/damson
 
 assets:
-	cd web/frontend && npm ci --no-audit --no-fund && npm run build
+	cd web/frontend && npm install --no-save --no-audit --no-fund && npm run build
 
 screenshots: build
 	go run ./cmd/picture ./bin/damson docs/screenshots

@@ -16,6 +16,8 @@ const (
 	scaleTop   = 46.0
 	scaleStep  = 17.0
 	scaleRows  = 40
+	// margin is the room right of the scale for names.
+	margin = 40.0
 	// letter is the mean width of a letter of a name.
 	letter = 5.8
 )
@@ -59,6 +61,7 @@ func scaleX(ph float64) float64 {
 func viewScale(res *review.Result) scaleView {
 	v := scaleView{Class: res.Acidity.Class, Line: scaleX(4.6), Width: scaleWidth}
 	var foods []*food.Food
+	names := map[string]string{} // in the recipe's own words
 	seen := map[string]bool{}
 	for _, l := range res.Ingredients() {
 		f := l.Ref
@@ -66,6 +69,7 @@ func viewScale(res *review.Result) scaleView {
 			continue
 		}
 		seen[f.ID] = true
+		names[f.ID] = l.Food
 		foods = append(foods, f)
 	}
 	sort.SliceStable(foods, func(i, j int) bool { return foods[i].PH[0]+foods[i].PH[1] < foods[j].PH[0]+foods[j].PH[1] })
@@ -75,20 +79,20 @@ func viewScale(res *review.Result) scaleView {
 	}
 	y := scaleTop
 	for _, f := range foods {
-		b := scaleBar{Name: f.Names[0], X: scaleX(f.PH[0]), Y: y, W: max(scaleX(f.PH[1])-scaleX(f.PH[0]), 4)}
+		b := scaleBar{Name: names[f.ID], X: scaleX(f.PH[0]), Y: y, W: max(scaleX(f.PH[1])-scaleX(f.PH[0]), 4)}
 		b.TextY = y + 4.5
 		if b.X > scaleWidth*0.42 {
 			b.TextX, b.Anchor = b.X-5, "end"
 			if b.X > v.Line && b.X-5-letter*float64(len(b.Name)) < v.Line+3 {
 				// Keep the name clear of the 4.6 line.
 				b.TextX, b.Anchor = b.X+b.W+5, "start"
-				if b.TextX+letter*float64(len(b.Name)) > scaleWidth+10 {
+				if b.TextX+letter*float64(len(b.Name)) > scaleWidth+margin {
 					b.TextX, b.Anchor = b.X-5, "end"
 				}
 			}
 		} else {
 			b.TextX, b.Anchor = b.X+b.W+5, "start"
-			if b.TextX+letter*float64(len(b.Name)) > scaleWidth+10 {
+			if b.TextX+letter*float64(len(b.Name)) > scaleWidth+margin {
 				b.TextX, b.Anchor = b.X-5, "end"
 			}
 			if b.Anchor == "start" && b.TextX < v.Line && b.TextX+letter*float64(len(b.Name)) > v.Line-3 {
@@ -96,11 +100,11 @@ func viewScale(res *review.Result) scaleView {
 			}
 		}
 		v.Bars = append(v.Bars, b)
-		v.Description += fmt.Sprintf("%s pH %.1f to %.1f; ", f.Names[0], f.PH[0], f.PH[1])
+		v.Description += fmt.Sprintf("%s pH %.1f to %.1f; ", names[f.ID], f.PH[0], f.PH[1])
 		y += scaleStep
 	}
 	v.Bottom = max(y+2, scaleTop+34)
-	v.Field, v.LowWidth = v.Bottom-26, scaleWidth-v.Line+12
+	v.Field, v.LowWidth = v.Bottom-26, scaleWidth-v.Line+margin
 	v.TickY = v.Bottom + 15
 	v.Height = v.Bottom + 22
 	for _, t := range []float64{3, 4, 5, 6, 7} {

@@ -50,7 +50,11 @@ func methods(b *bench) {
 			}
 		}
 		if m.Value != procedure.Pressure && (b.proc != nil && b.proc.Acidity == "low-acid" || b.proc == nil && b.class() == "low-acid") {
-			b.report(Finding{Code: "low-acid-in-water-bath", Severity: Change, Line: at(m.Line), edit: drop})
+			f := Finding{Code: "low-acid-in-water-bath", Severity: Change, Line: at(m.Line), edit: drop}
+			if b.proc == nil {
+				f.Do, f.Remedy = "Not in a water bath", "Freeze or refrigerate it: this mixture has no tested process, under pressure either."
+			}
+			b.report(f)
 			continue
 		}
 		if b.proc == nil {
