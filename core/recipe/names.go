@@ -63,7 +63,6 @@ func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.
 func (p *lineParser) names() {
 	var items []*item
 	cur := &item{}
-	segment := 0
 	flush := func(joint string) {
 		if !cur.empty() {
 			items = append(items, cur)
@@ -84,7 +83,6 @@ func (p *lineParser) names() {
 		if tok.Kind == words.Mark {
 			switch tok.Text {
 			case ",", "(", ")", ";", ":":
-				segment++
 				flush(",")
 			case "&", "+":
 				flush("and")
@@ -142,7 +140,6 @@ func (p *lineParser) names() {
 	}
 	flush("")
 	p.assign(items, cur)
-	_ = segment
 }
 
 // takeFood adds a food's name to the item at hand.

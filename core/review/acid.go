@@ -82,23 +82,15 @@ func acids(b *bench) {
 
 // candidates returns the items that give, or are meant to give, acid k.
 func (b *bench) candidates(k int) (right, wrong []int) {
-	in := &b.proc.Ingredients[k]
 	for i := range b.items {
 		it := &b.items[i]
-		if it.choice && b.of[i] != k {
-			continue
-		}
 		switch {
 		case b.of[i] == k:
 			right = append(right, i)
-		case !isAcid(it) || b.of[i] >= 0 || b.ok[i] != "":
-		case it.is("fresh-citrus", "citrus-juice") && it.ref.ID != "lemon" && it.ref.ID != "lime" || it.is("fresh-citrus"):
-			wrong = append(wrong, i)
-		default:
+		case !it.choice && isAcid(it) && b.of[i] < 0 && b.ok[i] == "":
 			wrong = append(wrong, i)
 		}
 	}
-	_ = in
 	return right, wrong
 }
 

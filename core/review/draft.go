@@ -33,7 +33,7 @@ type draft struct {
 	dry     bool
 	// halfSolids is set where the filling is stated half solids.
 	halfSolids bool
-	// acidPerJar and liquidAdded record edits that add what was left out.
+	// added records, by name, the edits that put in what was left out.
 	added map[string]bool
 }
 

@@ -90,21 +90,16 @@ func jars(b *bench) {
 			}})
 			continue
 		}
-		if _, ok := b.rowFor(j.Value); !ok && !smaller {
+		if !b.hasRow(j.Value) && !smaller {
 			smaller = true
 			b.report(Finding{Code: "jar-size", Severity: Note, Line: at(j.Line), Do: "A smaller jar is fine", Message: "It takes the full time of the next tested size."})
 		}
 	}
 }
 
-// rowFor reports whether the jar itself stands in a row.
-func (b *bench) rowFor(j quantity.Jar) (procedure.Row, bool) {
-	for _, r := range b.proc.Rows {
-		if quantity.Jar(r.Jar) == j {
-			return r, true
-		}
-	}
-	return procedure.Row{}, false
+// hasRow reports whether the jar itself stands in a row.
+func (b *bench) hasRow(j quantity.Jar) bool {
+	return slices.ContainsFunc(b.proc.Rows, func(r procedure.Row) bool { return quantity.Jar(r.Jar) == j })
 }
 
 func packs(b *bench) {

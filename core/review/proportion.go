@@ -100,7 +100,7 @@ func (b *bench) mainFood() {
 			if b.proportional() && b.scale == 0 && !it.choice {
 				b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", edit: func(d *draft) { d.added["main"] = true }})
 			}
-			if b.like[i] || it.ref.ID != b.proc.Ingredients[k].Same[0] && len(b.proc.Ingredients[k].Same) == 1 && b.like[i] {
+			if b.like[i] {
 				b.item(i, "substitution", Note, Finding{Do: it.name + " is fine here", Message: "It may stand for " + b.proc.Ingredients[k].Name + ", measure for measure."})
 			}
 			b.account(i, "same")
