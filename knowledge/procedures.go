@@ -120,11 +120,26 @@ func (s rowSpec) expand(pressures pressureFile) ([]procedure.Row, error) {
 	return out, nil
 }
 
-// bands reads minutes: one number, or a map by elevation band.
+// columns are the elevation bands that a list of minutes stands for, by its
+// length: three for pickles and jams, four for fruit and tomatoes.
+var columns = map[int][]string{3: {"0-1000", "1001-6000", "6001+"}, 4: {"0-1000", "1001-3000", "3001-6000", "6001+"}}
+
+// bands reads minutes: one number, a list with one for each column, or a map by
+// elevation band.
 func bands(v any) (procedure.Bands, error) {
 	switch m := v.(type) {
 	case uint64:
 		return procedure.Everywhere(int(m)), nil
+	case []any:
+		names := columns[len(m)]
+		if names == nil {
+			return nil, fmt.Errorf("%v: a list has three or four bands", v)
+		}
+		byBand := map[string]any{}
+		for i, name := range names {
+			byBand[name] = m[i]
+		}
+		return bands(byBand)
 	case map[string]any:
 		ints := map[string]int{}
 		for k, x := range m {

@@ -31,6 +31,11 @@ type Food struct {
 	Cup map[string]float64 `yaml:"cup"`
 	// Each is the weight in grams of a medium one, 0 where not known.
 	Each float64 `yaml:"each"`
+	// Water is the share of water in percent of the weight, 0 where not known.
+	Water float64 `yaml:"water"`
+	// MadeOf names the parts of a compound ingredient: ketchup is made of
+	// tomato, vinegar, sugar and salt.
+	MadeOf []string `yaml:"made_of"`
 	// Hides names what the ingredient may hold unseen: starch, milk, fat …
 	Hides  []string `yaml:"hides"`
 	Source string   `yaml:"source"`
@@ -149,6 +154,9 @@ func NewCatalogue(foods []*Food) (*Catalogue, error) {
 		if f.Kind == "" || f.Source == "" {
 			return nil, fmt.Errorf("food %q: kind and source are needed", f.ID)
 		}
+		if f.Water < 0 || f.Water > 100 {
+			return nil, fmt.Errorf("food %q: water of %g %% is not plausible", f.ID, f.Water)
+		}
 		for form, g := range f.Cup {
 			if g < 5 || g > 500 || math.IsNaN(g) {
 				return nil, fmt.Errorf("food %q: cup.%s of %g g is not plausible", f.ID, form, g)
@@ -173,6 +181,20 @@ func (c *Catalogue) All() []*Food { return c.foods }
 
 // ByID returns the food with the id, or nil.
 func (c *Catalogue) ByID(id string) *Food { return c.byID[id] }
+
+// Any returns the food with the id, or else the first food by id of the group
+// so named, or nil.
+func (c *Catalogue) Any(name string) *Food {
+	if f := c.byID[name]; f != nil {
+		return f
+	}
+	for _, f := range c.foods {
+		if f.In(name) {
+			return f
+		}
+	}
+	return nil
+}
 
 // ByName returns the food that the folded phrase names exactly, or nil.
 func (c *Catalogue) ByName(folded string) *Food { return c.byName[folded] }

@@ -12,9 +12,9 @@ var (
 	headspaces = []float64{0.125, 0.25, 0.5, 1, 1.25}
 	pounds     = []int{5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15}
 	classes    = []string{"vegetable", "fruit", "tomato", "meat", "poultry", "seafood", "soup", "pickle", "relish", "salsa", "fermented", "jam", "spread"}
-	products   = []string{"plain", "soup", "salsa", "pickle", "relish", "jam", "spread", "stock"}
-	roles      = []Role{Main, LowAcid, Acid, Liquid, Fat, Sugar, GelSugar, Gel, Salt, Seasoning, Extra}
-	needs      = []string{"peeled", "soaked", "boiled", "half-solids", "browned", "boneless", "pureed", "crushed", "pieces", "trimmed"}
+	products   = []string{"plain", "soup", "salsa", "pickle", "relish", "jam", "spread", "stock", "juice", "sauce", "ketchup", "puree", "syrup", "pie-filling", "mixed", "sauced-beans", "cream-corn", "chili", "ferment", "curd", "specialty"}
+	roles      = []Role{Main, LowAcid, Acid, Liquid, Fat, Sugar, GelSugar, Gel, Salt, FermentSalt, Seasoning, Starch, Extra}
+	needs      = []string{"peeled", "soaked", "boiled", "half-solids", "browned", "boneless", "pureed", "crushed", "pieces", "trimmed", "reduced", "fermented", "grated", "baked"}
 )
 
 // Check fails on a procedure that cannot be right: missing source, unknown

@@ -21,7 +21,7 @@ type Procedure struct {
 	// Class sorts the library ("vegetable", "pickle" …).
 	Class string `yaml:"class"`
 	// Product is the kind of product, which no edit may change: "plain",
-	// "soup", "salsa", "pickle", "relish", "jam", "spread", "stock".
+	// "soup", "salsa", "pickle", "jam", "sauce", "pie-filling" …
 	Product string `yaml:"product"`
 	// Acidity is "acid", "acidified" or "low-acid".
 	Acidity    string `yaml:"acidity"`
@@ -53,7 +53,11 @@ const (
 	Gel       Role = "gel"       // pectin
 	Salt      Role = "salt"      // free
 	Seasoning Role = "seasoning" // dry, free
+	Starch    Role = "starch"    // thickens: at most the tested amount, and of this kind only
 	Extra     Role = "extra"     // may be left out, must not grow
+	// FermentSalt keeps a ferment safe until its acid has formed: must not
+	// shrink.
+	FermentSalt Role = "ferment-salt"
 )
 
 // Ingredient is one line of a procedure's own recipe.
@@ -72,6 +76,12 @@ type Ingredient struct {
 	// Form is the preparation that the measure speaks of ("chopped").
 	Form     string `yaml:"form"`
 	Optional bool   `yaml:"optional"`
+	// Write is the line that Recipe writes for it, where that is not amount
+	// and name; "-" writes none.
+	Write string `yaml:"write"`
+	// Marks is set on ingredients of which at least one must be there, or the
+	// food is another product: tomatoes without okra are plain tomatoes.
+	Marks bool `yaml:"marks"`
 	// Options are other ways to give the same thing, each with its own dose
 	// (citric acid for bottled lemon juice).
 	Options []Option `yaml:"options"`
@@ -88,7 +98,8 @@ type Option struct {
 // Requirement is a preparation that safety rests on.
 type Requirement struct {
 	// Need is the word that rules look for: "peeled", "soaked", "boiled",
-	// "half-solids", "browned", "boneless", "pureed", "crushed", "pieces".
+	// "half-solids", "browned", "boneless", "pureed", "crushed", "pieces",
+	// "reduced", "fermented", "grated", "baked".
 	Need string `yaml:"need"`
 	Text string `yaml:"text"`
 }

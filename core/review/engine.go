@@ -1,6 +1,7 @@
 package review
 
 import (
+	"slices"
 	"sort"
 	"strings"
 	"sync"
@@ -19,17 +20,20 @@ type Reviewer struct {
 	procs  *procedure.Library
 	// own maps a food to its own plain low-acid procedure.
 	own map[string]*procedure.Procedure
+	// leads holds the ingredients that each procedure's product is made of.
+	leads map[*procedure.Procedure][]int
 	// names holds the folded titles of each procedure.
 	names map[*procedure.Procedure][]string
 }
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}}
+	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))
 		}
+		e.leads[p] = leadsOf(cat, p)
 		if p.Product != "plain" || p.Acidity != "low-acid" {
 			continue
 		}
@@ -45,6 +49,34 @@ func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
 		}
 	}
 	return e
+}
+
+// leadsOf returns the ingredients that a recipe of p may be known by: its main
+// foods, and what by sheer volume would be taken for the main food.
+func leadsOf(cat *food.Catalogue, p *procedure.Procedure) []int {
+	var leads []int
+	best, most := -1, 0.0
+	for k := range p.Ingredients {
+		in := &p.Ingredients[k]
+		if in.Role == procedure.Main {
+			leads = append(leads, k)
+		}
+		f := cat.Any(in.Same[0])
+		if f == nil || f.In(notMain...) || f.Kind == "spice" {
+			continue
+		}
+		_, c := amountOf(in, f)
+		if f.In(discounted...) {
+			c /= seasonsMore
+		}
+		if c > most {
+			best, most = k, c
+		}
+	}
+	if best >= 0 && !slices.Contains(leads, best) {
+		leads = append(leads, best)
+	}
+	return leads
 }
 
 // Reader returns the reader that the reviewer's recipes are read with.
@@ -291,13 +323,34 @@ func (e *Reviewer) stillProduct(was, is *bench) bool {
 		return false
 	}
 	if is.items[was.main].serving {
-		return false
+		return is.soup() && is.anySolid() && was.oneOfMany()
 	}
 	p := is.proc
 	if p.Product == "soup" {
 		return is.soupSolid(&is.items[was.main]) || is.items[was.main].is(soupSeasoning...) && is.anySolid()
 	}
-	return is.role(was.main) == procedure.Main
+	return slices.Contains(e.leads[p], is.of[was.main])
+}
+
+// oneOfMany reports whether the main food is less than half of the solids and
+// the title does not name it: the soup is a soup without it.
+func (b *bench) oneOfMany() bool {
+	main, all := 0.0, 0.0
+	for i := range b.items {
+		if it := &b.items[i]; !it.serving && it.ref != nil && !it.is(notMain...) {
+			c, _ := it.cups()
+			all += c
+			if i == b.main {
+				main = c
+			}
+		}
+	}
+	for _, w := range strings.Fields(foldTitle(b.items[b.main].name)) {
+		if titleHas(b.folded, w) {
+			return false
+		}
+	}
+	return main < all/2
 }
 
 func (b *bench) anySolid() bool {
@@ -345,8 +398,12 @@ var kinds = []struct {
 	{"pie-filling", []string{"pie filling", "cobbler filling"}},
 	{"paste", []string{"pesto", "hummus", "dip", "tapenade", "pate", "chimichurri", "confit", "guacamole", "in oil", "infused oil"}},
 	{"curd", []string{"curd"}},
-	{"ferment", []string{"sauerkraut", "kraut", "kimchi", "fermented"}},
+	{"specialty", []string{"zucchini pineapple", "mock pineapple", "apple ring"}},
+	{"ferment", []string{"sauerkraut", "kraut", "kimchi", "fermented", "crock pickle"}},
 	{"salsa", []string{"salsa", "pico de gallo"}},
+	{"chili", []string{"chile con carne", "chili con carne"}},
+	{"sauced-beans", []string{"baked bean", "bean in tomato sauce", "bean with tomato sauce", "bean in molasses sauce", "bean with molasses sauce", "dried with tomato sauce", "dried with molasses sauce"}},
+	{"cream-corn", []string{"cream style", "cream corn", "creamed corn"}},
 	{"relish", []string{"relish", "chutney", "chow chow", "piccalilli", "mostarda"}},
 	{"soup", []string{"soup", "stew", "chowder", "gumbo", "minestrone", "bisque", "dal", "dhal", "borscht", "casserole", "meal in a jar", "goulash", "ragout", "potage", "hotpot", "hot pot", "pot pie", "chili", "curry", "jambalaya", "cassoulet", "tagine", "pozole", "ramen", "noodle", "pho", "stroganoff", "broth with", "dinner", "supper", "hash", "soup base", "stew base", "base"}},
 	{"stock", []string{"stock", "broth", "bone broth"}},
@@ -355,22 +412,20 @@ var kinds = []struct {
 	{"ketchup", []string{"ketchup", "catsup"}},
 	{"sauce", []string{"sauce", "gravy", "marinara", "ragu", "sugo", "passata", "applesauce"}},
 	{"spread", []string{"butter", "spread"}},
+	{"syrup", []string{"berry syrup", "fruit syrup", "blueberry syrup", "raspberry syrup", "strawberry syrup", "blackberry syrup"}},
 	{"puree", []string{"puree", "mash", "mashed", "baby food", "refried"}},
 	{"juice", []string{"juice", "nectar", "cider", "cordial", "shrub", "lemonade"}},
-	{"syrup", []string{"in brandy", "liqueur", "brandied"}},
-	{"mixed", []string{"mixed vegetable", "succotash", "ratatouille", "caponata"}},
+	{"mixed", []string{"mixed vegetable", "vegetable mix", "succotash", "ratatouille", "caponata", "tomato with okra", "tomato and okra", "tomato with zucchini", "tomato and zucchini", "okra and tomato"}},
 }
 
 // kindOf reads the kind of product from a folded title, "" where it says none.
 func kindOf(folded string) string {
+	inJuice := titleHas(folded, "in juice", "in tomato juice", "in apple juice", "in grape juice", "in own juice", "in it own juice", "in pineapple juice", "in fruit juice")
 	if titleHas(folded, "butter bean", "butter pea", "peanut") && !titleHas(folded, "soup", "spread") {
 		return ""
 	}
 	for _, k := range kinds {
-		if titleHas(folded, k.words...) {
-			if k.kind == "syrup" {
-				return ""
-			}
+		if titleHas(folded, k.words...) && !(k.kind == "juice" && inJuice) {
 			return k.kind
 		}
 	}
@@ -403,16 +458,14 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 		return false
 	}
 	isMain := false
-	for _, in := range p.Ingredients {
-		if in.Role != procedure.Main || it.ref == nil {
-			continue
-		}
-		isMain = isMain || closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0
+	for _, k := range e.leads[p] {
+		in := &p.Ingredients[k]
+		isMain = isMain || it.ref != nil && (closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0)
 	}
 	if p.Product == "stock" {
 		return kind == "stock"
 	}
-	if !isMain {
+	if !isMain && p.Product != "curd" {
 		return false
 	}
 	switch {
@@ -505,17 +558,9 @@ func (e *Reviewer) nearSalsa(d *draft, p *procedure.Procedure) bool {
 	}
 	either := false
 	for _, in := range p.Ingredients {
-		f := e.cat.ByID(in.Same[0])
-		if f == nil && in.Same[0] == "bulb-onion" && len(in.Same) > 1 {
+		f := e.cat.Any(in.Same[0])
+		if in.Same[0] == "bulb-onion" && len(in.Same) > 1 {
 			either = true // onions and peppers in any mixture
-		}
-		if f == nil {
-			for _, x := range e.cat.All() {
-				if x.In(in.Same[0]) {
-					f = x
-					break
-				}
-			}
 		}
 		if c, ok := f.Cups(in.Amount, in.Unit, "chopped"); ok {
 			put(tested, f, c)

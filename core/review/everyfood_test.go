@@ -20,26 +20,32 @@ func TestEveryFood(t *testing.T) {
 	require.NoError(t, err)
 	const (
 		always = "salt ascorbic-acid "
-		acids  = "bottled-lemon-juice bottled-lime-juice citric-acid vinegar "
-		juices = "lemon-juice lime-juice weak-vinegar "
+		acids  = "bottled-lemon-juice bottled-lime-juice citric-acid vinegar white-vinegar cider-vinegar wine-vinegar malt-vinegar "
+		juices = "lemon-juice lime-juice yuzu-juice weak-vinegar balsamic rice-vinegar homemade-vinegar "
+		broths = "broth chicken-broth beef-broth vegetable-broth fish-broth bone-broth "
 		spices = `allspice anise bay-leaf black-pepper caraway cardamom cayenne celery-seed chili-powder cinnamon clove-spice coriander-seed cumin
 			curry-powder dill-seed dry-mustard fennel-seed garlic-powder ground-ginger italian-seasoning mace mustard-seed nutmeg onion-powder paprika
-			pickling-spice poultry-seasoning red-pepper-flake saffron turmeric vanilla alum calcium-chloride `
+			pickling-spice poultry-seasoning red-pepper-flake saffron turmeric vanilla alum calcium-chloride
+			almond-extract annatto cajun-seasoning celery-salt chipotle-powder dried-chile dried-onion fenugreek five-spice food-colouring garam-masala garlic-salt
+			coriander-ground juniper lavender lemon-pepper nigella pumpkin-pie-spice smoked-paprika star-anise sumac szechuan-pepper vanilla-bean white-pepper msg `
 		own = `asparagus beef beet bell-pepper canned-tomato carrot chicken chickpea chile-pepper corn dried-bean game-meat ground-meat jalapeno lamb
-			lima-bean mushroom okra other-poultry paste-tomato pea pimiento pork potato rabbit snap-bean tomato turkey whole-dried-pea `
-		alliums = "celery chive garlic leek onion pearl-onion red-onion scallion shallot sweet-onion white-onion "
+			lima-bean mushroom okra duck paste-tomato pea pimiento pork potato rabbit snap-bean tomato turkey whole-dried-pea
+			anaheim poblano banana-pepper canned-green-chile fresno serrano habanero thai-chile green-bell-pepper red-bell-pepper yellow-bell-pepper baby-carrot golden-beet
+			new-potato red-potato russet wax-bean italian-bean cherry-tomato cremini portobello bear bison elk mutton veal ground-pork ground-lamb ground-game
+			chicken-breast chicken-thigh game-bird black-bean black-eyed-pea cannellini-bean cranberry-bean kidney-bean navy-bean pinto-bean dried-lima `
+		alliums = "celery chive garlic leek onion pearl-onion red-onion scallion shallot sweet-onion white-onion yellow-onion vidalia cocktail-onion elephant-garlic garlic-scape leek-green "
 	)
 	for _, c := range []struct{ name, text, may, listed string }{
 		{
 			"green beans",
 			"Green beans\n4 lb green beans\nwater\n{L}\nPack raw into pints and cover with boiling water.\nProcess 20 minutes at 10 pounds in a pressure canner.",
-			always + acids + juices + "broth water snap-bean",
-			"",
+			always + acids + juices + broths + "water snap-bean wax-bean italian-bean",
+			"dried-bean",
 		},
 		{
 			"soup",
 			"Vegetable soup\n3 cups carrots, peeled, sliced\n3 cups potatoes, peeled, diced\n1 cup onion, chopped\n10 cups chicken broth\n{L}\nCombine and boil 5 minutes.\nFill hot jars half full of solids and top up with the hot broth.\nPressure can pints 60 minutes at 10 pounds.",
-			always + acids + juices + own + alliums + "broth water tomato-juice wine beer",
+			always + acids + juices + own + alliums + broths + "water tomato-juice vegetable-juice wine beer hard-cider sherry",
 			"",
 		},
 		{
@@ -52,19 +58,19 @@ func TestEveryFood(t *testing.T) {
 		{
 			"peaches",
 			"Peaches\n10 lb peaches, peeled, halved\n6 cups water\n2 cups sugar\n{L}\nHeat in the syrup.\nPack hot into quarts, process 25 minutes in a water bath.",
-			always + acids + juices + spices + "apple-juice citrus-juice fruit-juice honey nectarine peach sugar syrup water",
+			always + acids + juices + spices + "apple-juice fruit-juice honey nectarine peach sugar syrup water agave corn-syrup maple-syrup brown-sugar cinnamon-candy blackberry-juice cherry-juice crab-apple-juice cranberry-juice grape-juice grapefruit-juice mayhaw-juice orange-juice pineapple-juice plum-juice prune-juice",
 			"",
 		},
 		{
 			"dilly beans",
 			"Dilly beans\n4 lb green beans\n4 cups white vinegar (5%)\n4 cups water\n8 heads dill\n1/2 cup canning salt\n{L}\nPack in pint jars.\nPour the hot brine over and process 5 minutes in a water bath.",
 			always + acids + "alum calcium-chloride dill-seed",
-			"snap-bean dill water",
+			"snap-bean dill water dried-bean",
 		},
 		{
 			"tomatoes",
 			"Whole tomatoes\n20 lb tomatoes, peeled\n2 Tbsp bottled lemon juice per quart\nwater\n{L}\nRaw pack in quarts.\nProcess 45 minutes in a water bath.",
-			always + spices + "green-tomato paste-tomato tomato sugar syrup water",
+			always + spices + "green-tomato paste-tomato cherry-tomato tomato sugar brown-sugar cinnamon-candy syrup water",
 			"bottled-lemon-juice lemon lemon-juice",
 		},
 	} {

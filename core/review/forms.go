@@ -170,6 +170,7 @@ func pieces(b *bench) {
 		solid := b.role(i) == procedure.Main || b.role(i) == procedure.LowAcid || b.soup() && b.role(i) != procedure.Liquid
 		switch {
 		case !solid:
+		case b.proc.Requires("grated") && it.done("grated", "shredded"):
 		case it.done("grated", "shredded") && !it.is("cabbage-family") && !it.done("cooked"):
 			b.item(i, "piece-size", Change, Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
 		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
@@ -185,7 +186,7 @@ func pieces(b *bench) {
 		if st.Serving {
 			continue
 		}
-		if st.did("roast") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) && (b.main < 0 || !b.items[b.main].looks("poultry", "red-meat", "bone-in-poultry", "ground-meat")) {
+		if st.did("roast") && !b.proc.Requires("baked") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) && (b.main < 0 || !b.items[b.main].looks("poultry", "red-meat", "bone-in-poultry", "ground-meat")) {
 			b.step(s, "roast", "piece-size", Change, Finding{Do: "Do not roast it first", Message: "Roasted food is drier and denser than the fresh food that was tested.", Remedy: "Use it fresh; roast when you open the jar."})
 		}
 		if st.did("crush") && !b.soft() && !b.seasoningOnly(s) {
@@ -218,7 +219,7 @@ func (b *bench) seasoningOnly(s int) bool {
 }
 
 func reducing(b *bench) {
-	spread := b.proc != nil && b.proc.Product == "spread"
+	spread := b.proc != nil && (b.proc.Product == "spread" || b.proc.Requires("reduced"))
 	jam := b.proc != nil && b.proc.Product == "jam"
 	for s := range b.steps {
 		st := &b.steps[s]

@@ -1,6 +1,11 @@
 package review
 
-import "damson/core/procedure"
+import (
+	"slices"
+	"strings"
+
+	"damson/core/procedure"
+)
 
 // The family of what does not go into the jar: dairy, eggs, thickeners,
 // grains, fat, nuts, cured meat, and foods without a home process.
@@ -75,7 +80,7 @@ func thickeners(b *bench) {
 			continue
 		}
 		switch {
-		case it.looks("thickener") && b.of[i] < 0:
+		case it.looks("thickener") && b.role(i) != procedure.Starch:
 			b.item(i, "thickener", Change, Finding{Do: "No " + it.name + " before canning", edit: leaveOut(i)})
 		case it.looks("hides-thickener") && !it.is("sugar"), it.looks("may-hide-thickener"), it.looks("ground-meat") && hides(it, "starch"):
 			b.hidden(i)
@@ -91,11 +96,17 @@ func thickeners(b *bench) {
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving || !st.did("thicken") {
+		if st.Serving || !st.did("thicken") || b.proc != nil && b.proc.Requires("reduced") && st.boilsDown() {
 			continue
 		}
 		b.step(s, "thicken", "thickener", Change, Finding{Do: "Do not thicken before canning"})
 	}
+}
+
+// boilsDown reports whether the sentence lets the food thicken by boiling water
+// off, and puts nothing in that does.
+func (s *step) boilsDown() bool {
+	return slices.Contains([]string{"thickens", "thickened", "until thickened"}, strings.ToLower(s.actText("thicken"))) && !s.names("thickener") && !containsAny(s.Text, "with ", "using ")
 }
 
 func hides(it *item, what string) bool {

@@ -62,6 +62,10 @@ func proportions(b *bench) {
 			b.pool(k, seen)
 		case procedure.GelSugar, procedure.Gel:
 			b.gel(k)
+		case procedure.Starch:
+			b.starch(k)
+		case procedure.FermentSalt:
+			b.fermentSalt(k)
 		case procedure.Sugar:
 			b.sugar(k)
 		case procedure.Seasoning, procedure.Salt:
@@ -87,7 +91,7 @@ func (b *bench) mainFood() {
 		}
 		for _, i := range b.matched(k) {
 			it := &b.items[i]
-			if it.came("canned") || it.ref.ID == "canned-tomato" {
+			if (it.came("canned") || it.ref.ID == "canned-tomato") && !slices.Contains(b.proc.Ingredients[k].Same, "canned-tomato") {
 				b.item(i, "substitution", Change, Finding{Do: "Start from fresh " + it.name, Message: "Canned food canned again has no tested process.", Remedy: "Use fresh produce, or keep the canned food as it is.", Source: "NCHFP, FAQ on re-canning",
 					edit: func(d *draft) {
 						d.items[i].state = nil
@@ -183,11 +187,14 @@ func (b *bench) cutTo(i int, k float64) string {
 // weightOf returns the cups of the ingredient in the tested batch, so that
 // pooled ingredients add up.
 func weightOf(in *procedure.Ingredient, b *bench) float64 {
-	f := b.foods(in.Same[0])
+	f := b.cat.ByID(in.Same[0])
 	if f == nil {
 		for _, i := range b.matchedBy(in) {
 			f = b.items[i].ref
 		}
+	}
+	if f == nil {
+		f = b.cat.Any(in.Same[0])
 	}
 	if f != nil {
 		if c, ok := f.Cups(in.Amount, in.Unit, "chopped"); ok {
@@ -249,6 +256,51 @@ func (b *bench) gel(k int) {
 		b.item(i, code, Change, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), edit: restore})
 	case r > b.scale*slack && in.Role == procedure.GelSugar:
 		b.item(i, code, Note, Finding{Message: "A little more sugar than tested is a matter of taste."})
+	}
+	for _, i := range items {
+		b.account(i, "same")
+	}
+}
+
+// starch permits a thickener that the procedure itself holds, up to its amount.
+func (b *bench) starch(k int) {
+	in := &b.proc.Ingredients[k]
+	for _, i := range b.matched(k) {
+		r, known := b.ratio(k, b.matched(k))
+		limit := said(in.Amount, in.Unit)
+		switch {
+		case !known || b.scale == 0:
+			b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "The tested recipe holds " + limit + " and no more.", edit: leaveOut(i)})
+		case r > b.scale*b.tolerance():
+			b.item(i, "thickener", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + b.items[i].name, Message: "The tested recipe holds " + limit + " a batch; a thicker jar heats more slowly.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
+		default:
+			b.item(i, "thickener", Note, Finding{Do: "Part of the tested recipe", Message: "The process was tested with this starch, in this amount; less or none is fine too."})
+		}
+	}
+}
+
+// fermentSalt asks for the salt that keeps a ferment safe until it is sour.
+func (b *bench) fermentSalt(k int) {
+	in := &b.proc.Ingredients[k]
+	items := b.matched(k)
+	restore := func(d *draft) { d.added[in.Name] = true }
+	why := "The salt keeps spoilers down until the acid has formed: " + said(in.Amount, in.Unit) + " a tested batch."
+	if b.added[in.Name] {
+		for _, i := range items {
+			b.account(i, "same")
+		}
+		return
+	}
+	if len(items) == 0 {
+		b.report(Finding{Code: "omission", Severity: Change, Do: "Add " + in.Name, Message: why, Remedy: "Put it back.", Source: b.proc.Citation(), edit: restore})
+		return
+	}
+	r, known := b.ratio(k, items)
+	switch i := items[0]; {
+	case !known:
+		b.item(i, "unclear-amount", Change, Finding{Do: "How much salt?", Message: why, edit: restore})
+	case b.scale > 0 && r < b.scale/b.tolerance():
+		b.item(i, "proportion", Change, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " salt", Message: why, Remedy: "Bring it back to the tested amount.", Source: b.proc.Citation(), edit: restore})
 	}
 	for _, i := range items {
 		b.account(i, "same")
@@ -332,11 +384,40 @@ func (b *bench) hasLiquid(in *procedure.Ingredient) bool {
 	return false
 }
 
+// otherProduct reports what no edit mends: without one of its main foods, or
+// without any of the foods that mark it, this is another product.
+func (b *bench) otherProduct() {
+	if b.soup() {
+		return
+	}
+	mains, missing, marks, marked := 0, "", "", false
+	for k := range b.proc.Ingredients {
+		in := &b.proc.Ingredients[k]
+		have := len(b.matched(k)) > 0
+		if in.Role == procedure.Main {
+			mains++
+			if !have && !in.Optional {
+				missing = in.Name
+			}
+		}
+		if in.Marks {
+			marks, marked = in.Name, marked || have
+		}
+	}
+	if mains > 1 && missing != "" {
+		b.report(Finding{Code: "omission", Severity: Change, Do: "No " + missing, Message: "Without it this is not the product that was tested.", Source: b.proc.Citation()})
+	}
+	if marks != "" && !marked {
+		b.report(Finding{Code: "omission", Severity: Change, Do: "No " + marks, Message: "Without it this is another product, with a procedure of its own.", Source: b.proc.Citation()})
+	}
+}
+
 // omissions judges ingredients of the procedure that have no line.
 func omissions(b *bench) {
 	if b.proc == nil {
 		return
 	}
+	b.otherProduct()
 	for k := range b.proc.Ingredients {
 		in := &b.proc.Ingredients[k]
 		if in.Optional || len(b.matched(k)) > 0 || b.soup() {

@@ -307,6 +307,12 @@ var notMain = []string{"salt", "dry-seasoning", "water", "broth", "sugar", "hone
 	"wine", "spirit", "salty-condiment", "condiment-acid", "hides-thickener", "may-hide-thickener", "herb", "zest", "fruit-syrup", "molasses", "non-sugar", "alkali",
 	"not-acidifier", "chemical-preservative", "cured-meat", "garlic", "coconut", "fresh-aromatic", "fruit-juice", "tomato-paste"}
 
+// discounted foods season more often than they are the dish: for the choice of
+// the main food they count by a part of their volume.
+var discounted = []string{"bulb-onion", "allium", "celery"}
+
+const seasonsMore = 4
+
 // mainItem returns the item that the product is made of: the largest by volume
 // that is no seasoning, liquid or acid. Where that leaves nothing, the largest
 // of whatever is there.
@@ -322,7 +328,7 @@ func mainItem(d *draft) int {
 			if f == nil {
 				f = it.head
 			}
-			if pass == 0 && (f.In(notMain...) || f.Kind == "spice") || pass == 1 && f.In("salt", "water", "dry-seasoning") {
+			if pass == 0 && (f.In(notMain...) || f.Kind == "spice") || pass == 1 && f.In("salt", "water", "dry-seasoning", "powdered-pectin", "liquid-pectin") || pass == 1 && f.In("sugar", "honey") && d.kind != "curd" {
 				continue
 			}
 			c, ok := it.cups()
@@ -332,8 +338,8 @@ func mainItem(d *draft) int {
 			if it.src != nil && !it.amount.IsZero() && it.amount.Unit == quantity.Peck {
 				c = 32
 			}
-			if f.In("bulb-onion", "allium", "celery") {
-				c /= 4 // onions season more often than they are the dish
+			if f.In(discounted...) {
+				c /= seasonsMore
 			}
 			if c > most {
 				best, most = i, c

@@ -91,7 +91,7 @@ func (b *bench) strangers(st *step) []string {
 		known := !isClass
 		for i := range b.items {
 			it := &b.items[i]
-			known = known || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
+			known = known || g == "fruit" && it.is("fruit-juice") || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
 		}
 		if slices.Contains(products, g) && !titleHas(b.folded, g) && containsAny(st.Text, "add ", "stir in", "top with", "pour in", "mix in", "with ") && !containsAny(st.Text, "fill", "ladle", "jars", "the jar", "each jar") {
 			known = false
