@@ -315,6 +315,11 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			}
 			if k := d.find(m, listed); k >= 0 && (s.Serving || !d.items[k].serving || d.items[k].fromStep) {
 				it := &d.items[k]
+				if line != nil && !s.Serving && it.short(line) {
+					d.addLine(line, false)
+					d.items[len(d.items)-1].fromStep = true
+					continue
+				}
 				if line != nil && (it.amount.IsZero() || it.src.Per == "" && line.Per != "") && it.ref == line.Ref && !s.Serving {
 					it.amount, it.src, it.unclear = line.Amount(), line, line.Reading == recipe.Unclear
 				}
@@ -330,6 +335,26 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			d.items[len(d.items)-1].fromStep = true
 		}
 	}
+}
+
+// short reports whether the method puts in more of the food than the list has:
+// then the method's measure is an item of its own, and the two add up.
+func (it *item) short(line *recipe.Line) bool {
+	if it.amount.IsZero() || it.src.Per != "" && (isAcid(it) || line.Per != "") || it.ref != line.Ref || it.is("water", "salt", "broth") || line.AmountMin == nil {
+		return false
+	}
+	said := item{ref: line.Ref, amount: line.Amount(), src: line, factor: 1}
+	if a, ok := it.cups(); ok {
+		if b, ok := said.cups(); ok {
+			return b > a*slack
+		}
+	}
+	if a, ok := it.grams(); ok {
+		if b, ok := said.grams(); ok {
+			return b > a*slack
+		}
+	}
+	return it.amount.Unit != line.Unit && line.Unit.Dimension() != quantity.Count
 }
 
 func measures(lines []*recipe.Line, f *food.Food) bool {
@@ -361,12 +386,20 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 	}
 	name := words.FoldPhrase(m.Text)
 	for i := range d.items[:listed] {
+		if f := d.items[i].ref; m.Food.In(never...) && !sharesGroup(f, m.Food) {
+			continue // cream style corn is no cream
+		}
 		if titleHas(words.FoldPhrase(d.items[i].name), name) {
 			return i
 		}
 	}
 	return -1
 }
+
+// never are groups whose foods no other food's name stands for.
+var never = []string{"dairy", "fat", "egg", "thickener", "starch-solid", "nut", "cured-meat", "coconut"}
+
+func sharesGroup(a, b *food.Food) bool { return a != nil && a.In(b.Groups...) }
 
 // servingOnly marks listed items that the method uses only when the jar is
 // opened: named in a serving sentence and in no other.

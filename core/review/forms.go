@@ -32,14 +32,14 @@ func init() {
 
 // soft reports whether the procedure itself purees or crushes its food.
 func (b *bench) soft() bool {
-	return b.proc != nil && (b.proc.Requires("pureed") || b.proc.Requires("crushed"))
+	return b.proc != nil && (b.proc.Requires("pureed") && b.acidic() || b.proc.Requires("crushed"))
 }
 
 // squash is the food whose puree is its own rule.
 var squash = []string{"winter-squash", "sweet-potato"}
 
 func purees(b *bench) {
-	if b.proc != nil && b.proc.Requires("pureed") {
+	if b.proc != nil && b.proc.Requires("pureed") && b.acidic() {
 		return
 	}
 	for i := range b.items {
@@ -60,6 +60,9 @@ func purees(b *bench) {
 		st := &b.steps[s]
 		if st.Serving || !st.did("puree") {
 			continue
+		}
+		if b.proc != nil && b.proc.Requires("pureed") && (st.names("tomato") || containsAny(st.Text, "mill", "sieve")) {
+			continue // a sauce of milled tomatoes: what joins them stays in pieces
 		}
 		if b.soft() && strings.HasPrefix(strings.ToLower(st.actText("puree")), "mash") {
 			continue // mashing berries for jam
@@ -219,7 +222,8 @@ func (b *bench) seasoningOnly(s int) bool {
 }
 
 func reducing(b *bench) {
-	spread := b.proc != nil && (b.proc.Product == "spread" || b.proc.Requires("reduced"))
+	spread := b.proc != nil && b.proc.Product == "spread"
+	tested := b.proc != nil && b.proc.Requires("reduced")
 	jam := b.proc != nil && b.proc.Product == "jam"
 	for s := range b.steps {
 		st := &b.steps[s]
@@ -227,7 +231,7 @@ func reducing(b *bench) {
 			continue
 		}
 		for _, tag := range []string{"reduce", "mounds"} {
-			if st.did(tag) && !(jam && tag == "mounds") {
+			if st.did(tag) && !(jam && tag == "mounds") && !(tested && !containsAny(st.Text, "very thick", "paste")) {
 				b.step(s, tag, "thick-sauce", Change, Finding{})
 			}
 		}

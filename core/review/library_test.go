@@ -2,6 +2,7 @@ package review_test
 
 import (
 	"fmt"
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -51,4 +52,66 @@ func TestEveryProcedureIsClear(t *testing.T) {
 			assert.True(t, found, "the row itself is not among %v\n%s", res.Methods, text)
 		})
 	})
+}
+
+// No hazard leaves any procedure's own recipe clear, but for what the procedure
+// itself holds or does.
+func TestLibraryHazards(t *testing.T) {
+	mutants := 0
+	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
+		if r.When != "" || r.Jar != p.Rows[0].Jar || r.Method != p.Rows[0].Method || r.Pack != p.Rows[0].Pack || r.Gauge != p.Rows[0].Gauge || r.Minutes[0] != p.Rows[0].Minutes[0] {
+			return
+		}
+		for _, h := range hazards {
+			if ownTo(p, h) {
+				continue
+			}
+			mutants++
+			rec, err := reviewer.Reader().Text(injectOwn(text, h))
+			require.NoError(t, err)
+			res := reviewer.Review(review.Request{Recipe: rec, ElevationGiven: true})
+			if res.Verdict == review.Clear {
+				t.Errorf("%s stays clear with %q as %s", p.ID, h, res.Procedure.ID)
+			}
+		}
+	})
+	t.Logf("%d mutants", mutants)
+}
+
+// injectOwn puts a line behind the ingredients' heading, or a sentence at the
+// end.
+func injectOwn(text, hazard string) string {
+	if s, ok := strings.CutPrefix(hazard, "step:"); ok {
+		return text + s + "\n"
+	}
+	return strings.Replace(text, "Ingredients\n", "Ingredients\n"+hazard+"\n", 1)
+}
+
+// ownTo reports whether the procedure itself holds the food or does the act.
+func ownTo(p *procedure.Procedure, hazard string) bool {
+	act, isStep := strings.CutPrefix(hazard, "step:")
+	starts := func(words ...string) bool {
+		for _, w := range words {
+			if isStep && strings.HasPrefix(act, w) {
+				return true
+			}
+		}
+		return false
+	}
+	switch {
+	case starts("Puree", "Blitz", "Liquid", "Pulverise"):
+		return p.Requires("pureed") && p.Acidity != "low-acid"
+	case starts("Mash"):
+		return p.Requires("pureed") && p.Acidity != "low-acid" || p.Requires("crushed") || p.ID == "preserves-strawberry" // a jam then
+	case starts("Reduce until very thick"):
+		return p.Product == "spread"
+	}
+	for food, ids := range map[string]string{
+		"zucchini": "mixed-vegetables tomatoes-with-okra", "courgette": "mixed-vegetables tomatoes-with-okra", "cabbage": "sauerkraut", "bacon": "beans-baked",
+	} {
+		if !isStep && strings.Contains(hazard, food) && strings.Contains(ids, p.ID) {
+			return true
+		}
+	}
+	return false
 }

@@ -163,21 +163,36 @@ func (b *bench) processes() []procedure.Process {
 	if b.proc == nil {
 		return nil
 	}
-	list, err := b.proc.Find(b.req.Elevation, b.filter())
-	if err != nil {
-		return nil
-	}
+	list := b.findAll()
 	if limit := quantity.PintJar; b.soup() && b.soupJarLimit() == limit {
 		list = slices.DeleteFunc(list, func(p procedure.Process) bool { return quantity.Jar(p.Jar).Larger(limit) })
 	}
-	if len(b.jars) > 0 && b.jar.Value == "" {
-		named := slices.Clone(list)
-		named = slices.DeleteFunc(named, func(p procedure.Process) bool {
-			return !slices.ContainsFunc(b.jars, func(j recipe.Said[quantity.Jar]) bool { return string(j.Value) == p.Jar })
-		})
-		if len(named) > 0 {
-			list = named
+	return list
+}
+
+// findAll looks the processes up for the jars that the draft names, or for
+// every tested jar where it names none that was tested.
+func (b *bench) findAll() []procedure.Process {
+	f := b.filter()
+	var named []procedure.Process
+	if f.Jar == "" {
+		for i, j := range b.jars {
+			if slices.ContainsFunc(b.jars[:i], func(x recipe.Said[quantity.Jar]) bool { return x.Value == j.Value }) {
+				continue
+			}
+			f.Jar = j.Value
+			if list, err := b.proc.Find(b.req.Elevation, f); err == nil {
+				named = append(named, list...)
+			}
 		}
+		f.Jar = ""
+	}
+	if len(named) > 0 {
+		return named
+	}
+	list, err := b.proc.Find(b.req.Elevation, f)
+	if err != nil {
+		return nil
 	}
 	return list
 }
