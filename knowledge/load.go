@@ -2,43 +2,152 @@ package knowledge
 
 import (
 	"bytes"
-	"embed"
+	"compress/gzip"
+	_ "embed"
+	"encoding/json"
+	"errors"
 	"fmt"
 	"io/fs"
 	"sort"
 	"strings"
+	"sync"
 
-	"github.com/goccy/go-yaml"
+	"go.yaml.in/yaml/v3"
 
 	"damson/core/food"
 	"damson/core/procedure"
+	"damson/core/rulebook"
 )
 
-//go:embed foods/*.yaml procedures/*.yaml pressures.yaml
-var files embed.FS
+//go:generate go run ./compile
+
+// compiled is the YAML of this folder read once and packed, so that a start
+// costs milliseconds; TestCompiledIsCurrent fails where the two differ.
+//
+//go:embed library.json.gz
+var compiled []byte
 
 // Library is all that Damson compares with.
 type Library struct {
 	Foods      *food.Catalogue
 	Procedures *procedure.Library
+	Book       *rulebook.Book
 }
 
-// Load reads the files that ship with the program.
-func Load() (*Library, error) { return LoadFS(files) }
+// source is what the files say, before it is indexed.
+type source struct {
+	Foods      []*food.Food
+	Procedures []*procedure.Procedure
+	Book       *rulebook.Book
+}
 
-// LoadFS reads a library from any file system laid out like the embedded one:
-// foods/*.yaml, procedures/*.yaml, pressures.yaml. Errors name file, line and
+// Load reads the library that ships with the program.
+func Load() (*Library, error) {
+	z, err := gzip.NewReader(bytes.NewReader(compiled))
+	if err != nil {
+		return nil, fmt.Errorf("library: %w", err)
+	}
+	var src source
+	if err := json.NewDecoder(z).Decode(&src); err != nil {
+		return nil, fmt.Errorf("library: %w", err)
+	}
+	return src.link()
+}
+
+// LoadFS reads a library from YAML files laid out like those of this folder:
+// foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
+// debated.yaml, unprocessed.yaml, equivalents.yaml. Errors name file, line and
 // field.
 func LoadFS(fsys fs.FS) (*Library, error) {
-	foods, err := loadFoods(fsys)
+	src, err := read(fsys)
 	if err != nil {
 		return nil, err
 	}
-	procs, err := loadProcedures(fsys, foods)
+	return src.link()
+}
+
+// Compile packs the YAML files for embedding.
+func Compile(fsys fs.FS) ([]byte, error) {
+	src, err := read(fsys)
 	if err != nil {
 		return nil, err
 	}
-	return &Library{Foods: foods, Procedures: procs}, nil
+	if _, err := src.link(); err != nil {
+		return nil, err
+	}
+	var b bytes.Buffer
+	z, _ := gzip.NewWriterLevel(&b, gzip.BestCompression)
+	if err := json.NewEncoder(z).Encode(src); err != nil {
+		return nil, err
+	}
+	if err := z.Close(); err != nil {
+		return nil, err
+	}
+	return b.Bytes(), nil
+}
+
+// link indexes the library and checks what crosses files.
+func (s *source) link() (*Library, error) {
+	foods, err := food.NewCatalogue(s.Foods)
+	if err != nil {
+		return nil, err
+	}
+	procs, err := procedure.NewLibrary(s.Procedures)
+	if err != nil {
+		return nil, err
+	}
+	if err := s.Book.Check(); err != nil {
+		return nil, err
+	}
+	lib := &Library{foods, procs, s.Book}
+	return lib, lib.crossCheck()
+}
+
+// crossCheck fails where the book names a procedure or a food that is not there.
+func (l *Library) crossCheck() error {
+	known := l.Foods.Groups()
+	var errs []error
+	for _, p := range l.Book.Points {
+		for _, id := range p.Procedures {
+			if l.Procedures.ByID(id) == nil {
+				errs = append(errs, fmt.Errorf("debated.yaml: point %q: there is no procedure %q", p.ID, id))
+			}
+		}
+	}
+	for _, u := range l.Book.Unprocessed {
+		for _, f := range u.Foods {
+			if !known[f] {
+				errs = append(errs, fmt.Errorf("unprocessed.yaml: product %q: %q is no food and no group", u.ID, f))
+			}
+		}
+	}
+	for _, q := range l.Book.Equivalents {
+		if q.Of != "" && l.Foods.ByID(q.Of) == nil {
+			errs = append(errs, fmt.Errorf("equivalents.yaml: %q: there is no food %q", q.ID, q.Of))
+		}
+	}
+	return errors.Join(errs...)
+}
+
+// read parses every YAML file.
+func read(fsys fs.FS) (*source, error) {
+	foods, err := readFoods(fsys)
+	if err != nil {
+		return nil, err
+	}
+	cat, err := food.NewCatalogue(foods)
+	if err != nil {
+		return nil, err
+	}
+	procs, err := readProcedures(fsys, cat)
+	if err != nil {
+		return nil, err
+	}
+	book, err := readBook(fsys)
+	if err != nil {
+		return nil, err
+	}
+	return &source{foods, procs, book}, nil
 }
 
 // decode reads one YAML file strictly: an unknown field is an error.
@@ -47,19 +156,61 @@ func decode(fsys fs.FS, name string, into any) error {
 	if err != nil {
 		return err
 	}
-	if err := yaml.NewDecoder(bytes.NewReader(data), yaml.Strict()).Decode(into); err != nil {
-		return fmt.Errorf("%s: %s", name, strings.TrimSpace(yaml.FormatError(err, false, false)))
+	return decodeBytes(name, data, into)
+}
+
+func decodeBytes(name string, data []byte, into any) error {
+	d := yaml.NewDecoder(bytes.NewReader(data))
+	d.KnownFields(true)
+	if err := d.Decode(into); err != nil {
+		return fmt.Errorf("%s: %s", name, plainError(err))
 	}
 	return nil
 }
 
-func glob(fsys fs.FS, pattern string) ([]string, error) {
+// decodeAll reads the files that match the pattern, in the order of their
+// names, all at once.
+func decodeAll[T any](fsys fs.FS, pattern string) ([]string, []T, error) {
 	names, err := fs.Glob(fsys, pattern)
 	if err == nil && len(names) == 0 {
 		err = fmt.Errorf("%s: no such file", pattern)
 	}
+	if err != nil {
+		return nil, nil, err
+	}
 	sort.Strings(names)
-	return names, err
+	files, errs := make([]T, len(names)), make([]error, len(names))
+	var wg sync.WaitGroup
+	for i, name := range names {
+		wg.Go(func() { errs[i] = decode(fsys, name, &files[i]) })
+	}
+	wg.Wait()
+	for _, err := range errs {
+		if err != nil {
+			return nil, nil, err
+		}
+	}
+	return names, files, nil
+}
+
+// plainError puts the decoder's complaint on one line: where, and which field.
+func plainError(err error) string {
+	s := strings.TrimPrefix(strings.TrimPrefix(err.Error(), "yaml: "), "unmarshal errors:")
+	return strings.Join(strings.Fields(s), " ")
+}
+
+// at names the line of a file on which an entry's id stands.
+func at(fsys fs.FS, name, id string) string {
+	data, err := fs.ReadFile(fsys, name)
+	if err != nil {
+		return name
+	}
+	for i, line := range strings.Split(string(data), "\n") {
+		if _, rest, ok := strings.Cut(line, "id: "); ok && strings.TrimRight(strings.SplitN(rest, ",", 2)[0], " }") == id {
+			return fmt.Sprintf("%s:%d", name, i+1)
+		}
+	}
+	return name
 }
 
 type foodFile struct {
@@ -69,17 +220,13 @@ type foodFile struct {
 	Foods      []*food.Food `yaml:"foods"`
 }
 
-func loadFoods(fsys fs.FS) (*food.Catalogue, error) {
-	names, err := glob(fsys, "foods/*.yaml")
+func readFoods(fsys fs.FS) ([]*food.Food, error) {
+	names, files, err := decodeAll[foodFile](fsys, "foods/*.yaml")
 	if err != nil {
 		return nil, err
 	}
 	var all []*food.Food
-	for _, name := range names {
-		var file foodFile
-		if err := decode(fsys, name, &file); err != nil {
-			return nil, err
-		}
+	for i, file := range files {
 		for _, f := range file.Foods {
 			if f.Kind == "" {
 				f.Kind = file.Kind
@@ -88,11 +235,54 @@ func loadFoods(fsys fs.FS) (*food.Catalogue, error) {
 				f.Source = file.Source
 			}
 			f.FromMemory = f.FromMemory || file.FromMemory
-		}
-		if _, err := food.NewCatalogue(file.Foods); err != nil {
-			return nil, fmt.Errorf("%s: %w", name, err)
+			if err := f.Check(); err != nil {
+				return nil, fmt.Errorf("%s: %w", at(fsys, names[i], f.ID), err)
+			}
 		}
 		all = append(all, file.Foods...)
+		if _, err := food.NewCatalogue(all); err != nil {
+			return nil, fmt.Errorf("%s: %w", names[i], err)
+		}
 	}
-	return food.NewCatalogue(all)
+	return all, nil
+}
+
+func readBook(fsys fs.FS) (*rulebook.Book, error) {
+	_, groups, err := decodeAll[struct {
+		Group      string            `yaml:"group"`
+		FromMemory bool              `yaml:"from_memory"`
+		Entries    []*rulebook.Entry `yaml:"entries"`
+	}](fsys, "rulebook/*.yaml")
+	if err != nil {
+		return nil, err
+	}
+	book := &rulebook.Book{}
+	for _, g := range groups {
+		for _, e := range g.Entries {
+			e.Group, e.FromMemory = g.Group, g.FromMemory
+			book.Entries = append(book.Entries, e)
+		}
+	}
+	var points struct {
+		Points []*rulebook.Point `yaml:"points"`
+	}
+	var products struct {
+		FromMemory bool                    `yaml:"from_memory"`
+		Products   []*rulebook.Unprocessed `yaml:"products"`
+	}
+	var equivalents struct {
+		FromMemory  bool                   `yaml:"from_memory"`
+		Equivalents []*rulebook.Equivalent `yaml:"equivalents"`
+	}
+	if err := errors.Join(decode(fsys, "debated.yaml", &points), decode(fsys, "unprocessed.yaml", &products), decode(fsys, "equivalents.yaml", &equivalents)); err != nil {
+		return nil, err
+	}
+	for _, u := range products.Products {
+		u.FromMemory = products.FromMemory
+	}
+	book.Points, book.Unprocessed, book.Equivalents = points.Points, products.Products, equivalents.Equivalents
+	if err := book.Check(); err != nil {
+		return nil, fmt.Errorf("rulebook, debated.yaml, unprocessed.yaml or equivalents.yaml: %w", err)
+	}
+	return book, nil
 }

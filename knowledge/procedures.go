@@ -1,6 +1,7 @@
 package knowledge
 
 import (
+	"errors"
 	"fmt"
 	"io/fs"
 
@@ -39,45 +40,51 @@ type rowSpec struct {
 // pressureFile maps a set's name to gauge, band, pounds.
 type pressureFile map[string]map[string]map[string]int
 
-func loadProcedures(fsys fs.FS, foods *food.Catalogue) (*procedure.Library, error) {
+func readProcedures(fsys fs.FS, foods *food.Catalogue) ([]*procedure.Procedure, error) {
 	var pressures pressureFile
 	if err := decode(fsys, "pressures.yaml", &pressures); err != nil {
 		return nil, err
 	}
-	names, err := glob(fsys, "procedures/*.yaml")
+	names, files, err := decodeAll[procedureFile](fsys, "procedures/*.yaml")
 	if err != nil {
 		return nil, err
 	}
 	var all []*procedure.Procedure
-	for _, name := range names {
-		var file procedureFile
-		if err := decode(fsys, name, &file); err != nil {
+	for i := range files {
+		list, err := files[i].build(pressures, foods, func(id string) string { return at(fsys, names[i], id) })
+		if err != nil {
 			return nil, err
 		}
-		for i := range file.Procedures {
-			spec := &file.Procedures[i]
-			p := &spec.Procedure
-			if p.Source == "" {
-				p.Source = file.Source
-			}
-			p.FromMemory = p.FromMemory || file.FromMemory
-			for _, row := range spec.Processes {
-				rows, err := row.expand(pressures)
-				if err != nil {
-					return nil, fmt.Errorf("%s: procedure %q: processes: %w", name, p.ID, err)
-				}
-				p.Rows = append(p.Rows, rows...)
-			}
-			if err := knownFoods(p, foods); err != nil {
-				return nil, fmt.Errorf("%s: %w", name, err)
-			}
-			if err := p.Check(); err != nil {
-				return nil, fmt.Errorf("%s: %w", name, err)
-			}
-			all = append(all, p)
-		}
+		all = append(all, list...)
 	}
-	return procedure.NewLibrary(all)
+	return all, nil
+}
+
+// build turns the file into procedures and checks each; where names the place
+// of a procedure for an error.
+func (file *procedureFile) build(pressures pressureFile, foods *food.Catalogue, where func(id string) string) ([]*procedure.Procedure, error) {
+	known := foods.Groups()
+	var out []*procedure.Procedure
+	for i := range file.Procedures {
+		spec := &file.Procedures[i]
+		p := &spec.Procedure
+		if p.Source == "" {
+			p.Source = file.Source
+		}
+		p.FromMemory = p.FromMemory || file.FromMemory
+		for _, row := range spec.Processes {
+			rows, err := row.expand(pressures)
+			if err != nil {
+				return nil, fmt.Errorf("%s: procedure %q: processes: %w", where(p.ID), p.ID, err)
+			}
+			p.Rows = append(p.Rows, rows...)
+		}
+		if err := errors.Join(knownFoods(p, known), p.Check()); err != nil {
+			return nil, fmt.Errorf("%s: %w", where(p.ID), err)
+		}
+		out = append(out, p)
+	}
+	return out, nil
 }
 
 // expand turns one line into a row for each pack, jar and gauge.
@@ -128,8 +135,8 @@ var columns = map[int][]string{3: {"0-1000", "1001-6000", "6001+"}, 4: {"0-1000"
 // elevation band.
 func bands(v any) (procedure.Bands, error) {
 	switch m := v.(type) {
-	case uint64:
-		return procedure.Everywhere(int(m)), nil
+	case int:
+		return procedure.Everywhere(m), nil
 	case []any:
 		names := columns[len(m)]
 		if names == nil {
@@ -143,11 +150,11 @@ func bands(v any) (procedure.Bands, error) {
 	case map[string]any:
 		ints := map[string]int{}
 		for k, x := range m {
-			n, ok := x.(uint64)
+			n, ok := x.(int)
 			if !ok {
 				return nil, fmt.Errorf("band %q: %v is no whole number", k, x)
 			}
-			ints[k] = int(n)
+			ints[k] = n
 		}
 		return procedure.ParseBands(ints)
 	}
@@ -155,14 +162,7 @@ func bands(v any) (procedure.Bands, error) {
 }
 
 // knownFoods fails where an ingredient names no food and no group.
-func knownFoods(p *procedure.Procedure, foods *food.Catalogue) error {
-	groups := map[string]bool{}
-	for _, f := range foods.All() {
-		groups[f.ID] = true
-		for _, g := range f.Groups {
-			groups[g] = true
-		}
-	}
+func knownFoods(p *procedure.Procedure, groups map[string]bool) error {
 	for _, in := range p.Ingredients {
 		if in.Unit != quantity.None && in.Unit.Word(1) == "" && in.Unit != quantity.Each {
 			return fmt.Errorf("procedure %q: ingredient %q: unit %q is unknown", p.ID, in.Name, in.Unit)

@@ -130,6 +130,28 @@ func (f *Food) Cups(v float64, u quantity.Unit, form string) (float64, bool) {
 	return 0, false
 }
 
+// Check fails on a food that cannot be right: no id, name, kind or source, a pH
+// range that is not one, a density or a share of water that nothing has.
+func (f *Food) Check() error {
+	fail := func(format string, a ...any) error { return fmt.Errorf("food %q: %s", f.ID, fmt.Sprintf(format, a...)) }
+	switch {
+	case f.ID == "" || len(f.Names) == 0:
+		return fail("id and names are needed")
+	case len(f.PH) != 0 && (len(f.PH) != 2 || f.PH[0] > f.PH[1] || f.PH[0] < 0 || f.PH[1] > 14):
+		return fail("ph must be [low, high] within 0 to 14")
+	case f.Kind == "" || f.Source == "":
+		return fail("kind and source are needed")
+	case f.Water < 0 || f.Water > 100:
+		return fail("water of %g %% is not plausible", f.Water)
+	}
+	for form, g := range f.Cup {
+		if g < 5 || g > 500 || math.IsNaN(g) {
+			return fail("cup.%s of %g g is not plausible", form, g)
+		}
+	}
+	return nil
+}
+
 // Catalogue is a set of foods that can be found by name.
 type Catalogue struct {
 	foods  []*Food
@@ -142,25 +164,11 @@ type Catalogue struct {
 func NewCatalogue(foods []*Food) (*Catalogue, error) {
 	c := &Catalogue{byID: map[string]*Food{}, byName: map[string]*Food{}}
 	for _, f := range foods {
-		if f.ID == "" || len(f.Names) == 0 {
-			return nil, fmt.Errorf("food %q: id and names are needed", f.ID)
+		if err := f.Check(); err != nil {
+			return nil, err
 		}
 		if c.byID[f.ID] != nil {
 			return nil, fmt.Errorf("food %q: the id is taken", f.ID)
-		}
-		if len(f.PH) != 0 && (len(f.PH) != 2 || f.PH[0] > f.PH[1] || f.PH[0] < 0 || f.PH[1] > 14) {
-			return nil, fmt.Errorf("food %q: ph must be [low, high] within 0 to 14", f.ID)
-		}
-		if f.Kind == "" || f.Source == "" {
-			return nil, fmt.Errorf("food %q: kind and source are needed", f.ID)
-		}
-		if f.Water < 0 || f.Water > 100 {
-			return nil, fmt.Errorf("food %q: water of %g %% is not plausible", f.ID, f.Water)
-		}
-		for form, g := range f.Cup {
-			if g < 5 || g > 500 || math.IsNaN(g) {
-				return nil, fmt.Errorf("food %q: cup.%s of %g g is not plausible", f.ID, form, g)
-			}
 		}
 		c.byID[f.ID] = f
 		for _, n := range f.Names {
@@ -194,6 +202,18 @@ func (c *Catalogue) Any(name string) *Food {
 		}
 	}
 	return nil
+}
+
+// Groups returns the ids and groups by which foods can be spoken of.
+func (c *Catalogue) Groups() map[string]bool {
+	out := map[string]bool{}
+	for _, f := range c.foods {
+		out[f.ID] = true
+		for _, g := range f.Groups {
+			out[g] = true
+		}
+	}
+	return out
 }
 
 // ByName returns the food that the folded phrase names exactly, or nil.

@@ -124,3 +124,23 @@ func (b Bands) MarshalJSON() ([]byte, error) {
 	w.WriteByte('}')
 	return w.Bytes(), nil
 }
+
+// UnmarshalJSON reads what MarshalJSON writes.
+func (b *Bands) UnmarshalJSON(data []byte) error {
+	var one int
+	if string(data) == "null" {
+		*b = nil
+		return nil
+	}
+	if json.Unmarshal(data, &one) == nil {
+		*b = Everywhere(one)
+		return nil
+	}
+	m := map[string]int{}
+	if err := json.Unmarshal(data, &m); err != nil {
+		return err
+	}
+	bands, err := ParseBands(m)
+	*b = bands
+	return err
+}

@@ -14,7 +14,7 @@ var (
 	classes    = []string{"vegetable", "fruit", "tomato", "meat", "poultry", "seafood", "soup", "pickle", "relish", "salsa", "fermented", "jam", "spread"}
 	products   = []string{"plain", "soup", "salsa", "pickle", "relish", "jam", "spread", "stock", "juice", "sauce", "ketchup", "puree", "syrup", "pie-filling", "mixed", "sauced-beans", "cream-corn", "chili", "ferment", "curd", "specialty"}
 	roles      = []Role{Main, LowAcid, Acid, Liquid, Fat, Sugar, GelSugar, Gel, Salt, FermentSalt, Seasoning, Starch, Extra}
-	needs      = []string{"peeled", "soaked", "boiled", "half-solids", "browned", "boneless", "pureed", "crushed", "pieces", "trimmed", "reduced", "fermented", "grated", "baked"}
+	needs      = []string{"peeled", "soaked", "boiled", "half-solids", "browned", "boneless", "pureed", "crushed", "pieces", "trimmed", "reduced", "fermented", "grated", "baked", "rinsed"}
 )
 
 // Check fails on a procedure that cannot be right: missing source, unknown

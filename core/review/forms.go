@@ -221,6 +221,16 @@ func (b *bench) seasoningOnly(s int) bool {
 	return len(b.steps[s].Foods) > 0
 }
 
+// rinsing asks for the rinses after a soak in lime.
+func (b *bench) rinsing(i int) {
+	if b.proc.Requires("rinsed") && b.did("rinse") || b.added["rinse"] {
+		b.account(i, "same: rinsed out")
+		return
+	}
+	b.item(i, "acid-diluted", Change, Finding{Do: "Rinse the lime out", Message: "Pickling lime is strongly alkaline; left in the food it undoes the vinegar.",
+		Remedy: "Drain, rinse and soak 1 hour in fresh water, three times over.", Source: "USDA Complete Guide 2015, guide 6, firming agents", edit: func(d *draft) { d.added["rinse"] = true }})
+}
+
 func reducing(b *bench) {
 	spread := b.proc != nil && b.proc.Product == "spread"
 	tested := b.proc != nil && b.proc.Requires("reduced")

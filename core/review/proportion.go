@@ -352,6 +352,10 @@ func (b *bench) extra(k int) {
 			b.account(i, "same")
 			continue
 		}
+		if it.is("alkali") {
+			b.rinsing(i)
+			continue
+		}
 		r, known := b.ratio(k, b.matched(k))
 		switch {
 		case it.is("herb") && !known && it.amount.Unit.Dimension() == quantity.Count && !it.unclear && !it.amount.IsZero():
