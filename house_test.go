@@ -19,7 +19,7 @@ import (
 var mayImport = map[string][]string{
 	"cmd":       {"web", "demo", "store", "knowledge", "core"},
 	"web":       {"store", "core"},
-	"demo":      {"store"},
+	"demo":      {"store", "core"},
 	"store":     {"core"},
 	"knowledge": {"core"},
 	"core":      {"core"},

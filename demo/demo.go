@@ -13,6 +13,7 @@ import (
 	"strings"
 	"time"
 
+	"damson/core/ledger"
 	"damson/store"
 )
 
@@ -30,6 +31,9 @@ func Fill(ctx context.Context, st *store.Store, today time.Time) error {
 		{ID: 2, Name: "Weighted canner", Kind: "pressure", Gauge: "weighted"},
 	}}
 	if err := st.SaveKitchen(ctx, &k); err != nil {
+		return err
+	}
+	if err := st.AddChecks(ctx, checks(today)); err != nil {
 		return err
 	}
 	names, err := fs.Glob(files, "recipes/*.txt")
@@ -50,6 +54,23 @@ func Fill(ctx context.Context, st *store.Store, today time.Time) error {
 		}
 	}
 	return nil
+}
+
+// checks are values that the demo kitchen's people ticked as the same in their
+// copy. The people are made up, and nothing was looked up: they show how a
+// checked value looks.
+func checks(today time.Time) []ledger.Check {
+	var out []ledger.Check
+	for _, c := range []struct{ procedure, by, page, parts string }{
+		{"snap-beans", "Ines Okafor", "4-10", "pressure|dial|raw|pint||11 pressure|dial|raw|quart||11 pressure|dial|hot|pint||11 pressure|dial|hot|quart||11"},
+		{"plums", "Ines Okafor", "2-26", "water-bath||hot|pint|| water-bath||hot|quart||"},
+		{"pickled-beets", "Tomasz Wren", "6-14", "water-bath||hot|pint||"},
+	} {
+		for _, part := range strings.Fields(c.parts) {
+			out = append(out, ledger.Check{Procedure: c.procedure, Part: "row:" + part, Status: ledger.Same, Edition: "the demo's invented copy", Page: c.page, By: c.by, On: today.AddDate(0, 0, -9).Format(time.DateOnly)})
+		}
+	}
+	return out
 }
 
 // parse reads "key: value" lines up to the first empty one; the rest is the

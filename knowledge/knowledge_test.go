@@ -14,7 +14,7 @@ import (
 	"damson/core/quantity"
 )
 
-func library(t *testing.T) *Library {
+func loaded(t *testing.T) *Library {
 	lib, err := Load()
 	require.NoError(t, err)
 	return lib
@@ -23,7 +23,7 @@ func library(t *testing.T) *Library {
 // TestHandbookRows holds rows of the handbooks, read from memory a second time
 // and not from the files.
 func TestHandbookRows(t *testing.T) {
-	lib := library(t)
+	lib := loaded(t)
 	const (
 		cg2 = "USDA Complete Guide 2015, guide 2"
 		cg3 = "USDA Complete Guide 2015, guide 3"
@@ -90,7 +90,7 @@ func TestHandbookRows(t *testing.T) {
 
 // FDA, Approximate pH of Foods and Food Products, from memory.
 func TestFoodRanges(t *testing.T) {
-	lib := library(t)
+	lib := loaded(t)
 	for id, class := range map[string]string{"tomato": "borderline", "peach": "acid", "snap-bean": "low-acid", "carrot": "low-acid", "lemon-juice": "acid", "salt": "neutral",
 		"banana": "borderline", "onion": "low-acid", "strawberry": "acid", "milk": "low-acid", "white-peach": "borderline", "pumpkin": "low-acid"} {
 		f := lib.Foods.ByID(id)
@@ -102,7 +102,7 @@ func TestFoodRanges(t *testing.T) {
 }
 
 func TestSchema(t *testing.T) {
-	lib := library(t)
+	lib := loaded(t)
 	require.GreaterOrEqual(t, len(lib.Procedures.All()), 8)
 	for _, p := range lib.Procedures.All() {
 		require.NoError(t, p.Check())
@@ -117,7 +117,7 @@ func TestSchema(t *testing.T) {
 // Times never fall with elevation, pressures neither, and a larger jar never
 // gets a shorter time than a smaller one of the same pack, method and gauge.
 func TestMonotone(t *testing.T) {
-	for _, p := range library(t).Procedures.All() {
+	for _, p := range loaded(t).Procedures.All() {
 		for _, gauge := range []string{"dial", "weighted"} {
 			last := map[string][2]int{}
 			for feet := 0; feet <= 10000; feet += 250 {

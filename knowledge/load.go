@@ -3,7 +3,7 @@ package knowledge
 import (
 	"bytes"
 	"compress/gzip"
-	_ "embed"
+	"embed"
 	"encoding/json"
 	"errors"
 	"fmt"
@@ -15,11 +15,12 @@ import (
 	"go.yaml.in/yaml/v3"
 
 	"damson/core/food"
+	"damson/core/library"
 	"damson/core/procedure"
 	"damson/core/rulebook"
 )
 
-//go:generate go run ./compile
+//go:generate go run ../cmd/compile
 
 // compiled is the YAML of this folder read once and packed, so that a start
 // costs milliseconds; TestCompiledIsCurrent fails where the two differ.
@@ -27,12 +28,13 @@ import (
 //go:embed library.json.gz
 var compiled []byte
 
+// pressureSets holds the column sets that a kitchen's own files may name.
+//
+//go:embed pressures.yaml
+var pressureSets embed.FS
+
 // Library is all that Damson compares with.
-type Library struct {
-	Foods      *food.Catalogue
-	Procedures *procedure.Library
-	Book       *rulebook.Book
-}
+type Library = library.Library
 
 // source is what the files say, before it is indexed.
 type source struct {
@@ -86,48 +88,7 @@ func Compile(fsys fs.FS) ([]byte, error) {
 	return b.Bytes(), nil
 }
 
-// link indexes the library and checks what crosses files.
-func (s *source) link() (*Library, error) {
-	foods, err := food.NewCatalogue(s.Foods)
-	if err != nil {
-		return nil, err
-	}
-	procs, err := procedure.NewLibrary(s.Procedures)
-	if err != nil {
-		return nil, err
-	}
-	if err := s.Book.Check(); err != nil {
-		return nil, err
-	}
-	lib := &Library{foods, procs, s.Book}
-	return lib, lib.crossCheck()
-}
-
-// crossCheck fails where the book names a procedure or a food that is not there.
-func (l *Library) crossCheck() error {
-	known := l.Foods.Groups()
-	var errs []error
-	for _, p := range l.Book.Points {
-		for _, id := range p.Procedures {
-			if l.Procedures.ByID(id) == nil {
-				errs = append(errs, fmt.Errorf("debated.yaml: point %q: there is no procedure %q", p.ID, id))
-			}
-		}
-	}
-	for _, u := range l.Book.Unprocessed {
-		for _, f := range u.Foods {
-			if !known[f] {
-				errs = append(errs, fmt.Errorf("unprocessed.yaml: product %q: %q is no food and no group", u.ID, f))
-			}
-		}
-	}
-	for _, q := range l.Book.Equivalents {
-		if q.Of != "" && l.Foods.ByID(q.Of) == nil {
-			errs = append(errs, fmt.Errorf("equivalents.yaml: %q: there is no food %q", q.ID, q.Of))
-		}
-	}
-	return errors.Join(errs...)
-}
+func (s *source) link() (*Library, error) { return library.New(s.Foods, s.Procedures, s.Book) }
 
 // read parses every YAML file.
 func read(fsys fs.FS) (*source, error) {
@@ -205,6 +166,10 @@ func at(fsys fs.FS, name, id string) string {
 	if err != nil {
 		return name
 	}
+	return lineOf(name, data, id)
+}
+
+func lineOf(name string, data []byte, id string) string {
 	for i, line := range strings.Split(string(data), "\n") {
 		if _, rest, ok := strings.Cut(line, "id: "); ok && strings.TrimRight(strings.SplitN(rest, ",", 2)[0], " }") == id {
 			return fmt.Sprintf("%s:%d", name, i+1)

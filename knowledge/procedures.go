@@ -129,7 +129,7 @@ func (s rowSpec) expand(pressures pressureFile) ([]procedure.Row, error) {
 
 // columns are the elevation bands that a list of minutes stands for, by its
 // length: three for pickles and jams, four for fruit and tomatoes.
-var columns = map[int][]string{3: {"0-1000", "1001-6000", "6001+"}, 4: {"0-1000", "1001-3000", "3001-6000", "6001+"}}
+var columns = map[int][]string{3: procedure.BathColumns3, 4: procedure.BathColumns4}
 
 // bands reads minutes: one number, a list with one for each column, or a map by
 // elevation band.
@@ -178,4 +178,21 @@ func knownFoods(p *procedure.Procedure, groups map[string]bool) error {
 		}
 	}
 	return nil
+}
+
+// ParseProcedures reads procedures of a kitchen's own, written as those of this
+// folder. Every one must name its source. Errors name file, line and field.
+func ParseProcedures(name string, data []byte, foods *food.Catalogue) ([]*procedure.Procedure, error) {
+	var pressures pressureFile
+	if err := decode(pressureSets, "pressures.yaml", &pressures); err != nil {
+		return nil, err
+	}
+	var file procedureFile
+	if err := decodeBytes(name, data, &file); err != nil {
+		return nil, err
+	}
+	if len(file.Procedures) == 0 {
+		return nil, fmt.Errorf("%s: no procedures: write a list under “procedures:”", name)
+	}
+	return file.build(pressures, foods, func(id string) string { return lineOf(name, data, id) })
 }

@@ -25,6 +25,21 @@ var migrations = []string{
 		created_at DATETIME NOT NULL, updated_at DATETIME NOT NULL
 	);
 	CREATE INDEX recipes_created ON recipes(created_at);`,
+
+	// 2: checks against print, procedures of the kitchen's own, choices on
+	// debated points
+	`CREATE TABLE checks (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, procedure TEXT NOT NULL, part TEXT NOT NULL, status TEXT NOT NULL,
+		figures TEXT NOT NULL, edition TEXT NOT NULL, page TEXT NOT NULL, checked_by TEXT NOT NULL, checked_on TEXT NOT NULL,
+		created_at DATETIME NOT NULL
+	);
+	CREATE INDEX checks_part ON checks(procedure, part);
+	CREATE TABLE procedures (
+		id TEXT PRIMARY KEY, body TEXT NOT NULL, added_by TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE TABLE choices (
+		point TEXT PRIMARY KEY, choice TEXT NOT NULL, updated_at DATETIME NOT NULL
+	);`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

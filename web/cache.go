@@ -33,21 +33,22 @@ type cacheKey struct {
 	kitchen, gauge    string
 	elevation         int
 	set               bool
+	shelf             int64
 }
 
 const cacheSize = 1000
 
 func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*reviewed{}} }
 
-func keyOf(r store.Recipe, k store.Kitchen) cacheKey {
-	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0}
+func (s *Server) keyOf(r store.Recipe, k store.Kitchen) cacheKey {
+	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.shelf().version}
 }
 
 // pageOf returns the page kept for the recipe in the kitchen, or nil.
 func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
 		return have.page
 	}
 	return nil
@@ -57,7 +58,7 @@ func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
 func (s *Server) keepPage(r store.Recipe, k store.Kitchen, page []byte) {
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
 		have.page = page
 	}
 }
@@ -65,14 +66,14 @@ func (s *Server) keepPage(r store.Recipe, k store.Kitchen, page []byte) {
 // reviewOf reviews a stored recipe in the kitchen. The result must not be
 // changed.
 func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
-	key := keyOf(r, k)
+	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
 	have := s.reviews.seen[key]
 	s.reviews.mu.Unlock()
 	if have != nil {
 		return have.result
 	}
-	rec, err := s.reviewer.Reader().Text(r.Text)
+	rec, err := s.shelf().reviewer.Reader().Text(r.Text)
 	if err != nil {
 		// Only text that was checked is stored; what slips through is no recipe.
 		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: err.Error()}
@@ -80,7 +81,7 @@ func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
 	if rec.Title == "" {
 		rec.Title = r.Title
 	}
-	made := s.reviewer.Review(review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge()})
+	made := s.shelf().reviewer.Review(review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge()})
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
 	if len(s.reviews.seen) >= cacheSize {

@@ -3,7 +3,10 @@ package web
 import (
 	"fmt"
 	"strconv"
+	"strings"
 	"time"
+	"unicode"
+	"unicode/utf8"
 
 	"damson/core/elevation"
 	"damson/core/quantity"
@@ -17,6 +20,18 @@ func thousands(n int) string {
 		return strconv.Itoa(n)
 	}
 	return fmt.Sprintf("%d,%03d", n/1000, n%1000)
+}
+
+// decimal writes a figure with as many decimals as it needs, two at most.
+func decimal(v float64) string {
+	s := strconv.FormatFloat(v, 'f', 2, 64)
+	return strings.TrimSuffix(strings.TrimRight(s, "0"), ".")
+}
+
+// capital writes s with a capital letter in front.
+func capital(s string) string {
+	r, n := utf8.DecodeRuneInString(s)
+	return string(unicode.ToUpper(r)) + s[n:]
 }
 
 // degrees writes a temperature in both scales.

@@ -2,131 +2,209 @@ package web
 
 import (
 	"net/http"
+	"net/url"
+	"sort"
 	"strings"
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/food"
+	"damson/core/ledger"
+	"damson/core/library"
 	"damson/core/procedure"
-	"damson/core/quantity"
 	"damson/core/review"
+	"damson/core/rulebook"
 )
 
+// libraryView is the library's first page: a search, the shelves, and one of
+// them open.
 type libraryView struct {
 	Query   string
-	Classes []libraryClass
-	Count   int
+	Hits    hitsView
+	Shelves []shelfTab
+	Open    string
+	// Groups are the contents of the open shelf.
+	Groups  []libraryGroup
+	Problem string
 }
 
-type libraryClass struct {
-	Name       string
-	Procedures []*procedure.Procedure
+type shelfTab struct {
+	Name, Label string
+	Count       int
+	Open        bool
 }
 
-func (s *Server) library(c *gin.Context) {
-	q := strings.TrimSpace(c.Query("q"))
-	if len(q) > 100 {
-		q = q[:100]
+type libraryGroup struct {
+	Name  string
+	Items []libraryItem
+}
+
+type libraryItem struct{ Href, Title, Note string }
+
+// hitsView is what a search found.
+type hitsView struct {
+	Query string
+	Hits  []hitView
+	More  bool
+}
+
+type hitView struct{ Href, Title, Kind, By string }
+
+// maxHits is how many hits a search shows.
+const maxHits = 40
+
+func (s *Server) showLibrary(c *gin.Context) {
+	sh := s.shelf()
+	v := libraryView{Query: query(c), Open: c.DefaultQuery("shelf", "procedures"), Problem: sh.problem}
+	v.Hits = sh.hits(v.Query)
+	for _, t := range []shelfTab{
+		{Name: "procedures", Label: "Tested procedures", Count: len(sh.lib.Procedures.All())},
+		{Name: "without", Label: "Products without a process", Count: len(sh.lib.Book.Unprocessed)},
+		{Name: "foods", Label: "Foods", Count: len(sh.lib.Foods.All())},
+		{Name: "rules", Label: "Rules", Count: len(sh.lib.Book.Entries) + len(review.Rules())},
+		{Name: "equivalents", Label: "Units and equivalents", Count: len(sh.lib.Book.Equivalents)},
+	} {
+		t.Open = t.Name == v.Open
+		v.Shelves = append(v.Shelves, t)
 	}
-	v := libraryView{Query: q}
-	byClass := map[string]int{}
-	for _, p := range s.procs.All() {
-		if q != "" && !review.Covers(p, q) {
-			continue
+	v.Groups = sh.contents(v.Open)
+	s.render(c, http.StatusOK, "library", page{Title: "Library", Nav: "/library", Body: v, Keys: []key{{"/", "search"}, {"J", "next found"}, {"K", "the one before"}}})
+}
+
+// query returns what was searched for, cut to a sensible length.
+func query(c *gin.Context) string {
+	q := strings.TrimSpace(strings.ToValidUTF8(c.Query("q"), ""))
+	if r := []rune(q); len(r) > 100 {
+		q = string(r[:100])
+	}
+	return q
+}
+
+// search answers the list of hits as one types.
+func (s *Server) search(c *gin.Context) {
+	s.fragment(c, "hits", s.shelf().hits(query(c)))
+}
+
+func (sh *shelf) hits(q string) hitsView {
+	v := hitsView{Query: q}
+	found := sh.index.Find(q, maxHits+1)
+	for i, h := range found {
+		if i == maxHits {
+			v.More = true
+			break
 		}
-		i, ok := byClass[p.Class]
+		v.Hits = append(v.Hits, hitView{hrefOf(h), h.Title, h.Kind, h.By})
+	}
+	return v
+}
+
+// hrefOf returns the page of a hit.
+func hrefOf(h library.Hit) string {
+	id := url.PathEscape(h.ID)
+	switch h.Kind {
+	case library.KindProcedure:
+		return "/library/" + id
+	case library.KindWithout:
+		return "/without/" + id
+	case library.KindFood:
+		return "/foods/" + id
+	case library.KindRule:
+		return "/rules/" + id
+	case library.KindPoint:
+		return "/debated#" + id
+	}
+	return "/library?shelf=equivalents#" + id
+}
+
+// contents lists a shelf by group.
+func (sh *shelf) contents(name string) []libraryGroup {
+	var groups []libraryGroup
+	at := map[string]int{}
+	put := func(group string, it libraryItem) {
+		i, ok := at[group]
 		if !ok {
-			i = len(v.Classes)
-			byClass[p.Class] = i
-			v.Classes = append(v.Classes, libraryClass{Name: p.Class})
+			i = len(groups)
+			at[group] = i
+			groups = append(groups, libraryGroup{Name: group})
 		}
-		v.Classes[i].Procedures = append(v.Classes[i].Procedures, p)
-		v.Count++
+		groups[i].Items = append(groups[i].Items, it)
 	}
-	s.render(c, http.StatusOK, "library", page{Title: "Library", Nav: "/library", Body: v, Keys: []key{{"/", "search"}}})
-}
-
-type procedureView struct {
-	P       *procedure.Procedure
-	Amounts []string
-	Here    []processRow
-	Reason  string
-	Rows    []tableRow
-}
-
-// tableRow is one row of the whole table, bands in words.
-type tableRow struct{ Method, Pack, Jar, Headspace, Minutes, PSI, Acid string }
-
-// sameBut reports whether the rows differ in pack or in jar only.
-func (t tableRow) sameBut(u tableRow) bool {
-	return t.Method == u.Method && t.Minutes == u.Minutes && t.PSI == u.PSI && t.Headspace == u.Headspace && t.Acid == u.Acid && (t.Jar == u.Jar || t.Pack == u.Pack)
-}
-
-func (t *tableRow) join(u tableRow) {
-	if t.Jar == u.Jar {
-		t.Pack += " or " + u.Pack
-		return
-	}
-	t.Jar += " or " + u.Jar
-}
-
-func (s *Server) showProcedure(c *gin.Context) {
-	p := s.procs.ByID(c.Param("id"))
-	if p == nil {
-		s.fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
-		return
-	}
-	k, err := s.kitchen(c.Request.Context())
-	if err != nil {
-		panic(err)
-	}
-	v := procedureView{P: p}
-	for _, in := range p.Ingredients {
-		a := ""
-		if in.Amount > 0 {
-			a = quantity.Amount{Min: in.Amount, Max: in.Amount, Unit: in.Unit}.String()
-			if in.Per != "" {
-				a += " per " + string(in.Per)
+	switch name {
+	case "without":
+		for _, u := range sh.lib.Book.Unprocessed {
+			put("No tested home process", libraryItem{"/without/" + u.ID, u.Title, ""})
+		}
+	case "foods":
+		for _, f := range sh.lib.Foods.All() {
+			put(f.Kind, libraryItem{"/foods/" + f.ID, f.Names[0], phWords(f)})
+		}
+		sort.SliceStable(groups, func(i, j int) bool { return groups[i].Name < groups[j].Name })
+	case "rules":
+		for _, r := range review.Rules() {
+			put("What the review looks for", libraryItem{"/rules/" + r.Code, r.Title, r.Code})
+		}
+		for _, e := range sh.lib.Book.Entries {
+			put(e.Group, libraryItem{"/rules/" + e.ID, e.Title, e.ID})
+		}
+	case "equivalents":
+		for _, q := range sh.lib.Book.Equivalents {
+			put("Units and equivalents", libraryItem{"#" + q.ID, equivalentName(q), equivalentValue(q) + " · " + q.Source})
+		}
+	default:
+		for _, p := range sh.lib.Procedures.All() {
+			note := p.Acidity
+			if checked, all := ledger.Progress(p); checked > 0 {
+				note += " · " + thousands(checked) + " of " + thousands(all) + " checked"
 			}
+			if sh.own[p.ID] {
+				note += " · your own"
+			}
+			put(p.Class, libraryItem{"/library/" + p.ID, p.Title, note})
 		}
-		v.Amounts = append(v.Amounts, a)
+		order := map[string]int{"fruit": 0, "tomato": 1, "salsa": 2, "vegetable": 3, "soup": 4, "meat": 5, "poultry": 6, "seafood": 7, "pickle": 8, "relish": 9, "fermented": 10, "jam": 11, "spread": 12}
+		sort.SliceStable(groups, func(i, j int) bool { return order[groups[i].Name] < order[groups[j].Name] })
 	}
-	list, err := p.Find(k.ElevationFt, procedure.Filter{Gauge: k.Gauge()})
-	if err != nil {
-		v.Reason = err.Error()
-	}
-	v.Here = viewProcesses(list, k.ElevationFt)
-	for _, r := range p.Rows {
-		t := tableRow{Method: methodName(r.Method), Pack: r.Pack, Jar: jarPlural(r.Jar), Headspace: inches(r.HeadspaceIn), Minutes: bandWords(r.Minutes), Acid: r.AcidPerJar}
-		if r.Gauge != "" {
-			t.Method += ", " + r.Gauge + " gauge"
-			t.PSI = bandWords(r.PSI)
-		}
-		if r.When != "" {
-			t.Pack += ", with " + r.When
-		}
-		if n := len(v.Rows); n > 0 && v.Rows[n-1].sameBut(t) {
-			v.Rows[n-1].join(t)
-			continue
-		}
-		v.Rows = append(v.Rows, t)
-	}
-	s.render(c, http.StatusOK, "procedure", page{Title: p.Title, Nav: "/library", Body: v})
+	return groups
 }
 
-// bandWords writes bands as "20 to 1,000 ft · 25 to 3,000 ft · 35 above".
-func bandWords(b procedure.Bands) string {
-	if len(b) == 1 {
-		return thousands(b[0].Value)
+func phWords(f *food.Food) string {
+	if !f.HasPH() {
+		return ""
 	}
-	var parts []string
-	for i, x := range b {
-		if i == len(b)-1 && strings.HasSuffix(x.Label(), "+") {
-			parts = append(parts, thousands(x.Value)+" above")
-			continue
-		}
-		parts = append(parts, thousands(x.Value)+" to "+thousands(x.High)+" ft")
-	}
-	return strings.Join(parts, " · ")
+	return "pH " + decimal(f.PH[0]) + "–" + decimal(f.PH[1])
 }
 
-func jarPlural(j string) string { return quantity.Jar(j).Plural() }
+func equivalentName(q *rulebook.Equivalent) string {
+	if q.Word != "" {
+		return q.Word
+	}
+	name := "1 " + strings.ReplaceAll(q.Unit, "-", " ")
+	if q.Of != "" {
+		name += " of " + strings.ReplaceAll(q.Of, "-", " ")
+	}
+	return name
+}
+
+func equivalentValue(q *rulebook.Equivalent) string {
+	s := q.Note
+	if q.High > 0 {
+		s = decimal(q.Low)
+		if q.High != q.Low {
+			s += " to " + decimal(q.High)
+		}
+		s += " " + strings.ReplaceAll(q.Is, "each", "pieces")
+		if q.Note != "" {
+			s += " (" + q.Note + ")"
+		}
+	}
+	return s
+}
+
+// linkTo is a procedure, rule or food by name.
+func procedureLinks(list []*procedure.Procedure) []libraryItem {
+	var out []libraryItem
+	for _, p := range list {
+		out = append(out, libraryItem{"/library/" + p.ID, p.Title, p.Class})
+	}
+	return out
+}

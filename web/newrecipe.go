@@ -99,7 +99,7 @@ func (s *Server) readText(c *gin.Context) {
 
 // read describes a text line by line.
 func (s *Server) read(text string) reading {
-	rec, err := s.reviewer.Reader().Text(text)
+	rec, err := s.shelf().reviewer.Reader().Text(text)
 	if err != nil {
 		if errors.Is(err, recipe.ErrEmpty) {
 			return reading{}
@@ -211,7 +211,7 @@ func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store
 	if _, ok := quantity.ParseJar(r.Jar); r.Jar != "" && !ok || r.Pack != "" && r.Pack != "hot" && r.Pack != "raw" || r.Method != "" && r.Method != "water-bath" && r.Method != "steam" && r.Method != "pressure" {
 		return refuse("jar, pack or method is none that Damson knows: choose from the lists")
 	}
-	rec, err := s.reviewer.Reader().Text(text)
+	rec, err := s.shelf().reviewer.Reader().Text(text)
 	if err != nil {
 		return refuse(err.Error())
 	}

@@ -48,9 +48,10 @@ type kitchenView struct {
 
 func parseTemplates() (*template.Template, error) {
 	return template.New("").Funcs(template.FuncMap{
-		"number": quantity.Number,
-		"jars":   func(s string) string { return quantity.Jar(s).Plural() },
-		"lower":  strings.ToLower,
+		"number":    quantity.Number,
+		"jars":      func(s string) string { return quantity.Jar(s).Plural() },
+		"lower":     strings.ToLower,
+		"thousands": thousands,
 	}).ParseFS(templateFiles, "templates/*.html")
 }
 

@@ -35,6 +35,10 @@ type reviewView struct {
 	Serving []string
 	Assumed string
 	Needs   []string
+	// Rests says on how many rows from memory the process rests; Unseen is
+	// their number.
+	Rests  string
+	Unseen int
 }
 
 // cardLine is one ingredient line of the card with its notes.
@@ -132,6 +136,11 @@ func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView 
 		list, v.Heading = res.After, "Once changed"
 	}
 	v.Rows = viewProcesses(list, k.ElevationFt)
+	if v.Unseen = unchecked(list); v.Unseen > 0 {
+		v.Rests = "It rests on " + thousands(v.Unseen) + " of " + thousands(len(list)) + " rows that nobody has checked against print."
+	} else if len(list) > 0 {
+		v.Rests = "Every row it rests on was checked against print."
+	}
 	v.Physics = "At " + thousands(k.ElevationFt) + " ft water boils at " + degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
 	if len(list) > 0 && list[0].PSI > 0 {
 		v.Physics += "; steam at " + thousands(list[0].PSI) + " psi, all air vented, is " + degrees(elevation.SteamTemperature(float64(k.ElevationFt), float64(list[0].PSI)))

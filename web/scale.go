@@ -4,7 +4,6 @@ import (
 	"fmt"
 	"sort"
 
-	"damson/core/food"
 	"damson/core/review"
 )
 
@@ -59,9 +58,7 @@ func scaleX(ph float64) float64 {
 // viewScale lays the scale out. The mixture's own range is not drawn: there is
 // no estimate of it yet, and no figure is invented.
 func viewScale(res *review.Result) scaleView {
-	v := scaleView{Class: res.Acidity.Class, Line: scaleX(4.6), Width: scaleWidth}
-	var foods []*food.Food
-	names := map[string]string{} // in the recipe's own words
+	var foods []scaleFood
 	seen := map[string]bool{}
 	for _, l := range res.Ingredients() {
 		f := l.Ref
@@ -69,17 +66,31 @@ func viewScale(res *review.Result) scaleView {
 			continue
 		}
 		seen[f.ID] = true
-		names[f.ID] = l.Food
-		foods = append(foods, f)
+		foods = append(foods, scaleFood{l.Food, f.PH[0], f.PH[1]}) // in the recipe's own words
 	}
-	sort.SliceStable(foods, func(i, j int) bool { return foods[i].PH[0]+foods[i].PH[1] < foods[j].PH[0]+foods[j].PH[1] })
+	v := scaleOf(foods)
+	v.Class, v.Of = res.Acidity.Class, classOf(res)
+	return v
+}
+
+// scaleFood is a food to draw: its name and its range of pH.
+type scaleFood struct {
+	name      string
+	low, high float64
+}
+
+// scaleOf lays the foods out, the most acid first; where there are too many,
+// the most acid are left out and counted.
+func scaleOf(foods []scaleFood) scaleView {
+	v := scaleView{Line: scaleX(4.6), Width: scaleWidth}
+	sort.SliceStable(foods, func(i, j int) bool { return foods[i].low+foods[i].high < foods[j].low+foods[j].high })
 	if len(foods) > scaleRows {
 		v.More = len(foods) - scaleRows
 		foods = foods[len(foods)-scaleRows:]
 	}
 	y := scaleTop
 	for _, f := range foods {
-		b := scaleBar{Name: names[f.ID], X: scaleX(f.PH[0]), Y: y, W: max(scaleX(f.PH[1])-scaleX(f.PH[0]), 4)}
+		b := scaleBar{Name: f.name, X: scaleX(f.low), Y: y, W: max(scaleX(f.high)-scaleX(f.low), 4)}
 		b.TextY = y + 4.5
 		if b.X > scaleWidth*0.42 {
 			b.TextX, b.Anchor = b.X-5, "end"
@@ -100,7 +111,7 @@ func viewScale(res *review.Result) scaleView {
 			}
 		}
 		v.Bars = append(v.Bars, b)
-		v.Description += fmt.Sprintf("%s pH %.1f to %.1f; ", names[f.ID], f.PH[0], f.PH[1])
+		v.Description += fmt.Sprintf("%s pH %.1f to %.1f; ", f.name, f.low, f.high)
 		y += scaleStep
 	}
 	v.Bottom = max(y+2, scaleTop+34)
@@ -110,7 +121,6 @@ func viewScale(res *review.Result) scaleView {
 	for _, t := range []float64{3, 4, 5, 6, 7} {
 		v.Ticks = append(v.Ticks, scaleTick{scaleX(t), fmt.Sprintf("%.0f", t)})
 	}
-	v.Of = classOf(res)
 	return v
 }
 

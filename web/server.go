@@ -5,33 +5,36 @@ import (
 	"errors"
 	"html/template"
 	"net/http"
+	"sync/atomic"
 	"time"
 
 	"github.com/gin-gonic/gin"
 
-	"damson/core/procedure"
+	"damson/core/library"
 	"damson/core/recipe"
-	"damson/core/review"
 	"damson/store"
 )
 
 // Server answers the pages over one store and one library.
 type Server struct {
-	store    *store.Store
-	reviewer *review.Reviewer
-	procs    *procedure.Library
-	pages    *template.Template
-	reviews  *reviewCache
+	store   *store.Store
+	base    *library.Library // as it ships
+	parse   ParseProcedures
+	current atomic.Pointer[shelf]
+	pages   *template.Template
+	reviews *reviewCache
 }
 
-// New returns a server; it fails only where a template or an asset that ships
-// with the program is broken.
-func New(st *store.Store, reviewer *review.Reviewer, procs *procedure.Library) (*Server, error) {
+// New returns a server over the store and the library that ships with the
+// program; parse reads files of a kitchen's own procedures. It fails where the
+// store cannot be read, or a template that ships with the program is broken.
+func New(ctx context.Context, st *store.Store, lib *library.Library, parse ParseProcedures) (*Server, error) {
 	pages, err := parseTemplates()
 	if err != nil {
 		return nil, err
 	}
-	return &Server{store: st, reviewer: reviewer, procs: procs, pages: pages, reviews: newReviewCache()}, nil
+	s := &Server{store: st, base: lib, parse: parse, pages: pages, reviews: newReviewCache()}
+	return s, s.restock(ctx)
 }
 
 // Handler returns the whole application: routes behind the middleware.
@@ -48,8 +51,23 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/recipes/:id", s.showReview)
 	g.GET("/recipes/:id/edit", s.editRecipe)
 	g.POST("/recipes/:id", s.updateRecipe)
-	g.GET("/library", s.library)
+	g.GET("/library", s.showLibrary)
+	g.GET("/search", s.search)
 	g.GET("/library/:id", s.showProcedure)
+	g.GET("/library/:id/check", s.showCheck)
+	g.POST("/library/:id/check", s.saveCheck)
+	g.POST("/library/:id/delete", s.deleteProcedure)
+	g.GET("/foods/:id", s.showFood)
+	g.GET("/rules/:id", s.showRule)
+	g.GET("/without/:id", s.showWithout)
+	g.GET("/debated", s.showDebated)
+	g.POST("/debated", s.saveChoice)
+	g.GET("/check", s.showProgress)
+	g.GET("/check/ledger.csv", s.exportLedger)
+	g.POST("/check/ledger", s.importLedger)
+	g.GET("/procedures/new", s.newProcedure)
+	g.POST("/procedures", s.addProcedure)
+	g.POST("/procedures/file", s.addProcedureFile)
 	g.GET("/kitchen", s.showKitchen)
 	g.POST("/kitchen", s.saveKitchen)
 	g.GET("/healthz", s.health)

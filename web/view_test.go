@@ -39,7 +39,7 @@ func TestShortSource(t *testing.T) {
 
 // Rows that differ only in jar and pack share a line; others do not.
 func TestProcessRows(t *testing.T) {
-	p := library.Procedures.ByID("snap-beans")
+	p := shipped.Procedures.ByID("snap-beans")
 	list, err := p.Find(5240, procedure.Filter{Gauge: "dial"})
 	require.NoError(t, err)
 	rows := viewProcesses(list, 5240)

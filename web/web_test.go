@@ -19,11 +19,11 @@ import (
 	"damson/store"
 )
 
-var library *knowledge.Library
+var shipped *knowledge.Library
 
 func TestMain(m *testing.M) {
 	var err error
-	if library, err = knowledge.Load(); err != nil {
+	if shipped, err = knowledge.Load(); err != nil {
 		panic(err)
 	}
 	os.Exit(m.Run())
@@ -37,7 +37,7 @@ func newServer(t testing.TB, withDemo bool) (*Server, *store.Store) {
 	if withDemo {
 		require.NoError(t, demo.Fill(context.Background(), st, time.Now()))
 	}
-	s, err := New(st, review.New(library.Foods, library.Procedures), library.Procedures)
+	s, err := New(context.Background(), st, shipped, knowledge.ParseProcedures)
 	require.NoError(t, err)
 	return s, st
 }
@@ -60,7 +60,7 @@ func TestEveryPage(t *testing.T) {
 	s, _ := newServer(t, true)
 	h := s.Handler()
 	inline := regexp.MustCompile(`(?i)<script[^>]*>[^<]|\sstyle=|\son[a-z]+=|<style|javascript:`)
-	pages := []string{"/", "/new", "/library", "/library?q=beans", "/library?q=zzz", "/library/soup", "/kitchen", "/recipes/1/edit"}
+	pages := []string{"/", "/new", "/library", "/library?q=beans", "/library?q=zzz", "/library?shelf=foods", "/library?shelf=rules", "/library?shelf=without", "/library?shelf=equivalents", "/library/soup", "/library/soup/check", "/foods/tomato", "/foods/salt", "/rules/dairy", "/rules/T08", "/without/no-dairy", "/debated", "/check", "/procedures/new", "/kitchen", "/recipes/1/edit"}
 	for i := 1; i <= 12; i++ {
 		pages = append(pages, "/recipes/"+string("0123456789"[i/10])+string("0123456789"[i%10]))
 	}

@@ -17,11 +17,28 @@ import (
 
 // load reads the library that ships with the program.
 func load() (*knowledge.Library, *review.Reviewer, error) {
-	lib, err := knowledge.Load()
+	lib, err := loadLibrary("")
 	if err != nil {
-		return nil, nil, &exit{code: exitFault, err: fmt.Errorf("the library cannot be read: %w", err)}
+		return nil, nil, err
 	}
 	return lib, review.New(lib.Foods, lib.Procedures), nil
+}
+
+// loadLibrary reads the library from the directory, or the one built in where
+// none is named.
+func loadLibrary(dir string) (*knowledge.Library, error) {
+	if dir == "" {
+		lib, err := knowledge.Load()
+		if err != nil {
+			return nil, &exit{code: exitFault, err: fmt.Errorf("the library cannot be read: %w", err)}
+		}
+		return lib, nil
+	}
+	lib, err := knowledge.LoadFS(os.DirFS(dir))
+	if err != nil {
+		return nil, usage("--knowledge %s: %v", dir, err)
+	}
+	return lib, nil
 }
 
 // document is one recipe text and the name it came under.

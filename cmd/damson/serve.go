@@ -12,18 +12,21 @@ import (
 	"github.com/spf13/cobra"
 
 	"damson/demo"
+	"damson/knowledge"
 	"damson/store"
 	"damson/web"
 )
 
 type serveFlags struct {
 	addr, data  string
+	knowledge   string
 	allowRemote bool
 }
 
 func (f *serveFlags) register(cmd *cobra.Command) {
 	cmd.Flags().StringVar(&f.addr, "addr", "127.0.0.1:8080", "address to listen on")
 	cmd.Flags().StringVar(&f.data, "data", "", "data directory")
+	cmd.Flags().StringVar(&f.knowledge, "knowledge", "", "read the library from this directory of YAML files instead of the one built in")
 	cmd.Flags().BoolVar(&f.allowRemote, "allow-remote", false, "let other machines connect: there are no accounts yet, so whoever reaches the address can read and write")
 }
 
@@ -96,7 +99,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 		}
 		opened <- err
 	}()
-	lib, reviewer, err := load()
+	lib, err := loadLibrary(f.knowledge)
 	if openErr := <-opened; openErr != nil {
 		return fault(openErr)
 	}
@@ -104,7 +107,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 	if err != nil {
 		return err
 	}
-	srv, err := web.New(st, reviewer, lib.Procedures)
+	srv, err := web.New(ctx, st, lib, knowledge.ParseProcedures)
 	if err != nil {
 		return fault(err)
 	}

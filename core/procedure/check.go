@@ -17,6 +17,11 @@ var (
 	needs      = []string{"peeled", "soaked", "boiled", "half-solids", "browned", "boneless", "pureed", "crushed", "pieces", "trimmed", "reduced", "fermented", "grated", "baked", "rinsed"}
 )
 
+// Classes, Products and Needs return the words that a procedure may use.
+func Classes() []string  { return slices.Clone(classes) }
+func Products() []string { return slices.Clone(products) }
+func Needs() []string    { return slices.Clone(needs) }
+
 // Check fails on a procedure that cannot be right: missing source, unknown
 // words, headspace or pounds that no source uses, bands that do not touch or
 // that fall with elevation, a gauge missing or out of place.
@@ -52,14 +57,45 @@ func (p *Procedure) Check() error {
 		}
 	}
 	for _, r := range p.Rows {
-		if err := r.check(p.Acidity); err != nil {
+		check := r.Check
+		if r.Checked != nil && r.Checked.Changed {
+			check = r.Rising // somebody has read it in print, and was asked twice
+		}
+		if err := check(); err != nil {
+			return fail("%s %s %s %s: %v", r.Method, r.Gauge, r.Pack, r.Jar, err)
+		}
+		if err := r.suits(p.Acidity); err != nil {
 			return fail("%s %s %s %s: %v", r.Method, r.Gauge, r.Pack, r.Jar, err)
 		}
 	}
 	return nil
 }
 
-func (r Row) check(acidity string) error {
+// Rising fails unless the row's figures rise, or stay, with elevation.
+func (r Row) Rising() error {
+	if err := r.Minutes.check(); err != nil {
+		return fmt.Errorf("minutes: %w", err)
+	}
+	if len(r.PSI) > 0 {
+		if err := r.PSI.check(); err != nil {
+			return fmt.Errorf("psi: %w", err)
+		}
+	}
+	return nil
+}
+
+// suits fails on a method that the acidity forbids.
+func (r Row) suits(acidity string) error {
+	if r.Method == WaterBath && acidity == "low-acid" {
+		return fmt.Errorf("a low-acid food has no water-bath process")
+	}
+	return nil
+}
+
+// Check fails on a row that cannot be right: figures that no source uses, bands
+// that do not touch or that fall with elevation, a gauge missing or out of
+// place.
+func (r Row) Check() error {
 	if !slices.Contains([]string{WaterBath, Pressure}, r.Method) {
 		return fmt.Errorf("method %q is unknown", r.Method)
 	}
@@ -81,9 +117,6 @@ func (r Row) check(acidity string) error {
 		}
 	}
 	if r.Method == WaterBath {
-		if acidity == "low-acid" {
-			return fmt.Errorf("a low-acid food has no water-bath process")
-		}
 		if r.Gauge != "" || len(r.PSI) != 0 {
 			return fmt.Errorf("a water bath has no gauge and no pounds")
 		}

@@ -85,6 +85,9 @@ type Ingredient struct {
 	// Options are other ways to give the same thing, each with its own dose
 	// (citric acid for bottled lemon juice).
 	Options []Option `yaml:"options"`
+	// Checked says who has seen the amount in print, nil while it is from
+	// memory.
+	Checked *Checked `yaml:"-"`
 }
 
 // Option is another tested way to give an ingredient.
@@ -127,6 +130,18 @@ type Row struct {
 	When    string `json:"when,omitempty"`
 	Minutes Bands  `json:"minutes"`
 	PSI     Bands  `json:"psi"`
+	// Checked says who has seen the row in print, nil while it is from memory.
+	Checked *Checked `json:"checked,omitempty"`
+}
+
+// Checked says who compared a value with a printed copy, and when.
+type Checked struct {
+	By      string `json:"by"`
+	On      string `json:"on"` // the day, as 2006-01-02
+	Edition string `json:"edition"`
+	Page    string `json:"page,omitempty"`
+	// Changed is true where the copy printed another value, now in force.
+	Changed bool `json:"changed,omitempty"`
 }
 
 // The methods of canning.
@@ -151,6 +166,8 @@ type Process struct {
 	HeadspaceIn float64 `json:"headspace_in"`
 	AcidPerJar  string  `json:"acid_per_jar"`
 	When        string  `json:"when,omitempty"`
+	// FromMemory is true until somebody has checked the row against print.
+	FromMemory bool `json:"from_memory"`
 }
 
 // At returns every process of the procedure at the elevation in feet, in the
@@ -170,7 +187,7 @@ func (p *Procedure) At(feet int) []Process {
 				continue
 			}
 		}
-		pr := Process{r.Method, r.Gauge, r.Jar, r.Pack, min, psi, r.HeadspaceIn, r.AcidPerJar, r.When}
+		pr := Process{r.Method, r.Gauge, r.Jar, r.Pack, min, psi, r.HeadspaceIn, r.AcidPerJar, r.When, p.FromMemory && r.Checked == nil}
 		out = append(out, pr)
 		if r.Method == WaterBath && p.Acidity != "low-acid" && min <= SteamLimit {
 			pr.Method = Steam

@@ -27,6 +27,9 @@ type Rule struct {
 // Rules returns every rule by family. The slice must not be changed.
 func Rules() []*Rule { return rules }
 
+// RuleByCode returns the rule with the code, or nil.
+func RuleByCode(code string) *Rule { return byCode[code] }
+
 var rules []*Rule
 var byCode = map[string]*Rule{}
 

@@ -9,6 +9,7 @@ package rulebook
 import (
 	"errors"
 	"fmt"
+	"slices"
 	"strings"
 )
 
@@ -94,17 +95,20 @@ type Book struct {
 // Entry returns the rule with the id, or nil.
 func (b *Book) Entry(id string) *Entry { return b.byID[id] }
 
-// For returns the rules that carry the review's code.
+// For returns the rules that carry the review's code, those first for which it
+// is the main one.
 func (b *Book) For(code string) []*Entry {
-	var out []*Entry
+	var main, also []*Entry
 	for _, e := range b.Entries {
-		for _, c := range e.Codes {
-			if c == code {
-				out = append(out, e)
-			}
+		switch slices.Index(e.Codes, code) {
+		case -1:
+		case 0:
+			main = append(main, e)
+		default:
+			also = append(also, e)
 		}
 	}
-	return out
+	return append(main, also...)
 }
 
 // Point returns the debated point with the id, or nil.

@@ -96,12 +96,14 @@
     const steps = [...document.querySelectorAll("[data-step], [data-note]")];
     const edit = document.querySelector("[data-edit]");
     const search = document.querySelector("[data-search]");
+    const check = document.querySelector("[data-check]");
     switch (e.key) {
       case "j": case "J": step(steps, 1); break;
       case "k": case "K": step(steps, -1); break;
       case "n": case "N": location.assign("/new"); break;
       case "d": case "D": location.assign("/"); break;
       case "e": case "E": if (edit) location.assign(edit.href); break;
+      case "c": case "C": if (check) location.assign(check.href); break;
       case "p": case "P": window.print(); break;
       case "/": if (search) { e.preventDefault(); search.focus(); } break;
     }

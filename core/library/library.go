@@ -1,0 +1,137 @@
+// Package library is all that Damson compares with, as one thing: foods, tested
+// procedures, and the rulebook; and the search over them.
+package library
+
+import (
+	"errors"
+	"fmt"
+
+	"damson/core/food"
+	"damson/core/procedure"
+	"damson/core/rulebook"
+)
+
+// Library is what Damson compares with. It is read only once it is made.
+type Library struct {
+	Foods      *food.Catalogue
+	Procedures *procedure.Library
+	Book       *rulebook.Book
+}
+
+// New indexes the parts and fails where the book names a procedure or a food
+// that is not there.
+func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book) (*Library, error) {
+	cat, err := food.NewCatalogue(foods)
+	if err != nil {
+		return nil, err
+	}
+	list, err := procedure.NewLibrary(procs)
+	if err != nil {
+		return nil, err
+	}
+	if err := book.Check(); err != nil {
+		return nil, err
+	}
+	l := &Library{cat, list, book}
+	return l, l.check()
+}
+
+func (l *Library) check() error {
+	known := l.Foods.Groups()
+	var errs []error
+	for _, p := range l.Book.Points {
+		for _, id := range p.Procedures {
+			if l.Procedures.ByID(id) == nil {
+				errs = append(errs, fmt.Errorf("debated point %q: there is no procedure %q", p.ID, id))
+			}
+		}
+	}
+	for _, u := range l.Book.Unprocessed {
+		for _, f := range u.Foods {
+			if !known[f] {
+				errs = append(errs, fmt.Errorf("product without a process %q: %q is no food and no group", u.ID, f))
+			}
+		}
+	}
+	for _, q := range l.Book.Equivalents {
+		if q.Of != "" && l.Foods.ByID(q.Of) == nil {
+			errs = append(errs, fmt.Errorf("equivalent %q: there is no food %q", q.ID, q.Of))
+		}
+	}
+	return errors.Join(errs...)
+}
+
+// With returns the library with other procedures in place of its own.
+func (l *Library) With(procs *procedure.Library) *Library {
+	return &Library{l.Foods, procs, l.Book}
+}
+
+// Uses returns the procedures that have the food among their ingredients, by
+// itself or by its group, and those in which it may stand in for another.
+func (l *Library) Uses(f *food.Food) (same, like []*procedure.Procedure) {
+	has := func(names []string) bool {
+		for _, n := range names {
+			if n == f.ID || f.In(n) {
+				return true
+			}
+		}
+		return false
+	}
+	for _, p := range l.Procedures.All() {
+		is, stands := false, false
+		for _, in := range p.Ingredients {
+			is = is || has(in.Same)
+			stands = stands || has(in.Like)
+		}
+		switch {
+		case is:
+			same = append(same, p)
+		case stands:
+			like = append(like, p)
+		}
+	}
+	return same, like
+}
+
+// StandsFor returns the foods that may take the food's place in some tested
+// procedure: where it is the printed ingredient, those that its "like" names.
+func (l *Library) StandsFor(f *food.Food) []*food.Food {
+	groups := map[string]bool{}
+	for _, p := range l.Procedures.All() {
+		for _, in := range p.Ingredients {
+			for _, n := range in.Same {
+				if n != f.ID && !f.In(n) {
+					continue
+				}
+				for _, g := range append(append([]string{}, in.Same...), in.Like...) {
+					groups[g] = true
+				}
+			}
+		}
+	}
+	var names []string
+	for g := range groups {
+		names = append(names, g)
+	}
+	var out []*food.Food
+	for _, x := range l.Foods.All() {
+		if x != f && (groups[x.ID] || x.In(names...)) {
+			out = append(out, x)
+		}
+	}
+	return out
+}
+
+// Without returns the products without a process that speak of the food.
+func (l *Library) Without(f *food.Food) []*rulebook.Unprocessed {
+	var out []*rulebook.Unprocessed
+	for _, u := range l.Book.Unprocessed {
+		for _, g := range u.Foods {
+			if g == f.ID || f.In(g) {
+				out = append(out, u)
+				break
+			}
+		}
+	}
+	return out
+}

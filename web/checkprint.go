@@ -1,0 +1,377 @@
+package web
+
+import (
+	"errors"
+	"fmt"
+	"net/http"
+	"sort"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/ledger"
+	"damson/core/procedure"
+	"damson/core/quantity"
+)
+
+// checkView is a procedure opened beside a printed copy: every row and every
+// amount with a place to tick it or to type what the copy prints.
+type checkView struct {
+	P                       *procedure.Procedure
+	By, Edition, Page       string
+	Rows                    []checkRow
+	Amounts                 []checkAmount
+	Checked, Parts          int
+	Problem                 string
+	Doubts                  []string
+	Saved                   int
+	EditionProblem, ByWrong bool
+}
+
+// checkRow is one row of the table: who it is for, its figures by band, and
+// what was said of it.
+type checkRow struct {
+	Name, Title string
+	Minutes     []checkCell
+	PSI         []checkCell
+	Headspace   checkCell
+	Status      string
+	Mark        sourceMark
+	History     []string
+	Problem     string
+}
+
+type checkCell struct{ Name, Band, Value string }
+
+type checkAmount struct {
+	Name, Title string
+	Amount      checkCell
+	Unit        string
+	Status      string
+	Mark        sourceMark
+	Problem     string
+}
+
+func (s *Server) showCheck(c *gin.Context) {
+	p, ok := s.checkable(c)
+	if !ok {
+		return
+	}
+	checks, err := s.store.Checks(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	v := s.viewCheck(p, checks)
+	if n := len(checks); n > 0 {
+		v.By, v.Edition = checks[n-1].By, checks[n-1].Edition
+	}
+	v.Saved, _ = strconv.Atoi(c.Query("saved"))
+	s.render(c, http.StatusOK, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+}
+
+// checkable returns the procedure as it was remembered, with every row that the
+// library ever had: a row that print does not have can be brought back.
+func (s *Server) checkable(c *gin.Context) (*procedure.Procedure, bool) {
+	p := s.shelf().remembered[c.Param("id")]
+	if p == nil {
+		s.fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
+	}
+	return p, p != nil
+}
+
+func (s *Server) viewCheck(p *procedure.Procedure, checks []ledger.Check) checkView {
+	v := checkView{P: p}
+	newest := map[string]ledger.Check{}
+	history := map[string][]string{}
+	for _, c := range checks {
+		if c.Procedure != p.ID {
+			continue
+		}
+		newest[c.Part] = c
+		history[c.Part] = append(history[c.Part], c.On+" "+c.By+": "+statusWords[c.Status]+withValues(c.Values)+", "+c.Edition+pageWords(c.Page))
+	}
+	for i, r := range p.Rows {
+		part := ledger.RowPart(r)
+		c, seen := newest[part]
+		shown := r
+		if seen && c.Status == ledger.Differs {
+			if changed, err := ledger.ReadRow(r, c.Values); err == nil {
+				shown = changed
+			}
+		}
+		name := "r" + strconv.Itoa(i)
+		t := viewRow(p, r)
+		row := checkRow{Name: name, Title: t.Method + " · " + t.Jar + ", " + t.Pack, Headspace: checkCell{name + "h", "", strconv.FormatFloat(shown.HeadspaceIn, 'g', -1, 64)}, History: history[part], Mark: markOfCheck(p, c, seen)}
+		for k, b := range shown.Minutes {
+			row.Minutes = append(row.Minutes, checkCell{name + "m" + strconv.Itoa(k), bandName(b), strconv.Itoa(b.Value)})
+		}
+		for k, b := range shown.PSI {
+			row.PSI = append(row.PSI, checkCell{name + "p" + strconv.Itoa(k), bandName(b), strconv.Itoa(b.Value)})
+		}
+		v.Rows = append(v.Rows, row)
+		v.Parts++
+		if seen {
+			v.Checked++
+		}
+	}
+	for i, in := range p.Ingredients {
+		if in.Amount == 0 {
+			continue
+		}
+		part := ledger.IngredientPart(in)
+		c, seen := newest[part]
+		shown := in
+		if seen && c.Status == ledger.Differs {
+			if changed, err := ledger.ReadAmount(in, c.Values); err == nil {
+				shown = changed
+			}
+		}
+		name := "i" + strconv.Itoa(i)
+		v.Amounts = append(v.Amounts, checkAmount{Name: name, Title: in.Name, Amount: checkCell{name + "a", "", strconv.FormatFloat(shown.Amount, 'g', -1, 64)}, Unit: string(shown.Unit), Mark: markOfCheck(p, c, seen)})
+		v.Parts++
+		if seen {
+			v.Checked++
+		}
+	}
+	return v
+}
+
+var statusWords = map[string]string{ledger.Same: "the same", ledger.Differs: "differs", ledger.Absent: "not in the copy"}
+
+func withValues(v string) string {
+	if v == "" {
+		return ""
+	}
+	return ", " + v
+}
+
+func pageWords(p string) string {
+	if p == "" {
+		return ""
+	}
+	return ", page " + p
+}
+
+func markOfCheck(p *procedure.Procedure, c ledger.Check, seen bool) sourceMark {
+	if !seen {
+		return markOf(p.FromMemory, nil)
+	}
+	if c.Status == ledger.Absent {
+		return sourceMark{"not in the copy of " + c.By + ", " + c.On + ": not used", true}
+	}
+	return markOf(p.FromMemory, &procedure.Checked{By: c.By, On: c.On, Changed: c.Status == ledger.Differs})
+}
+
+// bandName names an elevation band for a column.
+func bandName(b procedure.Band) string {
+	switch label := b.Label(); {
+	case label == "0+":
+		return "at any elevation"
+	case strings.HasSuffix(label, "+"):
+		return "above " + thousands(b.Low-1) + " ft"
+	default:
+		return "to " + thousands(b.High) + " ft"
+	}
+}
+
+// maxText is the longest name, edition or page that is kept.
+const maxText = 120
+
+func (s *Server) saveCheck(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	p, ok := s.checkable(c)
+	if !ok {
+		return
+	}
+	ctx := c.Request.Context()
+	checks, err := s.store.Checks(ctx)
+	if err != nil {
+		panic(err)
+	}
+	v := s.viewCheck(p, checks)
+	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
+	v.By, v.Edition, v.Page = get("by"), get("edition"), get("page")
+	sure := get("sure") != ""
+	var added []ledger.Check
+	make1 := func(part, status, values string) {
+		added = append(added, ledger.Check{Procedure: p.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: time.Now().Format(time.DateOnly)})
+	}
+	bad := false
+	for i := range v.Rows {
+		row := &v.Rows[i]
+		status, changed, err := row.read(p.Rows[i], get)
+		row.Status = status
+		if err != nil {
+			row.Problem, bad = err.Error()+".", true
+			continue
+		}
+		if status == "" {
+			continue
+		}
+		values := ""
+		if status == ledger.Differs {
+			values = ledger.RowValues(changed)
+			v.Doubts = append(v.Doubts, named(row.Title, ledger.Doubts(p.Rows[i], changed))...)
+		}
+		make1(ledger.RowPart(p.Rows[i]), status, values)
+	}
+	for i := range v.Amounts {
+		a := &v.Amounts[i]
+		n, _ := strconv.Atoi(strings.TrimPrefix(a.Name, "i"))
+		in := p.Ingredients[n]
+		status, values, doubt, err := a.read(in, get)
+		a.Status = status
+		if err != nil {
+			a.Problem, bad = err.Error()+".", true
+			continue
+		}
+		if status == "" {
+			continue
+		}
+		if doubt != "" {
+			v.Doubts = append(v.Doubts, a.Title+": "+doubt)
+		}
+		make1(ledger.IngredientPart(in), status, values)
+	}
+	refuse := func(problem string) {
+		v.Problem = problem
+		s.render(c, http.StatusUnprocessableEntity, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+	}
+	switch {
+	case bad:
+		refuse("Nothing is saved yet: mend what is marked below.")
+		return
+	case len(added) == 0:
+		refuse("Nothing was ticked or changed, so there is nothing to save.")
+		return
+	case v.By == "" || len(v.By) > maxText:
+		v.ByWrong = true
+		refuse("Say who you are: the name stays with what you checked.")
+		return
+	case v.Edition == "" || len(v.Edition) > maxText || len(v.Page) > maxText:
+		v.EditionProblem = true
+		refuse("Say which edition you hold, with its year.")
+		return
+	case len(v.Doubts) > 0 && !sure:
+		refuse("Is that what your copy prints? These figures are unlike any that Damson expects. Look again; if they are right, tick the box and save.")
+		return
+	}
+	if err := s.tryChecks(append(checks, added...)); err != nil {
+		refuse("These figures cannot stand together: " + err.Error() + ".")
+		return
+	}
+	if err := s.store.AddChecks(ctx, added); err != nil {
+		panic(err)
+	}
+	if err := s.restock(ctx); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/library/"+p.ID+"/check?saved="+strconv.Itoa(len(added)))
+}
+
+func named(title string, list []string) []string {
+	var out []string
+	for _, x := range list {
+		out = append(out, title+": "+x)
+	}
+	return out
+}
+
+// tryChecks fails where the checks cannot be put into force.
+func (s *Server) tryChecks(checks []ledger.Check) error {
+	var all []*procedure.Procedure
+	for _, p := range s.shelf().remembered {
+		all = append(all, p)
+	}
+	sort.Slice(all, func(i, j int) bool { return all[i].ID < all[j].ID })
+	inForce, err := ledger.Apply(all, checks)
+	if err != nil {
+		return err
+	}
+	for _, p := range inForce {
+		for _, r := range p.Rows {
+			if err := r.Rising(); err != nil {
+				return fmt.Errorf("%s: %w", p.Title, err)
+			}
+		}
+	}
+	return nil
+}
+
+// read returns what the form says of the row: nothing, the same, absent, or
+// differs with its figures. A figure that was typed over counts as a difference.
+func (row *checkRow) read(was procedure.Row, get func(string) string) (string, procedure.Row, error) {
+	status := get(row.Name)
+	is := was
+	typed := false
+	figures := func(cells []checkCell, bands procedure.Bands) (procedure.Bands, error) {
+		out := append(procedure.Bands{}, bands...)
+		for k := range cells {
+			cell := &cells[k]
+			before := cell.Value
+			if v := get(cell.Name); v != "" {
+				cell.Value = v
+			}
+			typed = typed || cell.Value != before
+			n, err := strconv.Atoi(cell.Value)
+			if err != nil || n <= 0 || n > 999 {
+				return nil, fmt.Errorf("“%s” is no whole number of 1 to 999", cell.Value)
+			}
+			out[k].Value = n
+		}
+		return out, nil
+	}
+	var err1, err2, err3 error
+	is.Minutes, err1 = figures(row.Minutes, was.Minutes)
+	is.PSI, err2 = figures(row.PSI, was.PSI)
+	if v := get(row.Headspace.Name); v != "" && v != row.Headspace.Value {
+		row.Headspace.Value, typed = v, true
+	}
+	if is.HeadspaceIn, err3 = strconv.ParseFloat(row.Headspace.Value, 64); err3 != nil || is.HeadspaceIn <= 0 || is.HeadspaceIn > 4 {
+		err3 = fmt.Errorf("headspace “%s” is no figure of 0 to 4 inches", row.Headspace.Value)
+	}
+	if err := errors.Join(err1, err2, err3); err != nil {
+		return status, was, err
+	}
+	switch {
+	case status == ledger.Absent:
+		return status, was, nil
+	case typed:
+		return ledger.Differs, is, is.Rising()
+	case status == ledger.Same && ledger.RowValues(is) != ledger.RowValues(was):
+		return ledger.Differs, is, nil // the same as the value in force, which an earlier check changed
+	case status == ledger.Same || status == "":
+		return status, is, nil
+	}
+	return "", was, fmt.Errorf("“%s” is none of the choices", status)
+}
+
+func (a *checkAmount) read(in procedure.Ingredient, get func(string) string) (status, values, doubt string, err error) {
+	status = get(a.Name)
+	if v := get(a.Amount.Name); v != "" && v != a.Amount.Value {
+		a.Amount.Value = v
+		status = ledger.Differs
+	}
+	switch status {
+	case "":
+		return "", "", "", nil
+	case ledger.Same, ledger.Differs:
+	default:
+		return "", "", "", fmt.Errorf("“%s” is none of the choices", status)
+	}
+	is, err := ledger.ReadAmount(in, a.Amount.Value+" "+string(in.Unit))
+	if err != nil {
+		return status, "", "", err
+	}
+	if is.Amount == in.Amount {
+		return ledger.Same, "", "", nil
+	}
+	if k := is.Amount / in.Amount; k < 0.5 || k > 2 {
+		doubt = fmt.Sprintf("%s is far from the %s recalled", quantity.Number(is.Amount), quantity.Number(in.Amount))
+	}
+	return ledger.Differs, ledger.AmountValues(is), doubt, nil
+}

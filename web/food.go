@@ -1,0 +1,107 @@
+package web
+
+import (
+	"net/http"
+	"sort"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/food"
+)
+
+type foodView struct {
+	F         *food.Food
+	Names     string
+	Class     string
+	Scale     *scaleView
+	Facts     []fact
+	Densities []fact
+	Uses      []libraryItem
+	StandsIn  []libraryItem
+	Others    []libraryItem
+	MoreOther int
+	Without   []libraryItem
+}
+
+type fact struct{ Name, Value string }
+
+// classWords says what a food's whole range means.
+var classWords = map[string]string{
+	"acid": "acid: its whole range lies at or under pH 4.6", "low-acid": "low-acid: its whole range lies above pH 4.6",
+	"borderline": "borderline: its range straddles pH 4.6, so it counts as low-acid", "neutral": "acidity does not matter here, or is not known",
+}
+
+// maxOthers is how many stand-ins a food's page lists.
+const maxOthers = 24
+
+func (s *Server) showFood(c *gin.Context) {
+	lib := s.shelf().lib
+	f := lib.Foods.ByID(c.Param("id"))
+	if f == nil {
+		s.fail(c, http.StatusNotFound, "The library has no such food.", "Search for it in the library by another name.")
+		return
+	}
+	v := foodView{F: f, Names: strings.Join(f.Names[1:], ", "), Class: classWords[f.AcidClass()]}
+	if f.HasPH() {
+		sc := scaleOf([]scaleFood{{f.Names[0], f.PH[0], f.PH[1]}})
+		v.Scale = &sc
+	}
+	add := func(name, value string) {
+		if value != "" {
+			v.Facts = append(v.Facts, fact{name, value})
+		}
+	}
+	add("pH", strings.TrimPrefix(phWords(f), "pH "))
+	var acids []string
+	for a, g := range f.Acids {
+		acids = append(acids, a+" "+decimal(g)+" g in 100 g")
+	}
+	sort.Strings(acids)
+	add("Main acids", strings.Join(acids, ", "))
+	if f.Water > 0 {
+		add("Water", decimal(f.Water)+" %")
+	}
+	if f.Each > 0 {
+		add("A medium one", decimal(f.Each)+" g ("+decimal(f.Each/28.349523)+" oz)")
+	}
+	add("Groups", strings.ReplaceAll(strings.Join(f.Groups, ", "), "-", " "))
+	add("Made of", strings.ReplaceAll(strings.Join(f.MadeOf, ", "), "-", " "))
+	add("May hide", strings.Join(f.Hides, ", "))
+	for form, g := range f.Cup {
+		v.Densities = append(v.Densities, fact{"a cup, " + form, decimal(g) + " g (" + decimal(g/28.349523) + " oz)"})
+	}
+	sort.Slice(v.Densities, func(i, j int) bool { return v.Densities[i].Name < v.Densities[j].Name })
+	same, like := lib.Uses(f)
+	v.Uses, v.StandsIn = procedureLinks(same), procedureLinks(like)
+	for i, x := range lib.StandsFor(f) {
+		if i == maxOthers {
+			v.MoreOther = len(lib.StandsFor(f)) - maxOthers
+			break
+		}
+		v.Others = append(v.Others, libraryItem{"/foods/" + x.ID, x.Names[0], ""})
+	}
+	for _, u := range lib.Without(f) {
+		v.Without = append(v.Without, libraryItem{"/without/" + u.ID, u.Title, u.Instead})
+	}
+	s.render(c, http.StatusOK, "food", page{Title: capital(f.Names[0]), Nav: "/library", Body: v})
+}
+
+func (s *Server) showWithout(c *gin.Context) {
+	lib := s.shelf().lib
+	u := lib.Book.Product(c.Param("id"))
+	if u == nil {
+		s.fail(c, http.StatusNotFound, "The library has no such entry.", "The library page lists the products without a tested process.")
+		return
+	}
+	v := struct {
+		Title, Reason, Instead, Source, Names string
+		Rules                                 []libraryItem
+	}{u.Title, u.Reason, u.Instead, u.Source, strings.Join(u.Names, ", "), nil}
+	for _, r := range u.Rules {
+		if e := lib.Book.Entry(r); e != nil {
+			v.Rules = append(v.Rules, libraryItem{"/rules/" + e.ID, e.Title, e.ID})
+		}
+	}
+	s.render(c, http.StatusOK, "without", page{Title: u.Title, Nav: "/library", Body: v})
+}

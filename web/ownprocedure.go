@@ -1,0 +1,328 @@
+package web
+
+import (
+	"errors"
+	"fmt"
+	"io"
+	"net/http"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/words"
+	"damson/store"
+)
+
+// ownForm is the form for a procedure from a published source of the kitchen's
+// own. Every field keeps what was typed.
+type ownForm struct {
+	Title, Names, Source, Section, Yield, By string
+	Class, Product, Acidity                  []choice
+	Ingredients                              []ownIngredient
+	Processes                                []ownProcess
+	Needs                                    []ownNeed
+	Permits, Forbids                         string
+	Problems                                 []string
+	FileProblem                              string
+	Count                                    int
+}
+
+type ownIngredient struct {
+	N                  int
+	Amount, Name, Food string
+	Unit, Role         []choice
+	Optional           bool
+}
+
+type ownProcess struct {
+	N                                    int
+	Method, Gauge, Pack, Jar             []choice
+	Headspace, Minutes, PSI, Acid, Wrong string
+}
+
+type ownNeed struct {
+	N    int
+	Need []choice
+	Text string
+}
+
+// How many empty rows the form starts with, how many "more rows" adds, and how
+// many it can have.
+const (
+	formRows = 6
+	moreRows = 6
+	maxRows  = 60
+)
+
+func (s *Server) newProcedure(c *gin.Context) {
+	s.ownForm(c, http.StatusOK, readOwnForm(func(string) string { return "" }, formRows))
+}
+
+func (s *Server) ownForm(c *gin.Context, status int, f ownForm) {
+	s.render(c, status, "own", page{Title: "Add a procedure", Nav: "/library", Body: f})
+}
+
+func (s *Server) addProcedure(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
+	rows, err := strconv.Atoi(get("rows"))
+	if err != nil || rows < 1 || rows > maxRows {
+		rows = formRows
+	}
+	if get("more") != "" {
+		s.ownForm(c, http.StatusOK, readOwnForm(get, min(rows+moreRows, maxRows)))
+		return
+	}
+	f := readOwnForm(get, rows)
+	p, problems := s.ownProcedure(get, rows)
+	if len(problems) == 0 {
+		if err := p.Check(); err != nil {
+			problems = append(problems, err.Error()+".")
+		} else if err := s.tryOut(c.Request.Context(), []*procedure.Procedure{p}); err != nil {
+			problems = append(problems, err.Error()+".")
+		}
+	}
+	if len(problems) > 0 {
+		f.Problems = problems
+		s.ownForm(c, http.StatusUnprocessableEntity, f)
+		return
+	}
+	s.keepProcedures(c, []*procedure.Procedure{p}, f.By)
+}
+
+// keepProcedures stores procedures that were tried out, and opens the first.
+func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by string) {
+	ctx := c.Request.Context()
+	if err := s.store.AddProcedures(ctx, list, by); err != nil {
+		panic(err)
+	}
+	if err := s.restock(ctx); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/library/"+list[0].ID)
+}
+
+func (s *Server) addProcedureFile(c *gin.Context) {
+	refuse := func(problem string) {
+		f := readOwnForm(func(string) string { return "" }, formRows)
+		f.FileProblem = problem
+		s.ownForm(c, http.StatusUnprocessableEntity, f)
+	}
+	file, ok := s.upload(c, "file", refuse)
+	if !ok {
+		return
+	}
+	data, err := io.ReadAll(file)
+	if err != nil {
+		refuse("The file could not be read: " + err.Error() + ".")
+		return
+	}
+	list, err := s.parse("your file", data, s.shelf().lib.Foods)
+	if err == nil {
+		err = s.tryOut(c.Request.Context(), list)
+	}
+	if err != nil {
+		refuse("Nothing was added. " + err.Error())
+		return
+	}
+	s.keepProcedures(c, list, "a file")
+}
+
+func (s *Server) deleteProcedure(c *gin.Context) {
+	id := c.Param("id")
+	err := s.store.DeleteProcedure(c.Request.Context(), id)
+	if errors.Is(err, store.ErrNotFound) {
+		s.fail(c, http.StatusNotFound, "This kitchen added no such procedure.", "Only procedures of your own can be taken out.")
+		return
+	}
+	if err != nil {
+		panic(err)
+	}
+	if err := s.restock(c.Request.Context()); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/library")
+}
+
+var (
+	unitWords    = []string{"", "cup", "tbsp", "tsp", "lb", "oz", "fl-oz", "pint", "quart", "gallon", "each", "clove", "head", "package", "g", "kg", "ml", "l"}
+	formRoles    = []procedure.Role{procedure.Main, procedure.LowAcid, procedure.Acid, procedure.Liquid, procedure.Fat, procedure.Sugar, procedure.GelSugar, procedure.Gel, procedure.Salt, procedure.FermentSalt, procedure.Seasoning, procedure.Extra}
+	productWords = map[string]string{"plain": "plain pack", "pie-filling": "pie filling", "sauced-beans": "beans in sauce", "cream-corn": "cream-style corn", "chili": "chile con carne"}
+	needWords    = map[string]string{"peeled": "peeled", "soaked": "soaked", "boiled": "boiled first", "browned": "browned", "boneless": "boned", "pureed": "pureed or milled", "crushed": "crushed", "pieces": "cut to size", "trimmed": "trimmed", "reduced": "boiled down", "fermented": "fermented", "grated": "grated", "rinsed": "rinsed", "baked": "baked first"}
+)
+
+// pick makes the choices of a field, each worded by label.
+func pick(values []string, chosen string, label func(string) string) []choice {
+	var out []choice
+	for _, v := range values {
+		out = append(out, choice{v, label(v), v == chosen})
+	}
+	return out
+}
+
+func plain(v string) string { return strings.ReplaceAll(v, "-", " ") }
+
+// readOwnForm lays the form out with what was typed.
+func readOwnForm(get func(string) string, rows int) ownForm {
+	f := ownForm{Title: get("title"), Names: get("names"), Source: get("source"), Section: get("section"), Yield: get("yield"), By: get("by"), Permits: get("permits"), Forbids: get("forbids"), Count: rows}
+	f.Class = pick(procedure.Classes(), get("class"), plain)
+	f.Product = pick(procedure.Products(), get("product"), func(v string) string {
+		if w := productWords[v]; w != "" {
+			return w
+		}
+		return plain(v)
+	})
+	f.Acidity = pick([]string{"acid", "acidified", "low-acid"}, get("acidity"), plain)
+	roles := []string{""}
+	for _, r := range formRoles {
+		roles = append(roles, string(r))
+	}
+	jarNames := make([]string, 0, len(quantity.Jars))
+	for _, j := range quantity.Jars {
+		jarNames = append(jarNames, string(j))
+	}
+	for i := range rows {
+		n := strconv.Itoa(i)
+		f.Ingredients = append(f.Ingredients, ownIngredient{N: i, Amount: get("amount" + n), Name: get("name" + n), Food: get("food" + n), Optional: get("optional"+n) != "",
+			Unit: pick(unitWords, get("unit"+n), plain), Role: pick(roles, get("role"+n), func(v string) string { return roleWords[procedure.Role(v)] })})
+		f.Processes = append(f.Processes, ownProcess{N: i, Headspace: get("headspace" + n), Minutes: get("minutes" + n), PSI: get("psi" + n), Acid: get("acid" + n),
+			Method: pick([]string{"", "water-bath", "pressure"}, get("method"+n), plain), Gauge: pick([]string{"", "dial", "weighted"}, get("gauge"+n), plain),
+			Pack: pick([]string{"hot", "raw"}, get("pack"+n), plain), Jar: pick(jarNames, get("jar"+n), jarPlural)})
+		if i < 4 {
+			f.Needs = append(f.Needs, ownNeed{N: i, Need: pick(append([]string{""}, procedure.Needs()...), get("need"+n), func(v string) string {
+				if w := needWords[v]; w != "" {
+					return w
+				}
+				return plain(v)
+			}), Text: get("needtext" + n)})
+		}
+	}
+	return f
+}
+
+// ownProcedure builds the procedure, or says line by line what is missing.
+func (s *Server) ownProcedure(get func(string) string, rows int) (*procedure.Procedure, []string) {
+	var problems []string
+	wrong := func(format string, a ...any) { problems = append(problems, fmt.Sprintf(format, a...)) }
+	p := &procedure.Procedure{Title: get("title"), Class: get("class"), Product: get("product"), Acidity: get("acidity"), Source: get("source"), Section: get("section"), Yield: get("yield")}
+	p.ID = "own-" + strings.ReplaceAll(words.FoldPhrase(p.Title), " ", "-")
+	p.Names, p.Permits, p.Forbids = listOf(get("names"), ","), listOf(get("permits"), "\n"), listOf(get("forbids"), "\n")
+	if p.Title == "" {
+		wrong("Title: name the product.")
+	}
+	if p.Source == "" || p.Section == "" {
+		wrong("Source: no source, no procedure. Give the publication with its year, and the page or section.")
+	}
+	for i := range rows {
+		if err := s.ownIngredient(p, get, strconv.Itoa(i)); err != nil {
+			wrong("Ingredient %d: %v.", i+1, err)
+		}
+		if err := ownRow(p, get, strconv.Itoa(i)); err != nil {
+			wrong("Process %d: %v.", i+1, err)
+		}
+		if text := get("needtext" + strconv.Itoa(i)); text != "" {
+			need := get("need" + strconv.Itoa(i))
+			if need == "" {
+				wrong("Preparation %d: say what it does to the food.", i+1)
+			}
+			p.Needs = append(p.Needs, procedure.Requirement{Need: need, Text: text})
+		}
+	}
+	if !slices.ContainsFunc(p.Ingredients, func(in procedure.Ingredient) bool { return in.Role == procedure.Main }) {
+		wrong("Ingredients: one of them must be what the product is made of.")
+	}
+	if p.Acidity == "acidified" && !slices.ContainsFunc(p.Ingredients, func(in procedure.Ingredient) bool { return in.Role == procedure.Acid && in.Amount > 0 }) {
+		wrong("Ingredients: an acidified product needs the acid that makes it safe, with its amount.")
+	}
+	if len(p.Rows) == 0 {
+		wrong("Process: give at least one row as your source prints it.")
+	}
+	return p, problems
+}
+
+func listOf(s, sep string) []string {
+	var out []string
+	for _, x := range strings.Split(s, sep) {
+		if x = strings.TrimSpace(x); x != "" {
+			out = append(out, x)
+		}
+	}
+	return out
+}
+
+func (s *Server) ownIngredient(p *procedure.Procedure, get func(string) string, n string) error {
+	name, amount := get("name"+n), get("amount"+n)
+	if name == "" {
+		if amount != "" {
+			return errors.New("it has an amount and no name")
+		}
+		return nil
+	}
+	if get("role"+n) == "" {
+		return fmt.Errorf("say what “%s” is for", name)
+	}
+	in := procedure.Ingredient{Name: name, Role: procedure.Role(get("role" + n)), Unit: quantity.Unit(get("unit" + n)), Optional: get("optional"+n) != ""}
+	said := get("food" + n)
+	if said == "" {
+		said = name
+	}
+	f := s.shelf().lib.Foods.ByName(words.FoldPhrase(said))
+	if f == nil {
+		return fmt.Errorf("the library knows no food “%s”: give its plain name in the column food", said)
+	}
+	in.Same = []string{f.ID}
+	if amount != "" {
+		v, err := strconv.ParseFloat(amount, 64)
+		if err != nil || v <= 0 || v > 1000 {
+			return fmt.Errorf("the amount “%s” is no number of 0 to 1,000", amount)
+		}
+		if in.Unit == quantity.None {
+			return errors.New("the amount needs a unit")
+		}
+		in.Amount = v
+	}
+	p.Ingredients = append(p.Ingredients, in)
+	return nil
+}
+
+func ownRow(p *procedure.Procedure, get func(string) string, n string) error {
+	method, minutes := get("method"+n), get("minutes"+n)
+	if method == "" {
+		if minutes != "" {
+			return errors.New("it has minutes and no method")
+		}
+		return nil
+	}
+	r := procedure.Row{Method: method, Gauge: get("gauge" + n), Pack: get("pack" + n), Jar: get("jar" + n), AcidPerJar: get("acid" + n)}
+	var err error
+	if r.HeadspaceIn, err = strconv.ParseFloat(get("headspace"+n), 64); err != nil {
+		return fmt.Errorf("the headspace “%s” is no figure in inches", get("headspace"+n))
+	}
+	if method == procedure.WaterBath {
+		if r.Minutes, err = procedure.Figures(minutes, false, procedure.BathColumns3, procedure.BathColumns4); err != nil {
+			return fmt.Errorf("minutes: %w", err)
+		}
+	} else {
+		if r.Minutes, err = procedure.Figures(minutes, true); err != nil {
+			return fmt.Errorf("minutes: %w", err)
+		}
+		columns := procedure.DialColumns
+		if r.Gauge == "weighted" {
+			columns = procedure.WeightedColumns
+		}
+		if r.PSI, err = procedure.Figures(get("psi"+n), false, columns); err != nil {
+			return fmt.Errorf("psi: %w", err)
+		}
+	}
+	if err := r.Check(); err != nil {
+		return err
+	}
+	p.Rows = append(p.Rows, r)
+	return nil
+}

@@ -1,0 +1,166 @@
+package web
+
+import (
+	"net/http"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/ledger"
+	"damson/core/procedure"
+	"damson/core/quantity"
+)
+
+type procedureView struct {
+	P       *procedure.Procedure
+	Own     bool
+	Batch   []batchLine
+	Here    []processRow
+	Reason  string
+	Rows    []tableRow
+	Checked int
+	Parts   int
+	Rules   []libraryItem
+	Points  []libraryItem
+}
+
+// batchLine is an ingredient with its amount and who has seen it in print.
+type batchLine struct {
+	Amount, Name, Role string
+	Optional           bool
+	Mark               sourceMark
+}
+
+// sourceMark says whether a value is from memory or was checked.
+type sourceMark struct {
+	Words   string
+	Checked bool
+}
+
+// markOf words the mark that every value of the library carries.
+func markOf(fromMemory bool, c *procedure.Checked) sourceMark {
+	switch {
+	case c != nil && c.Changed:
+		return sourceMark{"changed to the copy of " + c.By + ", " + c.On, true}
+	case c != nil:
+		return sourceMark{"checked by " + c.By + ", " + c.On, true}
+	case fromMemory:
+		return sourceMark{"from memory", false}
+	}
+	return sourceMark{"as entered", true}
+}
+
+// tableRow is one row of the whole table, bands in words.
+type tableRow struct {
+	Method, Pack, Jar, Headspace, Minutes, PSI, Acid string
+	Mark                                             sourceMark
+}
+
+// sameBut reports whether the rows differ in pack or in jar only.
+func (t tableRow) sameBut(u tableRow) bool {
+	return t.Method == u.Method && t.Minutes == u.Minutes && t.PSI == u.PSI && t.Headspace == u.Headspace && t.Acid == u.Acid && t.Mark == u.Mark && (t.Jar == u.Jar || t.Pack == u.Pack)
+}
+
+func (t *tableRow) join(u tableRow) {
+	if t.Jar == u.Jar {
+		t.Pack += " or " + u.Pack
+		return
+	}
+	t.Jar += " or " + u.Jar
+}
+
+// procedureOf returns the procedure that the path names; where there is none it
+// answers and reports false.
+func (s *Server) procedureOf(c *gin.Context) (*procedure.Procedure, bool) {
+	p := s.shelf().lib.Procedures.ByID(c.Param("id"))
+	if p == nil {
+		s.fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
+	}
+	return p, p != nil
+}
+
+func (s *Server) showProcedure(c *gin.Context) {
+	p, ok := s.procedureOf(c)
+	if !ok {
+		return
+	}
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	sh := s.shelf()
+	v := procedureView{P: p, Own: sh.own[p.ID], Batch: viewBatch(p)}
+	v.Checked, v.Parts = ledger.Progress(p)
+	list, err := p.Find(k.ElevationFt, procedure.Filter{Gauge: k.Gauge()})
+	if err != nil {
+		v.Reason = err.Error()
+	}
+	v.Here = viewProcesses(list, k.ElevationFt)
+	for _, r := range p.Rows {
+		t := viewRow(p, r)
+		if n := len(v.Rows); n > 0 && v.Rows[n-1].sameBut(t) {
+			v.Rows[n-1].join(t)
+			continue
+		}
+		v.Rows = append(v.Rows, t)
+	}
+	for _, pt := range sh.lib.Book.Points {
+		if contains(pt.Procedures, p.ID) {
+			v.Points = append(v.Points, libraryItem{"/debated#" + pt.ID, pt.Title, ""})
+		}
+	}
+	s.render(c, http.StatusOK, "procedure", page{Title: p.Title, Nav: "/library", Body: v, Keys: []key{{"C", "check against print"}, {"P", "print"}, {"D", "desk"}}})
+}
+
+func viewBatch(p *procedure.Procedure) []batchLine {
+	var out []batchLine
+	for _, in := range p.Ingredients {
+		b := batchLine{Name: in.Name, Role: roleWords[in.Role], Optional: in.Optional}
+		if in.Amount > 0 {
+			b.Amount = quantity.Amount{Min: in.Amount, Max: in.Amount, Unit: in.Unit}.String()
+			if in.Per != "" {
+				b.Amount += " per " + string(in.Per)
+			}
+			b.Mark = markOf(p.FromMemory, in.Checked)
+		}
+		out = append(out, b)
+	}
+	return out
+}
+
+// roleWords says what an ingredient is for.
+var roleWords = map[procedure.Role]string{
+	procedure.Main: "what it is", procedure.LowAcid: "low-acid, must not grow", procedure.Acid: "the acid that makes it safe", procedure.Liquid: "liquid",
+	procedure.Fat: "fat, at most this", procedure.Sugar: "sugar, free", procedure.GelSugar: "sugar that the set needs", procedure.Gel: "pectin", procedure.Salt: "salt, free",
+	procedure.Seasoning: "dry seasoning, free", procedure.Starch: "starch, at most this", procedure.Extra: "may be left out, must not grow", procedure.FermentSalt: "salt that the ferment needs",
+}
+
+func viewRow(p *procedure.Procedure, r procedure.Row) tableRow {
+	t := tableRow{Method: methodName(r.Method), Pack: r.Pack, Jar: jarPlural(r.Jar), Headspace: inches(r.HeadspaceIn), Minutes: bandWords(r.Minutes), Acid: r.AcidPerJar, Mark: markOf(p.FromMemory, r.Checked)}
+	if r.Gauge != "" {
+		t.Method += ", " + r.Gauge + " gauge"
+		t.PSI = bandWords(r.PSI)
+	}
+	if r.When != "" {
+		t.Pack += ", with " + r.When
+	}
+	return t
+}
+
+// bandWords writes bands as "20 to 1,000 ft · 25 to 3,000 ft · 35 above".
+func bandWords(b procedure.Bands) string {
+	if len(b) == 1 {
+		return thousands(b[0].Value)
+	}
+	var parts []string
+	for i, x := range b {
+		if i == len(b)-1 && strings.HasSuffix(x.Label(), "+") {
+			parts = append(parts, thousands(x.Value)+" above")
+			continue
+		}
+		parts = append(parts, thousands(x.Value)+" to "+thousands(x.High)+" ft")
+	}
+	return strings.Join(parts, " · ")
+}
+
+func jarPlural(j string) string { return quantity.Jar(j).Plural() }

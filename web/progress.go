@@ -1,0 +1,202 @@
+package web
+
+import (
+	"errors"
+	"fmt"
+	"io"
+	"net/http"
+	"sort"
+	"strconv"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/ledger"
+	"damson/core/procedure"
+)
+
+// progressView says how much of the library somebody has seen in print.
+type progressView struct {
+	Checked, All int
+	Percent      int
+	Classes      []progressClass
+	Next         []progressItem
+	History      []string
+	Problem      string
+	Imported     int
+}
+
+type progressClass struct {
+	Name         string
+	Checked, All int
+}
+
+type progressItem struct {
+	Href, Title  string
+	Recipes      int
+	Checked, All int
+}
+
+const (
+	nextItems    = 12
+	historyItems = 20
+)
+
+func (s *Server) showProgress(c *gin.Context) { s.progress(c, http.StatusOK, "") }
+
+func (s *Server) progress(c *gin.Context, status int, problem string) {
+	ctx := c.Request.Context()
+	used, err := s.used(c)
+	if err != nil {
+		panic(err)
+	}
+	v := progressView{Problem: problem}
+	v.Imported, _ = strconv.Atoi(c.Query("imported"))
+	at := map[string]int{}
+	var items []progressItem
+	for _, p := range s.shelf().lib.Procedures.All() {
+		checked, all := ledger.Progress(p)
+		i, ok := at[p.Class]
+		if !ok {
+			i = len(v.Classes)
+			at[p.Class] = i
+			v.Classes = append(v.Classes, progressClass{Name: p.Class})
+		}
+		v.Classes[i].Checked += checked
+		v.Classes[i].All += all
+		v.Checked += checked
+		v.All += all
+		if checked < all {
+			items = append(items, progressItem{"/library/" + p.ID + "/check", p.Title, used[p.ID], checked, all})
+		}
+	}
+	sort.SliceStable(v.Classes, func(i, j int) bool { return v.Classes[i].Name < v.Classes[j].Name })
+	sort.SliceStable(items, func(i, j int) bool { return items[i].Recipes > items[j].Recipes })
+	v.Next = items[:min(nextItems, len(items))]
+	if v.All > 0 {
+		v.Percent = 100 * v.Checked / v.All
+	}
+	checks, err := s.store.Checks(ctx)
+	if err != nil {
+		panic(err)
+	}
+	for i := len(checks) - 1; i >= 0 && len(v.History) < historyItems; i-- {
+		k := checks[i]
+		title := k.Procedure
+		if p := s.shelf().remembered[k.Procedure]; p != nil {
+			title = p.Title
+		}
+		v.History = append(v.History, k.On+" "+k.By+": "+title+", "+statusWords[k.Status]+withValues(k.Values)+" ("+k.Edition+pageWords(k.Page)+")")
+	}
+	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
+}
+
+// used counts, by procedure, the recipes of the desk that rest on it.
+func (s *Server) used(c *gin.Context) (map[string]int, error) {
+	ctx := c.Request.Context()
+	recipes, err := s.store.Recipes(ctx, cacheSize)
+	if err != nil {
+		return nil, err
+	}
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		return nil, err
+	}
+	out := map[string]int{}
+	for _, r := range recipes {
+		if res := s.reviewOf(r, k); res.Procedure != nil {
+			out[res.Procedure.ID]++
+		}
+	}
+	return out, nil
+}
+
+func (s *Server) exportLedger(c *gin.Context) {
+	checks, err := s.store.Checks(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	c.Header("Content-Type", "text/csv; charset=utf-8")
+	c.Header("Content-Disposition", `attachment; filename="damson-ledger.csv"`)
+	if err := ledger.WriteCSV(c.Writer, checks); err != nil {
+		panic(err)
+	}
+}
+
+// importLedger takes another kitchen's ledger in: what is here already is not
+// added twice.
+func (s *Server) importLedger(c *gin.Context) {
+	data, ok := s.upload(c, "ledger", func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) })
+	if !ok {
+		return
+	}
+	refuse := func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) }
+	list, err := ledger.ReadCSV(data)
+	if err != nil {
+		refuse("Nothing was taken in. " + err.Error())
+		return
+	}
+	ctx := c.Request.Context()
+	have, err := s.store.Checks(ctx)
+	if err != nil {
+		panic(err)
+	}
+	seen := map[ledger.Check]bool{}
+	for _, h := range have {
+		seen[h] = true
+	}
+	var added []ledger.Check
+	for _, x := range list {
+		if !seen[x] {
+			seen[x] = true
+			added = append(added, x)
+		}
+	}
+	if err := s.tryChecks(append(have, added...)); err != nil {
+		refuse("Nothing was taken in. " + err.Error())
+		return
+	}
+	if len(added) > 0 {
+		if err := s.store.AddChecks(ctx, added); err != nil {
+			panic(err)
+		}
+		if err := s.restock(ctx); err != nil {
+			panic(err)
+		}
+	}
+	c.Redirect(http.StatusSeeOther, "/check?imported="+strconv.Itoa(len(added)))
+}
+
+// upload returns the file of a form's field; where there is none, or it is too
+// large, it answers through refuse and reports false.
+func (s *Server) upload(c *gin.Context, field string, refuse func(string)) (io.Reader, bool) {
+	f, err := c.FormFile(field)
+	var large *http.MaxBytesError
+	switch {
+	case errors.As(err, &large) || err == nil && f.Size > maxUpload:
+		refuse(fmt.Sprintf("The file is larger than %d KiB.", maxUpload>>10))
+		return nil, false
+	case err != nil:
+		refuse("Choose a file first.")
+		return nil, false
+	}
+	file, err := f.Open()
+	if err != nil {
+		refuse("The file could not be read: " + err.Error() + ".")
+		return nil, false
+	}
+	return file, true
+}
+
+// maxUpload is the size limit of an uploaded ledger or procedure file.
+const maxUpload = 512 << 10
+
+// unchecked counts the processes that rest on memory alone.
+func unchecked(list []procedure.Process) int {
+	n := 0
+	for _, p := range list {
+		if p.FromMemory {
+			n++
+		}
+	}
+	return n
+}

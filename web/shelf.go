@@ -1,0 +1,115 @@
+package web
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"sync/atomic"
+
+	"damson/core/food"
+	"damson/core/ledger"
+	"damson/core/library"
+	"damson/core/procedure"
+	"damson/core/review"
+)
+
+// ParseProcedures reads procedures of a kitchen's own from a file.
+type ParseProcedures func(name string, data []byte, foods *food.Catalogue) ([]*procedure.Procedure, error)
+
+// shelf is the library as this kitchen has it: what ships with the program,
+// the kitchen's own procedures, and what was checked against print in force.
+// It is read only; a change makes a new one.
+type shelf struct {
+	lib      *library.Library
+	reviewer *review.Reviewer
+	index    *library.Index
+	// own holds the ids of the kitchen's own procedures.
+	own map[string]bool
+	// remembered holds the procedures before any check, by id.
+	remembered map[string]*procedure.Procedure
+	// version tells one shelf from the next.
+	version int64
+	// problem says which stored checks could not be put into force.
+	problem string
+}
+
+var shelves atomic.Int64
+
+// shelf returns the library in force.
+func (s *Server) shelf() *shelf { return s.current.Load() }
+
+// restock makes the shelf anew from the store. Nothing changes where it fails.
+func (s *Server) restock(ctx context.Context) error {
+	own, err := s.store.Procedures(ctx)
+	if err != nil {
+		return err
+	}
+	checks, err := s.store.Checks(ctx)
+	if err != nil {
+		return err
+	}
+	sh, err := newShelf(s.base, own, checks)
+	if err != nil {
+		return err
+	}
+	s.current.Store(sh)
+	return nil
+}
+
+func newShelf(base *library.Library, own []*procedure.Procedure, checks []ledger.Check) (*shelf, error) {
+	sh := &shelf{lib: base, own: map[string]bool{}, remembered: map[string]*procedure.Procedure{}, version: shelves.Add(1)}
+	var all []*procedure.Procedure
+	all = append(all, base.Procedures.All()...)
+	for _, p := range own {
+		if base.Procedures.ByID(p.ID) != nil {
+			return nil, fmt.Errorf("procedure %q: the library has one by that name now", p.ID)
+		}
+		sh.own[p.ID] = true
+		all = append(all, p)
+	}
+	for _, p := range all {
+		sh.remembered[p.ID] = p
+	}
+	if len(own) > 0 || len(checks) > 0 {
+		inForce, err := ledger.Apply(all, checks)
+		if err != nil {
+			sh.problem = err.Error()
+		}
+		// A row that print does not have goes; a procedure left without rows goes
+		// with it.
+		kept := inForce[:0:0]
+		for _, p := range inForce {
+			if len(p.Rows) > 0 {
+				kept = append(kept, p)
+			}
+		}
+		procs, err := procedure.NewLibrary(kept)
+		if err != nil {
+			return nil, err
+		}
+		sh.lib = base.With(procs)
+	}
+	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures)
+	extra := map[library.Hit][]string{}
+	for _, r := range review.Rules() {
+		extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}
+	}
+	sh.index = library.NewIndex(sh.lib, extra)
+	return sh, nil
+}
+
+// tryOut makes a shelf with further procedures and throws it away: what it
+// refuses must not be stored.
+func (s *Server) tryOut(ctx context.Context, more []*procedure.Procedure) error {
+	own, err := s.store.Procedures(ctx)
+	if err != nil {
+		return err
+	}
+	for _, p := range more {
+		if s.shelf().remembered[p.ID] != nil {
+			return errors.New("“" + p.ID + "” is the id of another procedure: give this one another title")
+		}
+	}
+	_, err = newShelf(s.base, append(own, more...), nil)
+	return err
+}
