@@ -3,13 +3,14 @@ ADDR ?= 127.0.0.1:8080
 # Go's own flags; -race where a C compiler is at hand.
 RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
 
-.PHONY: help demo build test check chromium bench assets screenshots
+.PHONY: help demo build test check chromium bench assets library screenshots
 
 help:
 	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
 	@echo "make test         check the code and run every test, the browser's too"
 	@echo "make bench        measure, and print the figures"
 	@echo "make build        one file that runs anywhere: bin/damson"
+	@echo "make library      pack knowledge/ anew after a change to it"
 	@echo "make assets       build styles, scripts and fonts anew (needs npm)"
 	@echo "make screenshots  take docs/screenshots anew (needs Chromium)"
 
@@ -34,8 +35,11 @@ chromium:
 	{ echo "make test: no Chromium here and it cannot be installed; install the package chromium and run again"; exit 1; }
 
 bench: build
-	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review
+	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge
 	go run ./cmd/measure ./bin/damson
+
+library:
+	go generate ./knowledge
 
 assets:
 	cd web/frontend && npm install --no-save --no-audit --no-fund && npm run build

@@ -64,18 +64,27 @@ func rowKey(p *procedure.Procedure, r procedure.Row) string {
 func TestSecondRecall(t *testing.T) {
 	data, err := os.ReadFile("recall/rows.txt")
 	require.NoError(t, err)
+	lib, err := knowledge.Load()
+	require.NoError(t, err)
 	second := map[string]bool{}
+	source := ""
 	for _, line := range strings.Split(string(data), "\n") {
+		if s, ok := strings.CutPrefix(line, "## "); ok {
+			source = s
+			continue
+		}
 		if line == "" || strings.HasPrefix(line, "#") {
 			continue
 		}
+		id, _, _ := strings.Cut(line, " | ")
+		p := lib.Procedures.ByID(id)
+		require.NotNil(t, p, line)
+		require.Equal(t, source, p.Source, line)
 		for _, k := range recallKeys(t, line) {
 			require.False(t, second[k], "twice: %s", k)
 			second[k] = true
 		}
 	}
-	lib, err := knowledge.Load()
-	require.NoError(t, err)
 	var diff []string
 	rows := 0
 	for _, p := range lib.Procedures.All() {

@@ -9,6 +9,9 @@ import (
 	"testing"
 
 	"github.com/stretchr/testify/require"
+
+	"damson/core/ledger"
+	"damson/core/procedure"
 )
 
 func TestRecipeRoundTrip(t *testing.T) {
@@ -109,4 +112,39 @@ func TestSurvivesKill(t *testing.T) {
 	require.NoError(t, err)
 	require.Len(t, list, 1)
 	require.Equal(t, "kept", list[0].Title)
+}
+
+func TestLedgerAndOwnProcedures(t *testing.T) {
+	ctx := context.Background()
+	dir := t.TempDir()
+	s, err := Open(dir)
+	require.NoError(t, err)
+	checks := []ledger.Check{
+		{Procedure: "plums", Part: "row:a", Status: ledger.Same, Edition: "2015", By: "Ines", On: "2026-11-25"},
+		{Procedure: "plums", Part: "row:a", Status: ledger.Differs, Values: "20 min", Edition: "2015", By: "Ines", On: "2026-11-26"},
+	}
+	require.NoError(t, s.AddChecks(ctx, checks))
+	p := procedure.Procedure{ID: "own-quince", Title: "Quince", Rows: []procedure.Row{{Method: "water-bath", Jar: "pint", Minutes: procedure.Everywhere(20), HeadspaceIn: 0.5}}}
+	require.NoError(t, s.AddProcedures(ctx, []*procedure.Procedure{&p}, "Ines"))
+	other := procedure.Procedure{ID: "own-other"}
+	require.Error(t, s.AddProcedures(ctx, []*procedure.Procedure{&other, &p}, "Ines"), "the id is taken")
+	require.NoError(t, s.Choose(ctx, "unsealed", "Either"))
+	require.NoError(t, s.Choose(ctx, "unsealed", "Refrigerate or freeze"))
+	require.NoError(t, s.Close())
+
+	s, err = Open(dir)
+	require.NoError(t, err)
+	defer s.Close()
+	got, err := s.Checks(ctx)
+	require.NoError(t, err)
+	require.Equal(t, checks, got, "oldest first")
+	own, err := s.Procedures(ctx)
+	require.NoError(t, err)
+	require.Len(t, own, 1, "all of them or none")
+	require.Equal(t, &p, own[0])
+	chosen, err := s.Choices(ctx)
+	require.NoError(t, err)
+	require.Equal(t, map[string]string{"unsealed": "Refrigerate or freeze"}, chosen)
+	require.NoError(t, s.DeleteProcedure(ctx, "own-quince"))
+	require.ErrorIs(t, s.DeleteProcedure(ctx, "own-quince"), ErrNotFound)
 }

@@ -2,6 +2,7 @@ package main
 
 import (
 	"fmt"
+	"io"
 
 	"github.com/spf13/cobra"
 
@@ -12,8 +13,8 @@ import (
 )
 
 // newList builds a subcommand that writes one part of the library.
-func newList(use, short string, write func(cmd *cobra.Command, lib *knowledge.Library, asJSON bool) error) *cobra.Command {
-	var asJSON bool
+func newList(use, short string, write func(cmd *cobra.Command, lib *knowledge.Library, asJSON bool) error, asTable func(io.Writer, *knowledge.Library) error) *cobra.Command {
+	var asJSON, asCSV bool
 	cmd := &cobra.Command{
 		Use: use, Short: short, Args: cobra.NoArgs,
 		RunE: func(cmd *cobra.Command, args []string) error {
@@ -21,13 +22,20 @@ func newList(use, short string, write func(cmd *cobra.Command, lib *knowledge.Li
 			if err != nil {
 				return err
 			}
-			if err := write(cmd, lib, asJSON); err != nil {
+			if asCSV {
+				err = asTable(cmd.OutOrStdout(), lib)
+			} else {
+				err = write(cmd, lib, asJSON)
+			}
+			if err != nil {
 				return &exit{code: exitFault, err: err}
 			}
 			return nil
 		},
 	}
 	cmd.Flags().BoolVar(&asJSON, "json", false, "one JSON object a line")
+	cmd.Flags().BoolVar(&asCSV, "csv", false, "a table with commas, for a spreadsheet")
+	cmd.MarkFlagsMutuallyExclusive("json", "csv")
 	return cmd
 }
 
@@ -77,7 +85,7 @@ func newProcedures() *cobra.Command {
 			}
 		}
 		return nil
-	})
+	}, proceduresCSV)
 }
 
 // foodJSON is the object of `foods --json`.
@@ -92,13 +100,15 @@ type foodJSON struct {
 	Acids      map[string]float64 `json:"acids"`
 	GPerCup    map[string]float64 `json:"g_per_cup"`
 	GEach      float64            `json:"g_each,omitempty"`
+	Water      float64            `json:"water_percent,omitempty"`
+	MadeOf     []string           `json:"made_of,omitempty"`
 	Hides      []string           `json:"hides,omitempty"`
 	Source     string             `json:"source"`
 	FromMemory bool               `json:"from_memory"`
 }
 
 func newFoodJSON(f *food.Food) foodJSON {
-	out := foodJSON{ID: f.ID, Names: f.Names, Kind: f.Kind, Groups: f.Groups, AcidClass: f.AcidClass(), Acids: f.Acids, GPerCup: f.Cup, GEach: f.Each, Hides: f.Hides, Source: f.Source, FromMemory: f.FromMemory}
+	out := foodJSON{ID: f.ID, Names: f.Names, Kind: f.Kind, Groups: f.Groups, AcidClass: f.AcidClass(), Acids: f.Acids, GPerCup: f.Cup, GEach: f.Each, Water: f.Water, MadeOf: f.MadeOf, Hides: f.Hides, Source: f.Source, FromMemory: f.FromMemory}
 	if f.HasPH() {
 		out.Low, out.High = &f.PH[0], &f.PH[1]
 	}
@@ -121,7 +131,7 @@ func newFoods() *cobra.Command {
 			}
 		}
 		return nil
-	})
+	}, foodsCSV)
 }
 
 func newRules() *cobra.Command {
@@ -136,5 +146,5 @@ func newRules() *cobra.Command {
 			}
 		}
 		return nil
-	})
+	}, func(w io.Writer, _ *knowledge.Library) error { return rulesCSV(w) })
 }

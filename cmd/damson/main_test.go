@@ -3,6 +3,7 @@ package main
 import (
 	"bytes"
 	"context"
+	"encoding/csv"
 	"encoding/json"
 	"io"
 	"net"
@@ -232,4 +233,34 @@ func TestDemoServes(t *testing.T) {
 
 	cancel()
 	require.NoError(t, <-done)
+}
+
+// The library as a table: as many lines as things, the same heading each time.
+func TestLibraryAsCSV(t *testing.T) {
+	for use, least := range map[string]int{"procedures": 500, "foods": 420, "rules": 50} {
+		out, code, _ := call(t, "", use, "--csv")
+		require.Zero(t, code)
+		rows, err := csv.NewReader(strings.NewReader(out)).ReadAll()
+		require.NoError(t, err, "every line has as many fields as the heading")
+		require.Greater(t, len(rows), least, use)
+		_, code, _ = call(t, "", use, "--csv", "--json")
+		require.Equal(t, exitUsage, code)
+	}
+}
+
+// A malformed knowledge file: the program refuses to start and names file, line
+// and field.
+func TestMalformedKnowledge(t *testing.T) {
+	dir := t.TempDir()
+	require.NoError(t, os.CopyFS(dir, os.DirFS("../../knowledge")))
+	_, err := loadLibrary(dir)
+	require.NoError(t, err)
+	path := filepath.Join(dir, "foods", "fruit.yaml")
+	data, err := os.ReadFile(path)
+	require.NoError(t, err)
+	require.NoError(t, os.WriteFile(path, bytes.Replace(data, []byte("{id: apple,"), []byte("{id: apple, colour: red,"), 1), 0o600))
+	_, code, err := call(t, "", "serve", "--data", t.TempDir(), "--knowledge", dir, "--addr", "127.0.0.1:0")
+	require.Equal(t, exitUsage, code)
+	require.ErrorContains(t, err, "foods/fruit.yaml: line")
+	require.ErrorContains(t, err, "colour")
 }

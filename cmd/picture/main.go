@@ -19,14 +19,20 @@ import (
 const pasted = `document.querySelector("#text").value = "Plum and quince pot\n\n5 lb plums, halved\n1/0 cup sugar\n2 quinces, peeled & diced\na handful of verbena\n2 (15 oz) tins of apricots\n1 tsp salt to each pint\n\nHeat everything in the syrup and pack hot into pints, ½ inch headspace.\nProcess in a water bath for 20 minutes.";
 document.querySelector("#text").dispatchEvent(new Event("input", {bubbles: true})); true`
 
+// typed searches the library before its picture is taken.
+const typed = `document.querySelector("#q").value = "beans"; document.querySelector("#q").dispatchEvent(new Event("input", {bubbles: true})); true`
+
 var pages = []struct{ name, path, script string }{
 	{"desk", "/", ""},
 	{"new-recipe", "/new", pasted},
 	{"review-clear", "/recipes/12", ""},
 	{"review-change", "/recipes/11", ""},
 	{"review-stop", "/recipes/6", ""},
-	{"library", "/library", ""},
+	{"library", "/library", typed},
 	{"procedure", "/library/tomatoes-whole-water", ""},
+	{"check", "/library/plums/check", ""},
+	{"food", "/foods/tomato", ""},
+	{"debated", "/debated", ""},
 	{"kitchen", "/kitchen", ""},
 }
 

@@ -1,6 +1,7 @@
 package library
 
 import (
+	"slices"
 	"sort"
 	"strings"
 
@@ -47,7 +48,7 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 	add := func(h Hit, names ...string) {
 		d := doc{hit: h, order: rank[h.Kind]}
 		for _, n := range append([]string{h.Title}, names...) {
-			if w := strings.Fields(words.FoldPhrase(n)); len(w) > 0 {
+			if w := searchWords(n); len(w) > 0 {
 				d.keys = append(d.keys, key{w, n})
 			}
 		}
@@ -87,13 +88,26 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 	return x
 }
 
+// searchWords folds the text and leaves out what names nothing, unless nothing
+// else is there.
+func searchWords(s string) []string {
+	all := strings.Fields(words.FoldPhrase(s))
+	kept := slices.DeleteFunc(slices.Clone(all), func(w string) bool { return slices.Contains(small, w) })
+	if len(kept) == 0 {
+		return all
+	}
+	return kept
+}
+
+var small = []string{"a", "an", "the", "of", "in", "for", "to", "with", "and", "or"}
+
 var rank = map[string]int{KindProcedure: 0, KindWithout: 1, KindFood: 2, KindRule: 3, KindPoint: 4, KindEquivalent: 5}
 
 // Find returns at most limit things whose names hold every word of the query,
 // the last one as a beginning ("salsa tom" finds tomato salsa). What the title
 // says comes before what another name says, and whole words before beginnings.
 func (x *Index) Find(query string, limit int) []Hit {
-	q := strings.Fields(words.FoldPhrase(query))
+	q := searchWords(query)
 	if len(q) == 0 {
 		return nil
 	}

@@ -1,6 +1,7 @@
 package review_test
 
 import (
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -82,6 +83,54 @@ const (
 	plainJam   = "Strawberry jam\n5 1/2 cups crushed strawberries\n"
 	plainTom   = "Whole tomatoes\n20 lb tomatoes, peeled\nwater\n"
 )
+
+// The tested exceptions hold for the whole recipe, and not beyond it.
+func TestTestedExceptions(t *testing.T) {
+	relish := "Corn relish\n10 cups whole kernel corn\n2 1/2 cups red bell pepper, diced\n2 1/2 cups green bell pepper, diced\n2 1/2 cups celery, chopped\n1 1/4 cups onions, diced\n1 3/4 cups sugar\n5 cups vinegar (5%)\n"
+	pie := "Apple pie filling\n6 quarts apples, peeled and sliced\n5 1/2 cups sugar\n2 1/2 cups water\n5 cups apple juice\n3/4 cup bottled lemon juice\n"
+	rings := "Pickled jalapeño rings\n3 lb jalapeños\n1 1/2 cups pickling lime\n7 1/2 cups cider vinegar (5%)\n1 3/4 cups water\n"
+	kraut := "Sauerkraut\n5 lb cabbage, shredded\n"
+	curd := "Lemon curd\n2 1/2 cups superfine sugar\n1 cup bottled lemon juice\n3/4 cup butter\n7 egg yolks\n4 eggs\n"
+	check(t, []example{
+		{name: "flour in corn relish", text: relish + "1/4 cup flour", verdict: "clear", want: []string{"thickener note"}, only: true},
+		{name: "more flour", text: relish + "1 cup flour", verdict: "change", want: []string{"thickener change"}, only: true},
+		{name: "flour not measured", text: relish + "some flour", verdict: "change", want: []string{"unclear-amount change"}},
+		{name: "corn starch in corn relish", text: relish + "1/4 cup cornstarch", verdict: "change", want: []string{"thickener change"}},
+		{name: "cook-type starch in pie filling", text: pie + "1 1/2 cups cook type modified starch", verdict: "clear", only: true},
+		{name: "no starch in pie filling", text: pie, verdict: "clear", only: true},
+		{name: "instant starch in pie filling", text: pie + "1 1/2 cups instant starch", verdict: "change", want: []string{"thickener change"}},
+		{name: "corn starch in pie filling", text: pie + "1 1/2 cups cornstarch", verdict: "change", want: []string{"thickener change"}},
+		{name: "another fruit as pie filling", text: strings.ReplaceAll(strings.Replace(pie, "Apple pie", "Plum pie", 1), "apples, peeled", "plums, pitted") + "1 1/2 cups cook type modified starch", verdict: "untested"},
+		{name: "lime rinsed out", text: rings + "Soak the rings in lime water, drain and rinse three times.\nPack raw in pints.", verdict: "clear", only: true},
+		{name: "lime left in", text: rings + "Soak the rings in lime water overnight.\nPack raw in pints.", verdict: "change", want: []string{"acid-diluted change"}, only: true},
+		{name: "kraut", text: kraut + "3 Tbsp canning salt\nFerment 3 to 4 weeks.", verdict: "clear", only: true},
+		{name: "kraut, salt cut", text: kraut + "1 Tbsp canning salt\nFerment 3 to 4 weeks.", verdict: "change", want: []string{"proportion change"}, only: true},
+		{name: "kraut without salt", text: kraut + "Ferment 3 to 4 weeks.", verdict: "change", want: []string{"omission change"}, only: true},
+		{name: "lemon curd", text: curd, kitchen: in("half-pint", "hot"), verdict: "clear", only: true},
+		{name: "lemon curd, fresh juice", text: strings.Replace(curd, "bottled lemon", "lemon", 1), kitchen: in("half-pint", "hot"), verdict: "change", want: []string{"fresh-citrus change"}},
+		{name: "lemon curd in pints", text: curd, kitchen: in("pint", "hot"), verdict: "change", want: []string{"jar-size change"}},
+		{name: "more eggs", text: curd + "6 eggs", kitchen: in("half-pint", "hot"), verdict: "change"},
+		{name: "bacon cube in baked beans", text: "Baked beans\n3 lb navy beans, soaked\n4 cups water\n3 Tbsp molasses\n7 pieces of bacon", verdict: "clear"},
+		{name: "a pound of bacon in baked beans", text: "Baked beans\n3 lb navy beans, soaked\n4 cups water\n3 Tbsp molasses\n1 lb bacon", verdict: "change"},
+	})
+}
+
+// A food without what marks it is another product: it does not slip in under a
+// procedure that takes no acid, or a shorter time.
+func TestNoSlippingIn(t *testing.T) {
+	check(t, []example{
+		{name: "okra left out", text: "Tomatoes with okra\n12 lb tomatoes, peeled\nPack hot in pints.", verdict: "untested"},
+		{name: "zucchini as mixed vegetables", text: "Mixed vegetables\n10 cups zucchini, diced\nwater\nPack hot in pints.", verdict: "stop"},
+		{name: "carrots and zucchini", text: "Mixed vegetables\n6 cups carrots, peeled and sliced\n4 cups zucchini, diced\nwater\nPack hot in pints.", verdict: "clear"},
+		{name: "mostly zucchini", text: "Mixed vegetables\n3 cups carrots, peeled and sliced\n8 cups zucchini, diced\nwater\nPack hot in pints.", verdict: "stop"},
+		{name: "spaghetti sauce of tomatoes alone", text: "Spaghetti sauce\n30 lb tomatoes, peeled\nPut through a food mill.\nPack hot in pints.", verdict: "change", want: []string{"no-acid-added change"}},
+		{name: "half a fruit cocktail", text: "Fruit cocktail\n3 lb peaches, peeled\nwater\nPack raw in pints.", verdict: "clear"},
+		{name: "plain apples are no spiced rings", text: "Apples\n12 lb apples, peeled and sliced\n6 cups water\n12 cups sugar\nBoil 5 minutes.\nPack hot in pints.\nProcess 10 minutes in a water bath.", verdict: "change", want: []string{"process-short change"}},
+		{name: "hot peppers by the bell peppers' row", text: "Pickled hot peppers\n7 lb hot peppers\n3 cups vinegar (5%)\n3 cups water\n3 1/2 cups sugar\nPack hot in pints.\nProcess 5 minutes in a water bath.", verdict: "change"},
+		{name: "meat sauce blended", text: "Spaghetti sauce with meat\n30 lb tomatoes, peeled\n2 1/2 lb ground beef\n1 cup onions, chopped\nBrown the beef.\nPuree everything.\nPack hot in pints.", verdict: "change", want: []string{"puree change"}},
+		{name: "more in the method than in the list", text: plainSalsa + "2 cups bottled lime juice\nAdd 12 cups of onions.", verdict: "change"},
+	})
+}
 
 // Catalogue D: dairy, eggs, cereals; T: thickeners; M: fat and meat; V: foods
 // without a process.
