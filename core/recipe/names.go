@@ -327,12 +327,13 @@ func (p *lineParser) sharedJuice() {
 	}
 }
 
-// otherFood holds the foods that another becomes by its state: dried chilies
-// are a spice, smoked pork is ham.
-var otherFood = map[string]map[string]string{
-	"dried":  {"chile-pepper": "red-pepper-flake", "jalapeno": "red-pepper-flake", "onion": "onion-powder", "garlic": "garlic-powder", "tomato": "sun-dried-tomato", "mushroom": "wild-mushroom", "bell-pepper": "red-pepper-flake", "lima-bean": "dried-bean", "pea": "whole-dried-pea", "coconut": "coconut"},
-	"smoked": {"fish": "smoked-fish", "white-fish": "smoked-fish", "pork": "ham", "fresh-sausage": "cured-sausage", "turkey": "corned-beef", "chicken": "corned-beef", "beef": "corned-beef", "shellfish": "smoked-fish"},
-	"cured":  {"fresh-sausage": "cured-sausage", "pork": "ham", "beef": "corned-beef"},
+// otherFood holds what a food becomes by its state, by group or id: dried
+// chilies are a spice, smoked pork is ham. The first that fits counts.
+var otherFood = map[string][]struct{ of, becomes string }{
+	"dried": {{"capsicum", "red-pepper-flake"}, {"garlic", "garlic-powder"}, {"allium", "onion-powder"}, {"tomato", "sun-dried-tomato"}, {"mushroom", "wild-mushroom"},
+		{"lima-bean", "dried-bean"}, {"pea", "whole-dried-pea"}},
+	"smoked": {{"seafood", "smoked-fish"}, {"ground-meat", "cured-sausage"}, {"red-meat", "ham"}, {"poultry", "corned-beef"}, {"bone-in-poultry", "corned-beef"}},
+	"cured":  {{"seafood", "smoked-fish"}, {"ground-meat", "cured-sausage"}, {"red-meat", "ham"}, {"poultry", "corned-beef"}},
 }
 
 func (p *lineParser) swapByState() {
@@ -340,9 +341,11 @@ func (p *lineParser) swapByState() {
 		return
 	}
 	for _, state := range p.l.State {
-		if id, ok := otherFood[state][p.l.Ref.ID]; ok {
-			p.l.Ref = p.r.foods.ByID(id)
-			return
+		for _, o := range otherFood[state] {
+			if p.l.Ref.ID == o.of || p.l.Ref.In(o.of) {
+				p.l.Ref = p.r.foods.ByID(o.becomes)
+				return
+			}
 		}
 	}
 }
