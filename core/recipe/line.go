@@ -155,7 +155,7 @@ func (p *lineParser) parse(body string) {
 	p.finish()
 }
 
-var aboutWords = map[string]bool{"about": true, "approximately": true, "approx": true, "around": true, "roughly": true, "circa": true, "ca": true, "~": true, "up": true}
+var aboutWords = map[string]bool{"about": true, "approximately": true, "approx": true, "around": true, "roughly": true, "circa": true, "ca": true, "~": true, "up": true, "between": true}
 
 func (p *lineParser) skipAbout() {
 	for aboutWords[p.text(p.i)] {
@@ -173,7 +173,7 @@ func (p *lineParser) skipAbout() {
 }
 
 var sizeWords = map[string]bool{"large": true, "medium": true, "small": true, "big": true, "heaping": true, "heaped": true, "scant": true,
-	"level": true, "generous": true, "rounded": true, "good": true, "lg": true, "med": true, "sm": true, "full": true, "whole": true, "packed": true, "tiny": true, "medium sized": true, "fat": true, "fresh": true, "thick": true, "nice": true, "regular": true, "standard": true}
+	"level": true, "generous": true, "rounded": true, "good": true, "lg": true, "med": true, "sm": true, "full": true, "whole": true, "packed": true, "tiny": true, "firmly": true, "lightly": true, "loosely": true, "medium sized": true, "fat": true, "fresh": true, "thick": true, "nice": true, "regular": true, "standard": true}
 
 var vagueWords = map[string]bool{"some": true, "few": true, "several": true, "plenty": true, "enough": true, "lot": true, "bit": true, "touch": true, "tad": true}
 
@@ -204,10 +204,19 @@ func (p *lineParser) leadingAmount() {
 			return
 		}
 	}
+	if v == 0 {
+		p.unclear("an amount of zero: write how much goes in, or take the line out")
+	}
+	if raw := p.t[p.i].Raw; p.t[p.i].Kind == words.Number && (thousand(raw) || raw[0] == ',') {
+		p.guess("\"" + raw + "\" read as " + quantity.Number(v))
+	}
 	lo, hi := v, v
 	p.i += n
+	if p.text(p.i) == "x" && p.i+1 < len(p.t) && p.t[p.i+1].Kind == words.Number {
+		p.i++ // "2 x 400 g tins"
+	}
 	// A range: "2-3", "2 to 3", "2 or 3".
-	if sep := p.text(p.i); sep == "-" || sep == "to" || sep == "or" {
+	if sep := p.text(p.i); sep == "-" || sep == "to" || sep == "or" || sep == "and" && p.text(start-1) == "between" {
 		if w, m, err := number(p.t, p.i+1); err == nil && m > 0 && p.t[p.i+1].Text != "a" && p.t[p.i+1].Text != "an" {
 			if p.isPackage(p.i+1+m, w) && v == float64(int(v)) && v <= 24 && sep == "-" {
 				p.packaged(v, w, p.i+1+m)
@@ -238,6 +247,12 @@ func (p *lineParser) leadingAmount() {
 		}
 	}
 	j := p.i
+	if p.text(j) == "half" && unitAt(p.t, j+1).n > 0 && p.text(j+1) != "pint" && p.text(j+1) != "gallon" && lo == 1 && hi == 1 {
+		lo, hi = 0.5, 0.5
+		p.guess("\"1 half\" read as ½")
+		j++
+		p.i++
+	}
 	for sizeWords[p.text(j)] {
 		if p.text(j) == "heaping" || p.text(j) == "heaped" || p.text(j) == "scant" || p.text(j) == "generous" || p.text(j) == "rounded" {
 			p.guess("\"" + p.text(j) + "\" read as level")
@@ -270,6 +285,11 @@ func (p *lineParser) leadingAmount() {
 		return
 	}
 	a = p.plus(a)
+	if k := andAHalf(p.t, p.i); k > 0 && a.Min == a.Max {
+		add := fractionWords[p.text(p.i+k-1)] * u.scale // "1 cup and a half"
+		a.Min, a.Max = a.Min+add, a.Max+add
+		p.i += k
+	}
 	p.setAmount(a)
 	if containers[u.unit] {
 		// "1 can (15 oz)"
@@ -341,6 +361,17 @@ func (p *lineParser) sizeAt(i int) (v float64, n int, u unitRead, ok bool) {
 	j += u.n
 	if paren {
 		for j < len(p.t) && p.text(j) != ")" {
+			if w, m, err := number(p.t, j); err == nil && m > 0 {
+				// "(4 lb 6 oz)"
+				more := unitAt(p.t, j+m)
+				add, ok := quantity.Convert(w*more.scale, more.unit, u.unit)
+				if more.n == 0 || !ok {
+					return 0, 0, u, false
+				}
+				v += add / u.scale
+				j += m + more.n
+				continue
+			}
 			if p.text(j) != "each" && p.text(j) != "total" {
 				return 0, 0, u, false
 			}
@@ -352,6 +383,13 @@ func (p *lineParser) sizeAt(i int) (v float64, n int, u unitRead, ok bool) {
 		j++
 	}
 	return v, j - i, u, true
+}
+
+// thousand reports whether the figure has a point before three digits, which
+// some write for a thousand.
+func thousand(raw string) bool {
+	whole, rest, ok := strings.Cut(raw, ".")
+	return ok && len(rest) == 3 && len(whole) >= 1 && len(whole) <= 3 && !strings.Contains(rest, "/")
 }
 
 // unitIsFood reports whether the would-be unit at j begins a food's name
@@ -518,6 +556,9 @@ func (p *lineParser) weightInParens() {
 		}
 		if g, ok := quantity.Convert(v*u.scale, u.unit, quantity.G); ok && p.l.Unit.Dimension() == quantity.Count && p.l.AmountMin != nil {
 			p.l.Pieces = g
+		}
+		if p.l.AmountMin == nil && p.l.Reading != Unclear {
+			p.setAmount(quantity.Amount{Min: v * u.scale, Max: v * u.scale, Unit: u.unit}) // "sugar (2 cups)"
 		}
 		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+n:]...)
 		return

@@ -144,3 +144,55 @@ func FuzzLine(f *testing.F) {
 		}
 	})
 }
+
+// TestCorpus reads testdata/corpus.txt: amount, unit and food must be right on
+// 95 of 100 lines, and a wrong amount must never pass as understood.
+func TestCorpus(t *testing.T) {
+	data, err := os.ReadFile("testdata/corpus.txt")
+	require.NoError(t, err)
+	n, right := 0, 0
+	for _, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
+		if strings.HasPrefix(row, "#") {
+			continue
+		}
+		n++
+		f := strings.Split(row, "|")
+		require.Len(t, f, 4, row)
+		doubt := strings.HasSuffix(row, "?") || f[2] == "?"
+		unit, food := strings.TrimSuffix(f[2], "?"), strings.TrimSuffix(f[3], "?")
+		l := reader.Line(1, f[0])
+		amount := sayAmount(l)
+		same := amount == f[1] && string(l.Unit) == unit
+		if doubt && f[1] == "" {
+			same = true // whatever was made of it, it is marked
+		}
+		if same && l.Food == food && (!doubt || l.Reading != recipe.Understood || l.Ref == nil) {
+			right++
+		} else {
+			t.Logf("%-60s got %s %s %q %s, want %s %s %q", f[0], amount, l.Unit, l.Food, l.Reading, f[1], f[2], f[3])
+		}
+		if !same && l.Reading == recipe.Understood && l.Ref != nil {
+			t.Errorf("%q: a wrong amount passes as understood: %s %s", f[0], amount, l.Unit)
+		}
+		if doubt && l.Reading == recipe.Understood && l.Ref != nil {
+			t.Errorf("%q: a guess passes as understood", f[0])
+		}
+	}
+	require.GreaterOrEqual(t, n, 300)
+	t.Logf("%d of %d lines exact", right, n)
+	require.GreaterOrEqual(t, 100*right, 95*n)
+}
+
+// sayAmount writes the amount as the corpus does.
+func sayAmount(l *recipe.Line) string {
+	if l.AmountMin == nil {
+		return ""
+	}
+	f := func(v float64) string {
+		return strconv.FormatFloat(float64(int(v*1e6+0.5))/1e6, 'f', -1, 64)
+	}
+	if *l.AmountMin == *l.AmountMax {
+		return f(*l.AmountMin)
+	}
+	return f(*l.AmountMin) + "-" + f(*l.AmountMax)
+}

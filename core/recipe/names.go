@@ -76,6 +76,12 @@ func (p *lineParser) names() {
 			cur = &item{joint: joint}
 			return
 		}
+		if (joint == "or" || joint == "and") && len(cur.colour) > 0 {
+			// "red or green bell pepper": the food comes later.
+			items = append(items, &item{joint: cur.joint, colour: cur.colour})
+			cur = &item{joint: joint}
+			return
+		}
 		cur.joint = joint
 	}
 	for i := 0; i < len(p.t); {
@@ -101,6 +107,9 @@ func (p *lineParser) names() {
 			switch s.kind {
 			case foodName:
 				p.takeFood(cur, s.food, s.words)
+				if u := partUnits[p.text(i+n)]; u != "" && p.l.Unit == quantity.Each && len(items) == 0 {
+					p.l.Unit = u // "3 celery stalks"
+				}
 			case prepWord:
 				cur.prep = append(cur.prep, s.ref)
 			case stateWord:
@@ -161,6 +170,7 @@ func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
 // assign makes the first food the line's own, the others also or alternatives.
 func (p *lineParser) assign(items []*item, rest *item) {
 	l := p.l
+	p.shareHead(items)
 	var main *item
 	for _, it := range items {
 		switch {
@@ -219,6 +229,34 @@ func (p *lineParser) assign(items []*item, rest *item) {
 	}
 }
 
+// partUnits are units that may stand behind the food that they count.
+var partUnits = map[string]quantity.Unit{"stalk": quantity.Stalk, "rib": quantity.Stalk, "sprig": quantity.Sprig, "head": quantity.Head, "ear": quantity.Ear, "clove": quantity.Clove}
+
+// shareHead gives the last word of a pair to both: "beef or chicken broth",
+// "red or green bell pepper", "white or cider vinegar".
+func (p *lineParser) shareHead(items []*item) {
+	for i := len(items) - 2; i >= 0; i-- {
+		it, next := items[i], items[i+1]
+		if next.joint != "or" && next.joint != "and" || len(next.name) == 0 {
+			continue
+		}
+		first := append(append([]string{}, it.colour...), it.name...)
+		if len(it.colour) > 0 && it.ref != nil || len(it.unknown) > 0 || len(first) == 0 || it.ref != nil && (len(next.name) < 2 || p.l.Unit == quantity.Each || it.ref.In("citrus")) { // sharedJuice sees to lemons and limes
+			continue
+		}
+		for _, tail := range [][]string{next.name[min(1, len(next.name)-1):], next.name[len(next.name)-1:], next.name} {
+			name := append(append([]string{}, first...), tail...)
+			if f := p.r.foods.ByName(strings.Join(name, " ")); f != nil {
+				it.name, it.ref, it.head = name, f, nil
+				break
+			}
+		}
+		if it.ref == nil && it.head == nil { // no food by that name: the plain one
+			it.name, it.ref = next.name, next.ref
+		}
+	}
+}
+
 // describe copies an item's preparations, states and unknown words.
 func (p *lineParser) describe(l *Line, it *item) {
 	p.addWords(l, it)
@@ -253,6 +291,12 @@ func (p *lineParser) addWords(l *Line, it *item) {
 // finish settles what depends on the whole line.
 func (p *lineParser) finish() {
 	l := p.l
+	p.slip()
+	if head, tail, ok := cutLast(l.Food); ok && l.Unit == quantity.Each && partUnits[tail] != "" && l.Ref != nil {
+		if f := p.r.foods.ByName(head); f == l.Ref {
+			l.Food, l.Unit = head, partUnits[tail] // "6 garlic cloves"
+		}
+	}
 	p.ambiguous()
 	if p.juiceOf != "" {
 		name := l.Food

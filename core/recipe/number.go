@@ -19,7 +19,10 @@ var numberWords = map[string]float64{
 	"sixty": 60, "ninety": 90, "hundred": 100, "dozen": 12,
 }
 
-var fractionWords = map[string]float64{"half": 0.5, "quarter": 0.25, "third": 1.0 / 3}
+var fractionWords = map[string]float64{"half": 0.5, "quarter": 0.25, "third": 1.0 / 3, "fourth": 0.25, "eighth": 0.125}
+
+// tens are the number words that another may follow: "twenty-five".
+var tens = map[string]bool{"twenty": true, "thirty": true, "forty": true, "fifty": true, "sixty": true, "ninety": true}
 
 // digits reads "12", "1.5", "1,5", "1,000", "3/4" and "½".
 func digits(s string) (float64, error) {
@@ -69,6 +72,9 @@ func number(t []words.Token, i int) (v float64, n int, err error) {
 		}
 		whole := v == math.Trunc(v) && !strings.Contains(t[i].Text, "/")
 		if !whole {
+			if i+1 < len(t) && t[i+1].Text == "dozen" {
+				return v * 12, 2, nil
+			}
 			return v, n, nil
 		}
 		// "1 1/2", "1½", "1-1/2", "1 and 1/2"
@@ -91,6 +97,21 @@ func number(t []words.Token, i int) (v float64, n int, err error) {
 	case words.Word:
 		w := t[i].Text
 		if x, ok := numberWords[w]; ok {
+			if k, f := wordFraction(t, i, x); k > 0 {
+				return f, k, nil
+			}
+			if tens[w] && i+1 < len(t) {
+				j := i + 1
+				if t[j].Text == "-" {
+					j++
+				}
+				if j < len(t) && numberWords[t[j].Text] > 0 && numberWords[t[j].Text] < 10 {
+					return x + numberWords[t[j].Text], j + 1 - i, nil
+				}
+			}
+			if i+1 < len(t) && t[i+1].Text == "hundred" && x < 10 {
+				return x * 100, 2, nil
+			}
 			if k := andAHalf(t, i+1); k > 0 {
 				return x + fractionWords[t[i+k].Text], k + 1, nil
 			}
@@ -115,10 +136,7 @@ func number(t []words.Token, i int) (v float64, n int, err error) {
 		}
 		if (w == "a" || w == "an") && i+1 < len(t) {
 			if f, ok := fractionWords[t[i+1].Text]; ok && w == "a" {
-				if i+2 < len(t) && t[i+2].Text == "of" {
-					return f, 3, nil
-				}
-				return f, 2, nil
+				return f, 2 + ofA(t, i+2), nil
 			}
 			if t[i+1].Text == "dozen" {
 				return 12, 2, nil
@@ -126,11 +144,51 @@ func number(t []words.Token, i int) (v float64, n int, err error) {
 			if t[i+1].Text == "couple" {
 				return 2, 2, nil
 			}
+			if t[i+1].Text == "hundred" {
+				return 100, 2, nil
+			}
 			return 1, 1, nil
 		}
 		// "two thirds", "three quarters" are read by the caller as words.
 	}
 	return 0, 0, nil
+}
+
+// ofA returns the tokens of "of", "of a" at t[i].
+func ofA(t []words.Token, i int) int {
+	n := 0
+	if i < len(t) && t[i].Text == "of" {
+		n++
+		if i+1 < len(t) && (t[i+1].Text == "a" || t[i+1].Text == "an") && unitAt(t, i+2).n > 0 {
+			n++
+		}
+	}
+	return n
+}
+
+// wordFraction reads "two thirds", "three-quarters of a", "one-half" and "one
+// and one half" at t[i], x being the value of the first word. It returns the
+// tokens taken, 0 where it is none.
+func wordFraction(t []words.Token, i int, x float64) (int, float64) {
+	j := i + 1
+	if j < len(t) && t[j].Text == "-" {
+		j++
+	}
+	if j < len(t) && x < 10 {
+		if f, ok := fractionWords[t[j].Text]; ok && !(t[j].Text == "half" && j+1 < len(t) && (t[j+1].Text == "pint" || t[j+1].Text == "gallon")) && !(x > 1 && t[j].Text == "half") {
+			return j + 1 - i + ofA(t, j+1), x * f
+		}
+	}
+	if j+2 < len(t) && t[j].Text == "and" && t[j+1].Text == "one" {
+		k := j + 2
+		if t[k].Text == "-" && k+1 < len(t) {
+			k++
+		}
+		if f, ok := fractionWords[t[k].Text]; ok {
+			return k + 1 - i, x + f
+		}
+	}
+	return 0, 0
 }
 
 func isFraction(s string) bool {

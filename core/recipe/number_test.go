@@ -36,7 +36,7 @@ func TestNumbers(t *testing.T) {
 		{"3 dozen", 36, 2},
 		{"half a cup", 0.5, 2},
 		{"quarter cup", 0.25, 1},
-		{"a quarter of a cup", 0.25, 3},
+		{"a quarter of a cup", 0.25, 4},
 		{"a couple", 2, 2},
 		{"a cup", 1, 1},
 		{"cups", 0, 0},

@@ -52,6 +52,9 @@ type Line struct {
 	// guessed.
 	Problem string `json:"problem,omitempty"`
 	Assumed string `json:"assumed,omitempty"`
+	// Slip is the food's name as written, where a small slip of the pen was read
+	// as a food that is known; "" where none was.
+	Slip string `json:"slip,omitempty"`
 	// Unread are the words that no reading accounts for.
 	Unread []string `json:"unread,omitempty"`
 

@@ -22,7 +22,7 @@ var unitNames = map[string]quantity.Unit{
 	"pinch": quantity.Pinch, "dash": quantity.Dash, "package": quantity.Package, "pkg": quantity.Package, "packet": quantity.Package,
 	"box": quantity.Package, "bag": quantity.Package, "envelope": quantity.Package, "sachet": quantity.Package, "pack": quantity.Package,
 	"pouch": quantity.Package, "pkt": quantity.Package, "bottle": quantity.Package, "carton": quantity.Package, "punnet": quantity.Package,
-	"slice": quantity.Slice, "ear": quantity.Ear, "handful": quantity.Handful, "stick": quantity.Stick, "peck": quantity.Peck,
+	"slice": quantity.Slice, "rasher": quantity.Slice, "strip": quantity.Slice, "ear": quantity.Ear, "handful": quantity.Handful, "stick": quantity.Stick, "peck": quantity.Peck,
 	"bushel": quantity.Bushel, "lug": quantity.Lug, "cob": quantity.Ear,
 	// What cannot be measured reads as a handful.
 	"splash": quantity.Handful, "glug": quantity.Handful, "drizzle": quantity.Handful, "knob": quantity.Handful,
@@ -74,6 +74,8 @@ func unitAt(t []words.Token, i int) unitRead {
 			n = 3
 		}
 		return unitRead{quantity.FlOz, dot(n), 1}
+	case (w == "inch" || w == "in") && (next == "ginger" || next == "gingerroot" || next == "of" && i+2 < len(t) && t[i+2].Text == "ginger"):
+		return unitRead{quantity.InchPiece, 1, 1}
 	case w == "half" && (next == "pint" || next == "gallon"):
 		if next == "pint" {
 			return unitRead{quantity.Pint, 2, 0.5}

@@ -54,6 +54,11 @@ func accountLines(b *bench) {
 // unread asks about words of a line that no reading accounts for.
 func (b *bench) unread(i int) {
 	it := &b.items[i]
+	if it.slip != "" {
+		b.item(i, "unknown-ingredient", Change, Finding{Do: "Is “" + it.slip + "” " + it.name + "?", Message: "Damson read it so, and a guess can never make a verdict better.", Remedy: "Write the name in full.",
+			edit: func(d *draft) { d.items[i].slip = "" }})
+		return
+	}
 	if len(it.unread) == 0 {
 		return
 	}

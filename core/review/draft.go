@@ -50,6 +50,8 @@ type item struct {
 	// unclear is true where the amount was given but cannot be measured.
 	unclear bool
 	unread  []string
+	// slip is the name as written, where it was read as another.
+	slip    string
 	serving bool
 	// choice is true for the second of "butter or lard".
 	choice bool
@@ -281,7 +283,7 @@ func (d *draft) coverWith(s *step) {
 func (d *draft) addLine(l *recipe.Line, serving bool) {
 	add := func(x *recipe.Line, choice bool) {
 		d.items = append(d.items, item{line: l.No, name: x.Food, ref: x.Ref, head: x.Head, amount: x.Amount(), src: x, prep: slices.Clone(x.Prep),
-			state: slices.Clone(x.State), unclear: l.Reading == recipe.Unclear, unread: x.Unread, serving: serving || x.Serving, choice: choice, factor: 1})
+			state: slices.Clone(x.State), unclear: l.Reading == recipe.Unclear, unread: x.Unread, slip: x.Slip, serving: serving || x.Serving, choice: choice, factor: 1})
 	}
 	add(l, false)
 	for _, x := range l.Also {

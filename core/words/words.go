@@ -53,7 +53,15 @@ func Split(s string) []Token {
 			i += n
 		case r >= '0' && r <= '9':
 			j := numberEnd(s, i)
-			out = append(out, Token{Number, s[i:j], s[i:j], i, j})
+			text := s[i:j]
+			if strings.ContainsAny(text, "⁄∕") {
+				text = slashes.Replace(text)
+			}
+			out = append(out, Token{Number, s[i:j], text, i, j})
+			i = j
+		case (r == '.' || r == ',') && i+1 < len(s) && s[i+1] >= '0' && s[i+1] <= '9' && bareBefore(s, i):
+			j := numberEnd(s, i+1) // ".5 cup"
+			out = append(out, Token{Number, s[i:j], "0." + s[i+1:j], i, j})
 			i = j
 		case Vulgar[r] != 0:
 			out = append(out, Token{Number, s[i : i+n], s[i : i+n], i, i + n})
@@ -78,6 +86,19 @@ func Split(s string) []Token {
 	return out
 }
 
+// slashes turns the typographic slashes of a fraction into the plain one.
+var slashes = strings.NewReplacer("⁄", "/", "∕", "/")
+
+// bareBefore reports whether nothing stands before i to which a point or comma
+// there could belong.
+func bareBefore(s string, i int) bool {
+	if i == 0 {
+		return true
+	}
+	r, _ := utf8.DecodeLastRuneInString(s[:i])
+	return unicode.IsSpace(r) || r == '('
+}
+
 func isLetterAt(s string, i int) bool {
 	r, _ := utf8.DecodeRuneInString(s[i:])
 	return unicode.IsLetter(r)
@@ -91,9 +112,18 @@ func numberEnd(s string, i int) int {
 	for digit(j) {
 		j++
 	}
-	for j < len(s) && (s[j] == '.' || s[j] == ',' || s[j] == '/') && digit(j+1) {
-		j++
-		for digit(j) {
+	for j < len(s) {
+		n := 1
+		switch {
+		case strings.HasPrefix(s[j:], "⁄"), strings.HasPrefix(s[j:], "∕"):
+			n = len("⁄")
+		case s[j] != '.' && s[j] != ',' && s[j] != '/':
+			n = 0
+		}
+		if n == 0 || !digit(j+n) {
+			break
+		}
+		for j += n; digit(j); {
 			j++
 		}
 	}
