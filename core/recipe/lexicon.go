@@ -108,11 +108,16 @@ type Reader struct {
 	foods *food.Catalogue
 	line  lexicon
 	step  lexicon
+	// bySize holds the foods' folded names by their length.
+	bySize map[int][]string
 }
 
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue) *Reader {
-	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}}
+	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]string{}}
+	for n := range c.Names() {
+		r.bySize[len(n)] = append(r.bySize[len(n)], n)
+	}
 	r.line.addAll(prepWord, lineFirst)
 	r.line.addFoods(c)
 	r.line.addAll(prepWord, preparations)

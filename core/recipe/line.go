@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"strings"
 	"unicode"
 	"unicode/utf8"
@@ -601,7 +602,10 @@ var measureWords = map[string]bool{"minute": true, "min": true, "hour": true, "h
 // dropMeasures takes out numbers that are no amounts: times, lengths,
 // temperatures and percentages. The strength of a vinegar is kept.
 func (p *lineParser) dropMeasures() {
-	out := p.t[:0:0]
+	if !slices.ContainsFunc(p.t, func(t words.Token) bool { return t.Kind == words.Number }) {
+		return
+	}
+	out := make([]words.Token, 0, len(p.t))
 	for i := 0; i < len(p.t); {
 		if p.t[i].Kind != words.Number {
 			out = append(out, p.t[i])
@@ -698,11 +702,12 @@ func (p *lineParser) trailingAmount() {
 
 // servingPhrase takes out "to serve", "for garnish" and marks the line.
 func (p *lineParser) servingPhrase() {
-	phrases := [][]string{{"to", "serve"}, {"for", "serving"}, {"for", "garnish"}, {"to", "garnish"}, {"when", "serving"}, {"at", "serving"},
-		{"after", "opening"}, {"at", "the", "table"}, {"for", "the", "table"}, {"when", "you", "open", "the", "jar"}, {"on", "serving"},
-		{"when", "opening"}, {"when", "opened"}, {"when", "reheating"}, {"at", "serving", "time"}, {"added", "when", "serving"}, {"before", "serving"}, {"as", "garnish"}}
 	for i := range p.t {
-		for _, ph := range phrases {
+		first := p.t[i].Text
+		if first != "to" && first != "for" && first != "when" && first != "at" && first != "after" && first != "on" && first != "added" && first != "before" && first != "as" {
+			continue
+		}
+		for _, ph := range servingPhrases {
 			ok := true
 			for k, w := range ph {
 				if p.text(i+k) != w {
@@ -718,3 +723,8 @@ func (p *lineParser) servingPhrase() {
 		}
 	}
 }
+
+// servingPhrases say that the food is for the opened jar.
+var servingPhrases = [][]string{{"to", "serve"}, {"for", "serving"}, {"for", "garnish"}, {"to", "garnish"}, {"when", "serving"}, {"at", "serving"},
+	{"after", "opening"}, {"at", "the", "table"}, {"for", "the", "table"}, {"when", "you", "open", "the", "jar"}, {"on", "serving"},
+	{"when", "opening"}, {"when", "opened"}, {"when", "reheating"}, {"at", "serving", "time"}, {"added", "when", "serving"}, {"before", "serving"}, {"as", "garnish"}}

@@ -34,19 +34,22 @@ func (r *Reader) nearest(text string) (string, *food.Food) {
 	best, name := allowed+1, ""
 	var found *food.Food
 	tie := false
-	for n, f := range r.foods.Names() {
-		if d := len(n) - len(text); d > allowed || -d > allowed || n[0] != text[0] && len(text) < 7 {
-			continue
-		}
-		d := distance(n, text, allowed)
-		switch {
-		case d > allowed || d > best:
-		case d < best:
-			best, name, found, tie = d, n, f, false
-		case f != found:
-			tie = true
-		case n < name:
-			name = n
+	for size := len(text) - allowed; size <= len(text)+allowed; size++ {
+		for _, n := range r.bySize[size] {
+			if n[0] != text[0] && len(text) < 7 {
+				continue
+			}
+			d := distance(n, text, allowed)
+			f := r.foods.ByName(n)
+			switch {
+			case d > allowed || d > best:
+			case d < best:
+				best, name, found, tie = d, n, f, false
+			case f != found:
+				tie = true
+			case n < name:
+				name = n
+			}
 		}
 	}
 	if tie {
@@ -55,11 +58,18 @@ func (r *Reader) nearest(text string) (string, *food.Food) {
 	return name, found
 }
 
+// longestName is the length of a name from which on no slip is looked for.
+const longestName = 48
+
 // distance counts the letters wrong, missing, added or swapped with their
 // neighbour; it gives up above most.
 func distance(a, b string, most int) int {
-	prev2, prev, cur := make([]int, len(b)+1), make([]int, len(b)+1), make([]int, len(b)+1)
-	for j := range prev {
+	if len(b) >= longestName {
+		return most + 1
+	}
+	var rows [3][longestName]int
+	prev2, prev, cur := rows[0][:], rows[1][:], rows[2][:]
+	for j := range len(b) + 1 {
 		prev[j] = j
 	}
 	for i := 1; i <= len(a); i++ {

@@ -196,6 +196,9 @@ var irregular = map[string]string{
 // Singular returns the singular of a lower-case English noun; other words it
 // changes in a way that is at least the same each time.
 func Singular(w string) string {
+	if n := len(w); n == 0 || w[n-1] != 's' && w != "feet" && w != "geese" {
+		return w
+	}
 	if s, ok := irregular[w]; ok {
 		return s
 	}
