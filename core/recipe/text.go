@@ -60,12 +60,17 @@ func (r *Reader) Text(text string) (*Recipe, error) {
 	rec := &Recipe{}
 	section := ""
 	serving := false
+	ingredientsAt := 0
 	for i, raw := range strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n") {
 		no, line := i+1, clean(raw)
-		if line == "" {
+		if line == "" || isRule(line) {
 			continue
 		}
-		if rec.TitleLine == 0 && section == "" && len(rec.Lines) == 0 && len(rec.Steps) == 0 {
+		if r.junk(line) {
+			rec.Lines = append(rec.Lines, note(no, line))
+			continue
+		}
+		if rec.TitleLine == 0 && section == "" && onlyNotes(rec.Lines) && len(rec.Steps) == 0 {
 			if title, ok := r.title(line); ok {
 				rec.Title, rec.TitleLine = title, no
 				continue
@@ -73,6 +78,9 @@ func (r *Reader) Text(text string) (*Recipe, error) {
 		}
 		if h, ok := heading(stripBullet(line)); ok {
 			section, serving = sectionOf(h, section)
+			if section == "ingredients" && ingredientsAt == 0 {
+				ingredientsAt = no
+			}
 			serving = serving || servingHeading(h)
 			rec.Lines = append(rec.Lines, &Line{No: no, Text: line, Kind: Heading, Reading: Understood, Prep: []string{}, State: []string{}, Serving: serving})
 			continue
@@ -90,6 +98,7 @@ func (r *Reader) Text(text string) (*Recipe, error) {
 		rec.Lines = append(rec.Lines, l)
 	}
 	r.titleFood(rec)
+	r.dropChatter(rec, ingredientsAt)
 	marked := map[*Step]bool{}
 	for _, s := range rec.Steps {
 		marked[s] = s.Serving
@@ -100,6 +109,15 @@ func (r *Reader) Text(text string) (*Recipe, error) {
 	}
 	r.stateFacts(rec)
 	return rec, nil
+}
+
+func onlyNotes(lines []*Line) bool {
+	for _, l := range lines {
+		if l.Kind != Note {
+			return false
+		}
+	}
+	return true
 }
 
 // clean drops control characters and outer space.

@@ -1,0 +1,99 @@
+package recipe
+
+import "strings"
+
+// What a page carries round a recipe, by how the line begins. A line that names
+// a food is never dropped for its beginning, but for those of mere data.
+var (
+	junkStarts = []string{"jump to", "skip to", "print", "pin it", "pin this", "pin recipe", "share", "save recipe", "save this", "rate", "posted", "filed under", "advertisement", "sponsored", "subscribe", "sign up",
+		"leave a comment", "leave a reply", "comments", "http://", "https://", "www.", "photo", "image", "click", "follow", "did you make", "us customary", "metric", "scale", "difficulty", "yield unit", "copyright", "©", "video", "read more", "this post", "affiliate", "table of contents", "as an"}
+	dataStarts = []string{"prep time", "cook time", "cooking time", "total time", "active time", "inactive time", "ready in", "servings", "course", "cuisine", "author", "keyword", "keywords", "calories", "nutrition", "tags", "category", "categories", "diet", "rating", "reviews"}
+)
+
+// junk reports whether the line is no part of a recipe: a button, a rating, an
+// address, cooking times of the page's own table.
+func (r *Reader) junk(line string) bool {
+	t := strings.ToLower(strings.TrimSpace(stripBullet(line)))
+	if strings.Trim(t, "★☆⭐*•·|-–— 0123456789.x/()") == "" && strings.ContainsAny(t, "★☆⭐x|") {
+		return true
+	}
+	if address := strings.HasPrefix(t, "http") || strings.HasPrefix(t, "www."); address && !strings.Contains(t, " ") {
+		return true
+	}
+	for _, s := range dataStarts {
+		rest, ok := strings.CutPrefix(t, s)
+		if ok && (rest == "" || strings.HasPrefix(strings.TrimSpace(rest), ":") || s == "ready in") {
+			return true
+		}
+	}
+	if strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments") {
+		return true
+	}
+	starts := false
+	for _, s := range junkStarts {
+		if rest, ok := strings.CutPrefix(t, s); ok && (rest == "" || strings.ContainsAny(s[len(s)-1:], "/.©") || rest[0] == ' ' || rest[0] == ':' || rest[0] == 's') {
+			starts = true
+		}
+	}
+	by, _ := strings.CutPrefix(t, "by ")
+	starts = starts || by != t && len(strings.Fields(by)) <= 4
+	if !starts {
+		return false
+	}
+	st := r.Step(0, line)
+	return len(st.Foods) == 0 && len(st.Acts) == 0
+}
+
+// dropChatter takes out what stands before the heading of the ingredients and
+// says nothing of what goes into a jar or how: no act that a rule speaks of, no
+// food that the list does not have, no figure of a process. It is kept as notes
+// and shown as dropped; whatever else the page says stays and is judged.
+func (r *Reader) dropChatter(rec *Recipe, ingredientsAt int) {
+	if ingredientsAt == 0 {
+		return
+	}
+	listed := map[string]bool{}
+	for _, l := range rec.Lines {
+		if l.Kind == Ingredient {
+			listed[l.FoodID] = true
+			for _, x := range append(append([]*Line{}, l.Also...), l.Alternatives...) {
+				listed[x.FoodID] = true
+			}
+		}
+	}
+	harmful := map[int]bool{}
+	for _, s := range rec.Steps {
+		if s.No >= ingredientsAt {
+			continue
+		}
+		for _, a := range s.Acts {
+			harmful[s.No] = harmful[s.No] || !idle[a.Tag]
+		}
+		for _, m := range s.Foods {
+			harmful[s.No] = harmful[s.No] || !listed[m.Food.ID]
+		}
+		for _, w := range []string{"minute", "pound", "psi", "jar", "pint", "quart", "canner", "process"} {
+			harmful[s.No] = harmful[s.No] || strings.Contains(strings.ToLower(s.Text), w)
+		}
+	}
+	var kept []*Step
+	for _, s := range rec.Steps {
+		if s.No >= ingredientsAt || harmful[s.No] {
+			kept = append(kept, s)
+			continue
+		}
+		if n := len(rec.Lines); n > 0 && rec.Lines[n-1].Kind == Note && rec.Lines[n-1].No == s.No {
+			rec.Lines[n-1].Text += " " + s.Text
+			continue
+		}
+		rec.Lines = append(rec.Lines, note(s.No, s.Text))
+	}
+	rec.Steps = kept
+}
+
+// idle are acts that say nothing of the jar.
+var idle = map[string]bool{"serve": true, "open-jar": true, "lower-heat": true, "natural-cool": true}
+
+func note(no int, text string) *Line {
+	return &Line{No: no, Text: text, Kind: Note, Reading: Understood, Prep: []string{}, State: []string{}}
+}
