@@ -41,17 +41,8 @@ func loadLibrary(dir string) (*knowledge.Library, error) {
 	return lib, nil
 }
 
-// document is one recipe text and the name it came under.
-type document struct {
-	file, text string
-	// numbered is false where the text was written from JSON-LD, so that its
-	// line numbers are not those of the file.
-	numbered bool
-}
-
-// readFile returns the recipes of a file; "-" is standard input. JSON-LD is
-// told by its first character.
-func readFile(name string, stdin io.Reader) ([]document, error) {
+// readFile takes a file apart into its recipes; "-" is standard input.
+func readFile(name string, stdin io.Reader) (*recipe.Document, error) {
 	var data []byte
 	var err error
 	if name == "-" {
@@ -66,22 +57,31 @@ func readFile(name string, stdin io.Reader) ([]document, error) {
 		}
 		return nil, usage("%s: line 0: %v", name, err)
 	}
-	text := strings.TrimPrefix(string(data), "\uFEFF")
-	if t := strings.TrimSpace(text); strings.HasPrefix(t, "{") || strings.HasPrefix(t, "[") && strings.HasSuffix(t, "]") {
-		texts, err := recipe.FromJSONLD([]byte(t))
+	doc, err := recipe.Open(name, data)
+	if err != nil {
+		if strings.HasPrefix(err.Error(), "line ") {
+			return nil, usage("%s: %v", name, err)
+		}
+		return nil, usage("%s: line %d: %v", name, jsonLine(strings.TrimSpace(string(data)), err), err)
+	}
+	return doc, nil
+}
+
+// readRecipes reads every recipe of a file, their lines numbered as in it.
+func readRecipes(reader *recipe.Reader, name string, stdin io.Reader) ([]*recipe.Recipe, error) {
+	doc, err := readFile(name, stdin)
+	if err != nil {
+		return nil, err
+	}
+	var out []*recipe.Recipe
+	for i, text := range doc.Texts {
+		rec, err := reader.TextFrom(max(doc.Lines[i], 1), text)
 		if err != nil {
-			return nil, usage("%s: line %d: %v", name, jsonLine(t, err), err)
+			return nil, usage("%s: line %d: %v", name, max(doc.Lines[i], 1), err)
 		}
-		var out []document
-		for _, x := range texts {
-			out = append(out, document{name, x, false})
-		}
-		return out, nil
+		out = append(out, rec)
 	}
-	if err := recipe.Check(text); err != nil {
-		return nil, usage("%s: line 1: %v", name, err)
-	}
-	return []document{{name, text, true}}, nil
+	return out, nil
 }
 
 func readLimited(name string) ([]byte, error) {

@@ -23,7 +23,7 @@ func newReview() *cobra.Command {
 	var k kitchenFlags
 	cmd := &cobra.Command{
 		Use:   "review [flags] FILE…",
-		Short: "Review recipes (plain text or schema.org Recipe JSON-LD; - is standard input)",
+		Short: "Review recipes (plain text, schema.org Recipe JSON-LD, a web page, a CSV table; - is standard input)",
 		RunE: func(cmd *cobra.Command, args []string) error {
 			if len(args) == 0 {
 				return usage("review: name at least one file, or - for standard input")
@@ -41,17 +41,15 @@ func newReview() *cobra.Command {
 			}
 			worst := 0
 			for _, name := range args {
-				docs, err := readFile(name, cmd.InOrStdin())
+				recipes, err := readRecipes(reviewer.Reader(), name, cmd.InOrStdin())
 				if err != nil {
 					return err
 				}
-				for _, d := range docs {
+				for _, rec := range recipes {
 					one := req
-					if one.Recipe, err = reviewer.Reader().Text(d.text); err != nil {
-						return usage("%s: line 1: %v", name, err)
-					}
+					one.Recipe = rec
 					res := reviewer.Review(one)
-					res.File = d.file
+					res.File = name
 					if k.asJSON {
 						err = writeJSON(cmd.OutOrStdout(), res)
 					} else {

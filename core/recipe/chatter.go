@@ -1,6 +1,9 @@
 package recipe
 
-import "strings"
+import (
+	"sort"
+	"strings"
+)
 
 // What a page carries round a recipe, by how the line begins. A line that names
 // a food is never dropped for its beginning, but for those of mere data.
@@ -89,6 +92,7 @@ func (r *Reader) dropChatter(rec *Recipe, ingredientsAt int) {
 		rec.Lines = append(rec.Lines, note(s.No, s.Text))
 	}
 	rec.Steps = kept
+	sort.SliceStable(rec.Lines, func(i, j int) bool { return rec.Lines[i].No < rec.Lines[j].No })
 }
 
 // idle are acts that say nothing of the jar.

@@ -16,6 +16,8 @@ const (
 	FormatJSONLD = "json-ld"
 	FormatHTML   = "html"
 	FormatCSV    = "csv"
+	// FormatMarkdown is only written; it reads as plain text.
+	FormatMarkdown = "markdown"
 )
 
 // Document is a file or a paste, taken apart into recipes as plain text.
@@ -65,30 +67,23 @@ func Open(name string, data []byte) (*Document, error) {
 	return d, nil
 }
 
-// split parts plain text at lines of dashes, equal signs or asterisks and at
-// page breaks, where a whole recipe stands on either side.
+// split parts plain text at rules of dashes, equal signs or asterisks and at
+// page breaks, where the recipe before has its method and the next one says
+// that it is a recipe. In doubt all stays one recipe and is judged together.
 func (d *Document) split(text string) error {
 	lines := strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n")
-	var cuts []int
-	for i, l := range lines {
-		if isRule(l) {
-			cuts = append(cuts, i)
-		}
-	}
-	cuts = append(cuts, len(lines))
-	begin, from := 0, 0
-	for n, end := range cuts {
-		next := len(lines)
-		if n+1 < len(cuts) {
-			next = cuts[n+1]
-		}
-		if end < len(lines) && !(whole(lines[from:end]) && whole(lines[end+1:next])) {
-			continue // a rule inside a recipe
-		}
+	begin := 0
+	part := func(end int) {
 		d.Texts = append(d.Texts, strings.Join(lines[begin:end], "\n"))
 		d.Lines = append(d.Lines, begin+1)
-		begin, from = end+1, end+1
 	}
+	for i, l := range lines {
+		if isRule(l) && ends(lines[begin:i], l) && starts(lines[i+1:]) {
+			part(i)
+			begin = i + 1
+		}
+	}
+	part(len(lines))
 	if len(d.Texts) > MaxRecipes {
 		return fmt.Errorf("this holds more than %d recipes: send it in parts", MaxRecipes)
 	}
@@ -100,28 +95,62 @@ func (d *Document) split(text string) error {
 			return err
 		}
 	}
-	if len(d.Texts) == 0 {
-		return ErrEmpty
-	}
 	return nil
 }
 
-// whole reports whether the lines look like a recipe of their own: they have a
-// heading of ingredients, or two lines with an amount in front.
-func whole(lines []string) bool {
-	amounts := 0
+// ends reports whether the lines before a rule are a whole recipe: an amount,
+// and a method behind it. Before a page break an amount is enough.
+func ends(lines []string, rule string) bool {
+	amount, method := false, false
 	for _, l := range lines {
 		t := stripBullet(l)
-		if h, ok := heading(t); ok {
+		h, ok := heading(t)
+		section, _ := sectionOf(h, "")
+		switch {
+		case ok && section == "method", amount && strings.HasSuffix(t, "."):
+			method = true
+		case startsWithNumber(t):
+			amount = true
+		}
+	}
+	return amount && (method || strings.HasPrefix(rule, "\f"))
+}
+
+// starts reports whether the lines up to the next rule begin a recipe: a title,
+// which is no amount, and then a heading of ingredients. A first line "# Title"
+// or "Recipe: title" says so too.
+func starts(lines []string) bool {
+	title := false
+	for _, l := range lines {
+		t := strings.TrimSpace(l)
+		if t == "" {
+			continue
+		}
+		if isRule(l) {
+			return false
+		}
+		if !title {
+			if startsWithNumber(stripBullet(t)) {
+				return false
+			}
+			title = true
+			if low := strings.ToLower(t); strings.HasPrefix(low, "# ") || strings.HasPrefix(low, "recipe:") || strings.HasPrefix(low, "title:") {
+				return true
+			}
+			continue
+		}
+		if h, ok := heading(stripBullet(t)); ok {
 			if s, _ := sectionOf(h, ""); s == "ingredients" {
 				return true
 			}
 		}
-		if r, _ := utf8.DecodeRuneInString(t); r >= '0' && r <= '9' || words.Vulgar[r] != 0 {
-			amounts++
-		}
 	}
-	return amounts >= 2
+	return false
+}
+
+func startsWithNumber(t string) bool {
+	r, _ := utf8.DecodeRuneInString(t)
+	return r >= '0' && r <= '9' || words.Vulgar[r] != 0
 }
 
 // isRule reports whether the line parts one recipe from the next.

@@ -87,10 +87,18 @@ func TestNothingHarmfulIsDropped(t *testing.T) {
 }
 
 func TestSeveralRecipesInOneFile(t *testing.T) {
-	d := open(t, "", "Plums\n5 lb plums\n6 cups water\nPack hot.\n-----\nPears\n4 lb pears\n5 cups water\n\f\nBeans\nIngredients\n3 lb green beans\n")
+	d := open(t, "", "Plums\n5 lb plums\n6 cups water\nPack hot.\n-----\nPears\n\nIngredients\n4 lb pears\n5 cups water\n\f\nBeans\nIngredients\n3 lb green beans\n")
 	require.Len(t, d.Texts, 3)
-	require.Equal(t, []int{1, 6, 10}, d.Lines)
+	require.Equal(t, []int{1, 6, 12}, d.Lines)
 	require.Equal(t, "Pears", read(t, d.Texts[1]).Title)
+	second, err := reader.TextFrom(6, d.Texts[1])
+	require.NoError(t, err)
+	require.Equal(t, 9, second.Lines[1].No, "lines are counted through the file")
+	// What may be a part of the recipe stays in it.
+	for _, part := range []string{"Topping\n2 cups cream\n1 cup flour", "1. Heat.\n2. Pack.", "For the sauce:\n2 cups cream\n1 cup flour", "2 cups cream\n1 cup flour"} {
+		d = open(t, "", "Plums\n5 lb plums\n6 cups water\nPack hot.\n-----\n"+part+"\n")
+		require.Len(t, d.Texts, 1, part)
+	}
 	// A rule under a title, or between ingredients and method, parts nothing.
 	d = open(t, "", "Plums\n=====\n5 lb plums\n6 cups water\n---\nHeat and pack hot in pints.")
 	require.Len(t, d.Texts, 1)
@@ -114,6 +122,9 @@ func TestHTML(t *testing.T) {
 		require.Equal(t, "Pack hot.", steps[len(steps)-1], name)
 		require.NotContains(t, d.Texts[0], "alert", name)
 	}
+	deep := strings.Repeat("<div itemprop=recipeInstructions>", 20_000) + "1 cup water"
+	_, err := recipe.Open("x.html", []byte("<html>"+deep))
+	require.Error(t, err, "deep nesting is refused, not followed without end")
 	for _, bad := range []string{"<html><body></body></html>", "<script>x", "<html><script type=\"application/ld+json\">{broken", "<html><nav>5 cups water</nav>"} {
 		_, err := recipe.Open("x.html", []byte(bad))
 		require.Error(t, err, bad)
@@ -185,7 +196,7 @@ func TestWritesReadBack(t *testing.T) {
 	foods, steps, _ := kinds(rec)
 	require.Len(t, foods, 5)
 	for format, write := range map[string]func(*recipe.Recipe, *bytes.Buffer) error{
-		"x.json": func(r *recipe.Recipe, b *bytes.Buffer) error { return r.WriteJSONLD(b) },
+		"x.json": func(r *recipe.Recipe, b *bytes.Buffer) error { return recipe.WriteJSONLD(b, r) },
 		"x.md":   func(r *recipe.Recipe, b *bytes.Buffer) error { return r.WriteMarkdown(b) },
 		"x.csv":  func(r *recipe.Recipe, b *bytes.Buffer) error { return r.WriteCSV(b) },
 	} {
@@ -204,6 +215,16 @@ func TestWritesReadBack(t *testing.T) {
 			require.Equal(t, l.Prep, m.Prep, format)
 			require.Equal(t, l.Acidity, m.Acidity, format)
 		}
+	}
+}
+
+// Several recipes written as one file read back as several.
+func TestWritesSeveral(t *testing.T) {
+	rec := read(t, whole)
+	for _, format := range []string{recipe.FormatJSONLD, recipe.FormatMarkdown} {
+		var b bytes.Buffer
+		require.NoError(t, recipe.Write(&b, format, rec, rec, rec))
+		require.Len(t, open(t, "x", b.String()).Texts, 3, format)
 	}
 }
 
@@ -233,7 +254,7 @@ func FuzzOpen(f *testing.F) {
 				continue
 			}
 			var b bytes.Buffer
-			require.NoError(t, rec.WriteJSONLD(&b))
+			require.NoError(t, recipe.WriteJSONLD(&b, rec))
 			require.NoError(t, rec.WriteMarkdown(&b))
 			require.NoError(t, rec.WriteCSV(&b))
 		}

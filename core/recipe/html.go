@@ -1,8 +1,9 @@
 package recipe
 
 import (
-	"html"
 	"strings"
+
+	"golang.org/x/net/html"
 )
 
 // isHTML reports whether the text is a web page or a piece of one.
@@ -23,7 +24,13 @@ func FromHTML(page string) ([]string, error) {
 	if len(page) > MaxBytes {
 		return nil, ErrLarge
 	}
-	p := scanHTML(page)
+	root, err := html.Parse(strings.NewReader(page))
+	if err != nil {
+		return nil, errNoRecipe
+	}
+	p := &htmlPage{}
+	p.walk(root)
+	p.flush()
 	var out []string
 	for _, s := range p.ld {
 		if texts, err := FromJSONLD([]byte(s)); err == nil {
@@ -50,7 +57,10 @@ func FromHTML(page string) ([]string, error) {
 type htmlPage struct {
 	ld    []string // the contents of its JSON-LD scripts
 	lines []string // its words, a line for each block
+	line  strings.Builder
 	micro microdata
+	// plain is true where only the words are wanted.
+	plain bool
 }
 
 // microdata is a schema.org Recipe by itemprop.
@@ -75,11 +85,11 @@ func (m *microdata) text() string {
 	return strings.Join(lines, "\n") + "\n"
 }
 
-// Elements that end a line, and elements whose words are no part of a recipe.
+// Elements that stand on lines of their own, and elements whose words are no
+// part of a recipe.
 var (
 	blockTags = set("p div br li ul ol tr table h1 h2 h3 h4 h5 h6 section article header footer main dd dt dl hr figcaption blockquote")
 	skipTags  = set("script style noscript nav footer aside form button svg select option template iframe head figure")
-	voidTags  = set("br hr img input meta link source wbr area base col embed track")
 )
 
 func set(words string) map[string]bool {
@@ -90,176 +100,96 @@ func set(words string) map[string]bool {
 	return m
 }
 
-// maxDepth is how deep elements may nest; what lies deeper is read as text of
-// the last one.
-const maxDepth = 200
-
-// scanHTML reads tags and text in one pass. It is lenient: a tag that is never
-// closed ends with the page.
-func scanHTML(page string) *htmlPage {
-	p := &htmlPage{}
-	type open struct{ tag, prop string }
-	var stack []open
-	var line strings.Builder
-	var prop strings.Builder
-	skip, inProp, propDepth := 0, "", 0
-	flush := func() {
-		if s := oneLine(line.String()); s != "" {
-			p.lines = append(p.lines, s)
-		}
-		line.Reset()
+// walk collects what stands in the node and below it.
+func (p *htmlPage) walk(n *html.Node) {
+	switch {
+	case n.Type == html.TextNode:
+		p.line.WriteString(n.Data)
+	case n.Type == html.ElementNode && n.Data == "script" && !p.plain && strings.Contains(attr(n, "type"), "ld+json"):
+		p.ld = append(p.ld, textOf(n, false)...)
 	}
-	endProp := func() {
-		s := oneLine(prop.String())
-		prop.Reset()
-		switch {
-		case s == "":
-		case inProp == "recipeIngredient" || inProp == "ingredients":
-			p.micro.ingredients = append(p.micro.ingredients, s)
-		case inProp == "recipeInstructions":
-			p.micro.steps = append(p.micro.steps, s)
-		case inProp == "recipeYield":
-			p.micro.yield = s
-		case inProp == "name" && p.micro.name == "":
-			p.micro.name = s
-		}
-		inProp = ""
+	if !p.plain && p.micro.take(attr(n, "itemprop"), n) {
+		p.plain = true // what stands inside belongs to it
+		defer func() { p.plain = false }()
 	}
-	for i := 0; i < len(page); {
-		lt := strings.IndexByte(page[i:], '<')
-		if lt < 0 {
-			lt = len(page) - i
-		}
-		if lt > 0 {
-			text := html.UnescapeString(page[i : i+lt])
-			if skip == 0 {
-				line.WriteString(text)
-			}
-			if inProp != "" {
-				prop.WriteString(text)
-			}
-			i += lt
-			continue
-		}
-		if strings.HasPrefix(page[i:], "<!--") {
-			end := strings.Index(page[i:], "-->")
-			if end < 0 {
-				break
-			}
-			i += end + 3
-			continue
-		}
-		gt := strings.IndexByte(page[i:], '>')
-		if gt < 0 {
-			break
-		}
-		tag, attrs, closing := readTag(page[i+1 : i+gt])
-		i += gt + 1
-		if tag == "" {
-			continue
-		}
-		if tag == "script" || tag == "style" {
-			if closing {
-				continue
-			}
-			end := strings.Index(strings.ToLower(page[i:]), "</"+tag)
-			if end < 0 {
-				break
-			}
-			if strings.Contains(attrs["type"], "ld+json") {
-				p.ld = append(p.ld, page[i:i+end])
-			}
-			i += end
-			continue
-		}
-		if blockTags[tag] {
-			flush()
-			if inProp != "" {
-				if inProp == "recipeInstructions" && (tag == "li" || tag == "p") {
-					keep := inProp
-					endProp()
-					inProp = keep
-				} else {
-					prop.WriteByte(' ')
-				}
-			}
-		}
-		if closing {
-			for k := len(stack) - 1; k >= 0; k-- {
-				if stack[k].tag != tag {
-					continue
-				}
-				for _, o := range stack[k:] {
-					if skipTags[o.tag] {
-						skip--
-					}
-				}
-				stack = stack[:k]
-				break
-			}
-			if inProp != "" && len(stack) < propDepth {
-				endProp()
-			}
-			continue
-		}
-		if inProp == "" && attrs["itemprop"] != "" {
-			inProp, propDepth = attrs["itemprop"], len(stack)+1
-			if c := attrs["content"]; c != "" {
-				prop.WriteString(html.UnescapeString(c))
-				endProp()
-			}
-		}
-		if !voidTags[tag] && len(stack) < maxDepth {
-			stack = append(stack, open{tag, attrs["itemprop"]})
-			if skipTags[tag] {
-				skip++
-			}
-		}
+	skip := n.Type == html.ElementNode && skipTags[n.Data]
+	block := blockTags[n.Data]
+	if block {
+		p.flush()
 	}
-	flush()
-	if inProp != "" {
-		endProp()
+	before, kept := len(p.lines), p.line.String()
+	for c := n.FirstChild; c != nil; c = c.NextSibling {
+		p.walk(c)
 	}
-	return p
+	if skip { // looked through for data, not for words
+		p.lines = p.lines[:before]
+		p.line.Reset()
+		p.line.WriteString(kept)
+	}
+	if block {
+		p.flush()
+	}
 }
 
-// readTag reads what stands between the angle brackets.
-func readTag(s string) (tag string, attrs map[string]string, closing bool) {
-	s = strings.TrimSpace(strings.TrimSuffix(s, "/"))
-	if strings.HasPrefix(s, "/") {
-		closing, s = true, s[1:]
+func (p *htmlPage) flush() {
+	if s := oneLine(p.line.String()); s != "" {
+		p.lines = append(p.lines, s)
 	}
-	name := strings.FieldsFunc(s, func(r rune) bool { return r == ' ' || r == '\n' || r == '\t' || r == '\r' || r == '/' })
-	if len(name) == 0 || s[0] == '!' || s[0] == '?' {
-		return "", nil, false
+	p.line.Reset()
+}
+
+// microProps are the itemprops of a Recipe that Damson reads.
+var microProps = set("recipeIngredient ingredients recipeInstructions recipeYield name")
+
+// take keeps the words of an element with the itemprop, and reports whether it
+// is one that Damson reads.
+func (m *microdata) take(prop string, n *html.Node) bool {
+	if !microProps[prop] {
+		return false
 	}
-	tag = strings.ToLower(name[0])
-	rest := s[min(len(name[0]), len(s)):]
-	for _, want := range []string{"itemprop", "itemtype", "type", "content"} {
-		at := strings.Index(strings.ToLower(rest), want)
-		if at < 0 || at > 0 && rest[at-1] > ' ' {
-			continue
-		}
-		v := strings.TrimSpace(rest[at+len(want):])
-		if !strings.HasPrefix(v, "=") {
-			continue
-		}
-		v = strings.TrimSpace(v[1:])
-		if v == "" {
-			continue
-		}
-		if q := v[0]; q == '"' || q == '\'' {
-			v = v[1:]
-			if end := strings.IndexByte(v, q); end >= 0 {
-				v = v[:end]
-			}
-		} else if end := strings.IndexAny(v, " \t\n"); end >= 0 {
-			v = v[:end]
-		}
-		if attrs == nil {
-			attrs = map[string]string{}
-		}
-		attrs[want] = v
+	list := textOf(n, prop == "recipeInstructions")
+	if c := oneLine(attr(n, "content")); c != "" {
+		list = []string{c}
 	}
-	return tag, attrs, closing
+	if len(list) == 0 {
+		return true
+	}
+	switch prop {
+	case "recipeIngredient", "ingredients":
+		m.ingredients = append(m.ingredients, list...)
+	case "recipeInstructions":
+		m.steps = append(m.steps, list...)
+	case "recipeYield":
+		m.yield = list[0]
+	case "name":
+		if m.name == "" {
+			m.name = list[0]
+		}
+	}
+	return true
+}
+
+// textOf returns the words below the node: one string, or one for each block.
+func textOf(n *html.Node, blocks bool) []string {
+	p := htmlPage{plain: true}
+	for c := n.FirstChild; c != nil; c = c.NextSibling {
+		p.walk(c)
+	}
+	if n.Data == "script" {
+		return []string{p.line.String()}
+	}
+	p.flush()
+	if blocks || len(p.lines) == 0 {
+		return p.lines
+	}
+	return []string{strings.Join(p.lines, " ")}
+}
+
+func attr(n *html.Node, name string) string {
+	for _, a := range n.Attr {
+		if a.Key == name {
+			return a.Val
+		}
+	}
+	return ""
 }

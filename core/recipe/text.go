@@ -53,7 +53,10 @@ func Check(text string) error {
 
 // Text reads a whole recipe: title, ingredient lines, method. Errors are those
 // of Check; everything else that cannot be read stands in the recipe itself.
-func (r *Reader) Text(text string) (*Recipe, error) {
+func (r *Reader) Text(text string) (*Recipe, error) { return r.TextFrom(1, text) }
+
+// TextFrom is Text for a recipe that begins on the line first of its file.
+func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	if err := Check(text); err != nil {
 		return nil, err
 	}
@@ -62,7 +65,7 @@ func (r *Reader) Text(text string) (*Recipe, error) {
 	serving := false
 	ingredientsAt := 0
 	for i, raw := range strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n") {
-		no, line := i+1, clean(raw)
+		no, line := first+i, clean(raw)
 		if line == "" || isRule(line) {
 			continue
 		}

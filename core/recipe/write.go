@@ -48,25 +48,58 @@ func (rec *Recipe) titleOr() string {
 	return rec.Title
 }
 
-// WriteJSONLD writes the recipe as a schema.org Recipe.
-func (rec *Recipe) WriteJSONLD(w io.Writer) error {
+// WriteFormats are the formats of Write.
+var WriteFormats = []string{FormatJSONLD, FormatMarkdown, FormatCSV}
+
+// Write writes recipes in a format of WriteFormats; a CSV table holds only the
+// first.
+func Write(w io.Writer, format string, recipes ...*Recipe) error {
+	switch format {
+	case FormatCSV:
+		return recipes[0].WriteCSV(w)
+	case FormatMarkdown:
+		for i, rec := range recipes {
+			if i > 0 {
+				if _, err := io.WriteString(w, "\n---\n\n"); err != nil {
+					return err
+				}
+			}
+			if err := rec.WriteMarkdown(w); err != nil {
+				return err
+			}
+		}
+		return nil
+	}
+	return WriteJSONLD(w, recipes...)
+}
+
+// WriteJSONLD writes a schema.org Recipe; several as an array.
+func WriteJSONLD(w io.Writer, recipes ...*Recipe) error {
 	type step struct {
 		Type string `json:"@type"`
 		Text string `json:"text"`
 	}
-	steps := []step{}
-	for _, s := range rec.stepTexts() {
-		steps = append(steps, step{"HowToStep", s})
-	}
-	enc := json.NewEncoder(w)
-	enc.SetIndent("", "  ")
-	return enc.Encode(struct {
+	type object struct {
 		Context      string   `json:"@context"`
 		Type         string   `json:"@type"`
 		Name         string   `json:"name"`
 		Ingredients  []string `json:"recipeIngredient"`
 		Instructions []step   `json:"recipeInstructions"`
-	}{"https://schema.org", "Recipe", rec.titleOr(), rec.ingredientTexts(), steps})
+	}
+	list := []object{}
+	for _, rec := range recipes {
+		steps := []step{}
+		for _, s := range rec.stepTexts() {
+			steps = append(steps, step{"HowToStep", s})
+		}
+		list = append(list, object{"https://schema.org", "Recipe", rec.titleOr(), append([]string{}, rec.ingredientTexts()...), steps})
+	}
+	enc := json.NewEncoder(w)
+	enc.SetIndent("", "  ")
+	if len(list) == 1 {
+		return enc.Encode(list[0])
+	}
+	return enc.Encode(list)
 }
 
 // WriteMarkdown writes the recipe as a page of Markdown, which reads back as
