@@ -20,7 +20,13 @@ func (r *Reader) Line(no int, text string) *Line {
 		l.Serving = servingHeading(h)
 		return l
 	}
-	p := lineParser{r: r, l: l, t: words.Split(body)}
+	t := words.Split(body)
+	if cut := r.secondAmount(t); cut > 0 {
+		if pair := r.pair(no, text, body, t, cut); pair != nil {
+			return pair
+		}
+	}
+	p := lineParser{r: r, l: l, t: t}
 	p.parse(body)
 	l.weigh()
 	return l
@@ -151,6 +157,7 @@ func (p *lineParser) parse(body string) {
 	if p.l.AmountMin == nil && p.l.Reading != Unclear {
 		p.trailingAmount()
 	}
+	p.laterPlus()
 	p.servingPhrase()
 	p.names()
 	p.finish()

@@ -100,6 +100,7 @@ func (p *lineParser) names() {
 		}
 		if tok.Kind == words.Number {
 			cur.unknown = append(cur.unknown, tok.Raw)
+			p.guess("\"" + tok.Raw + "\" read as no amount")
 			i++
 			continue
 		}

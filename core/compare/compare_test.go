@@ -1,0 +1,75 @@
+package compare_test
+
+import (
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+
+	"damson/core/compare"
+	"damson/core/recipe"
+	"damson/knowledge"
+)
+
+var reader = func() *recipe.Reader {
+	lib, err := knowledge.Load()
+	if err != nil {
+		panic(err)
+	}
+	return recipe.NewReader(lib.Foods)
+}()
+
+func read(t require.TestingT, text string) *recipe.Recipe {
+	rec, err := reader.Text(text)
+	require.NoError(t, err)
+	return rec
+}
+
+func TestRecipes(t *testing.T) {
+	old := read(t, "Corn relish\n\n10 cups corn\n1 cup onions, chopped\n2 tbsp flour\nsalt\n\nBoil it.\nPack hot in pints.")
+	now := read(t, "Corn relish\n\n10 cups corn\n2 cups onions, diced\n1 cup celery, chopped\nsalt\n\nBoil it for 5 minutes.\nPack hot in pints.")
+	type short struct{ how, old, new, what string }
+	var got []short
+	for _, r := range compare.Recipes(old, now) {
+		got = append(got, short{r.How, r.Old, r.New, r.What})
+	}
+	require.Equal(t, []short{
+		{"same", "Corn relish", "Corn relish", ""},
+		{"same", "10 cups corn", "10 cups corn", ""},
+		{"changed", "1 cup onions, chopped", "2 cups onions, diced", "amount, form"},
+		{"added", "", "1 cup celery, chopped", ""},
+		{"removed", "2 tbsp flour", "", ""},
+		{"same", "salt", "salt", ""},
+		{"changed", "Boil it.", "Boil it for 5 minutes.", ""},
+		{"same", "Pack hot in pints.", "Pack hot in pints.", ""},
+	}, got)
+}
+
+// Every line of either version stands in exactly one row, in its order.
+func TestNothingIsLost(t *testing.T) {
+	pool := []string{"1 cup corn", "2 cups corn", "1 cup onions", "3 cups onions, chopped", "salt", "1 tsp salt", "4 cups vinegar", "2 lb plums"}
+	rapid.Check(t, func(t *rapid.T) {
+		a := rapid.SliceOfN(rapid.SampledFrom(pool), 1, 9).Draw(t, "old")
+		b := rapid.SliceOfN(rapid.SampledFrom(pool), 1, 9).Draw(t, "new")
+		rows := compare.Recipes(read(t, "Relish\n\nIngredients\n"+strings.Join(a, "\n")), read(t, "Relish\n\nIngredients\n"+strings.Join(b, "\n")))
+		var news []string
+		olds := map[string]int{}
+		for _, r := range rows[2:] { // behind title and heading
+			if r.New != "" {
+				news = append(news, r.New)
+			}
+			if r.Old != "" {
+				olds[r.Old]++
+			}
+			require.Equal(t, r.How == compare.Same, r.Old == r.New)
+		}
+		require.Equal(t, b, news)
+		for _, x := range a {
+			olds[x]--
+		}
+		for x, n := range olds {
+			require.Zero(t, n, x)
+		}
+	})
+}

@@ -1,0 +1,111 @@
+package recipe
+
+import (
+	"damson/core/quantity"
+	"damson/core/words"
+)
+
+// secondAmount returns where "and 2 cups honey" begins in the line, so that each
+// food has its own amount; -1 where the line does not hold two.
+func (r *Reader) secondAmount(t []words.Token) int {
+	food := false
+	for i := range t {
+		food = food || r.foodAt(t, i)
+		switch t[i].Text {
+		case "and", "plus", "&", "+", ",", ";":
+		default:
+			continue
+		}
+		j := i + 1
+		if t[i].Text == "," && j < len(t) && (t[j].Text == "and" || t[j].Text == "plus") {
+			j++
+		}
+		if !food || j >= len(t) || t[j].Kind != words.Number && numberWords[t[j].Text] == 0 {
+			continue
+		}
+		if _, n, err := number(t, j); err == nil && n > 0 {
+			if k := j + n; k+1 < len(t) && (t[k].Text == "-" || t[k].Text == "to" || t[k].Text == "or") {
+				if _, m, err := number(t, k+1); err == nil && m > 0 {
+					n += 1 + m // a range
+				}
+			}
+			u := unitAt(t, j+n)
+			if u.n > 0 && u.unit != quantity.InchPiece && r.namesFood(t, j+n+u.n) {
+				return i
+			}
+		}
+	}
+	return -1
+}
+
+// namesFood reports whether a food is named directly at t[i], behind "of", sizes
+// and preparations.
+func (r *Reader) namesFood(t []words.Token, i int) bool {
+	for ; i < len(t) && t[i].Kind == words.Word; i++ {
+		s, n := r.line.at(t, i)
+		if n > 0 && s.kind == foodName {
+			return true
+		}
+		if n == 0 && t[i].Text != "of" && !sizeWords[t[i].Text] && !colours[t[i].Text] {
+			return false
+		}
+	}
+	return false
+}
+
+// pair reads a line that holds two foods, each with its amount.
+func (r *Reader) pair(no int, text, body string, t []words.Token, cut int) *Line {
+	first := r.Line(no, body[:t[cut].Start])
+	next := cut + 1
+	if t[cut].Text == "," && next < len(t) && (t[next].Text == "and" || t[next].Text == "plus") {
+		next++
+	}
+	second := r.Line(no, body[t[next].Start:])
+	if first.Food == second.Food && (t[cut].Text == "," || t[cut].Text == ";") {
+		return nil // the same food again: another way to say its amount
+	}
+	if first.Food == "" || second.Food == "" || second.Kind != Ingredient || first.Kind != Ingredient {
+		return nil
+	}
+	first.Text, second.Text = text, text
+	if first.Rest != "" {
+		first.Rest += body[t[cut].Start:]
+	}
+	rest := second.Also
+	second.Also, second.Rest = nil, ""
+	first.Also = append(append(first.Also, second), rest...)
+	if first.Reading == Understood {
+		first.Reading, first.Assumed = second.Reading, second.Assumed
+	}
+	if first.Problem == "" && second.Problem != "" {
+		first.Reading, first.Problem = Unclear, second.Problem
+	}
+	return first
+}
+
+// laterPlus adds an amount that follows the food: "1 cup honey, plus 2 Tbsp".
+func (p *lineParser) laterPlus() {
+	if p.l.AmountMin == nil {
+		return
+	}
+	for i := 1; i < len(p.t); i++ {
+		if s := p.text(i); s != "plus" && s != "+" && s != "and" && s != "&" {
+			continue
+		}
+		v, n, err := number(p.t, i+1)
+		if err != nil || n == 0 {
+			continue
+		}
+		u := unitAt(p.t, i+1+n)
+		add, ok := quantity.Convert(v*u.scale, u.unit, p.l.Unit)
+		if u.n == 0 || !ok {
+			continue
+		}
+		end := i + 1 + n + u.n
+		a := p.l.Amount()
+		p.setAmount(quantity.Amount{Min: a.Min + add, Max: a.Max + add, Unit: a.Unit})
+		p.guess("the two amounts read as " + p.l.Amount().String() + " together")
+		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[end:]...)
+		return
+	}
+}
