@@ -17,7 +17,10 @@ import (
 	"damson/store"
 )
 
-//go:embed recipes/*.txt
+// earlier holds, under the same names, what some recipes were before they were
+// mended.
+//
+//go:embed recipes/*.txt earlier/*.txt
 var files embed.FS
 
 // Fill adds the kitchen and its recipes to an empty store; a store that has a
@@ -49,11 +52,29 @@ func Fill(ctx context.Context, st *store.Store, today time.Time) error {
 		if err != nil {
 			return fmt.Errorf("%s: %w", names[i], err)
 		}
-		if err := st.AddRecipe(ctx, &r); err != nil {
+		if err := add(ctx, st, r, strings.Replace(names[i], "recipes/", "earlier/", 1)); err != nil {
 			return err
 		}
 	}
 	return nil
+}
+
+// add stores a recipe, and its earlier version first where there is one.
+func add(ctx context.Context, st *store.Store, r store.Recipe, earlier string) error {
+	data, err := files.ReadFile(earlier)
+	if errors.Is(err, fs.ErrNotExist) {
+		return st.AddRecipe(ctx, &r)
+	}
+	if err != nil {
+		return err
+	}
+	mended := r.Text
+	r.Text, r.Why = string(data), "as it was sent"
+	if err := st.AddRecipe(ctx, &r); err != nil {
+		return err
+	}
+	r.Text, r.Why = mended, "mended after the review"
+	return st.SaveRecipe(ctx, &r)
 }
 
 // checks are values that the demo kitchen's people ticked as the same in their

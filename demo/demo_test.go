@@ -31,11 +31,18 @@ func TestFill(t *testing.T) {
 	list, err := st.Recipes(ctx, 100)
 	require.NoError(t, err)
 	require.GreaterOrEqual(t, len(list), 8)
+	versions := 0
 	for _, r := range list {
+		v, err := st.Versions(ctx, r.ID)
+		require.NoError(t, err)
+		require.Equal(t, r.Text, v[len(v)-1].Text, r.Title)
+		versions = max(versions, len(v))
 		require.NotEmpty(t, r.SentBy, r.Title)
 		require.False(t, r.CreatedAt.After(today), r.Title)
 		require.False(t, strings.HasPrefix(r.Text, "from:"), r.Title)
 	}
+
+	require.Equal(t, 2, versions, "one recipe shows what mending did")
 
 	// A store that has a kitchen is left alone.
 	require.NoError(t, Fill(ctx, st, today))

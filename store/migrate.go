@@ -40,6 +40,18 @@ var migrations = []string{
 	CREATE TABLE choices (
 		point TEXT PRIMARY KEY, choice TEXT NOT NULL, updated_at DATETIME NOT NULL
 	);`,
+
+	// 3: every version of a recipe; foods of the kitchen's own
+	`CREATE TABLE versions (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, recipe_id INTEGER NOT NULL REFERENCES recipes(id) ON DELETE CASCADE,
+		no INTEGER NOT NULL, title TEXT NOT NULL, text TEXT NOT NULL, why TEXT NOT NULL, created_at DATETIME NOT NULL,
+		UNIQUE (recipe_id, no)
+	);
+	CREATE TABLE foods (
+		id TEXT PRIMARY KEY, name TEXT NOT NULL, kind TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	INSERT INTO versions (recipe_id, no, title, text, why, created_at)
+		SELECT id, 1, title, text, '', updated_at FROM recipes;`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

@@ -3,6 +3,8 @@ package store
 import (
 	"context"
 	"time"
+
+	"gorm.io/gorm"
 )
 
 // Recipe is a recipe as it was sent in. Jar, Pack and Method are what the cook
@@ -17,25 +19,38 @@ type Recipe struct {
 	Method    string
 	CreatedAt time.Time
 	UpdatedAt time.Time
+	// Why says what a change was for; it is kept with the version.
+	Why string `gorm:"-"`
 }
 
-// AddRecipe stores a recipe and sets its id. A zero CreatedAt becomes now.
+// AddRecipe stores a recipe, its first version with it, and sets its id. A zero
+// CreatedAt becomes now.
 func (s *Store) AddRecipe(ctx context.Context, r *Recipe) error {
 	r.UpdatedAt = now()
 	if r.CreatedAt.IsZero() {
 		r.CreatedAt = r.UpdatedAt
 	}
-	return s.with(ctx).Create(r).Error
+	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+		if err := tx.Create(r).Error; err != nil {
+			return err
+		}
+		return addVersion(tx, r)
+	})
 }
 
-// SaveRecipe stores a changed recipe.
+// SaveRecipe stores a changed recipe; a changed text becomes a new version.
 func (s *Store) SaveRecipe(ctx context.Context, r *Recipe) error {
 	r.UpdatedAt = now()
-	res := s.with(ctx).Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "UpdatedAt").Updates(r)
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+		res := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "UpdatedAt").Updates(r)
+		if res.Error != nil {
+			return res.Error
+		}
+		if res.RowsAffected == 0 {
+			return ErrNotFound
+		}
+		return addVersion(tx, r)
+	})
 }
 
 // Recipe returns the recipe with the id, or ErrNotFound.

@@ -10,6 +10,7 @@ import (
 
 	"github.com/stretchr/testify/require"
 
+	"damson/core/food"
 	"damson/core/ledger"
 	"damson/core/procedure"
 )
@@ -35,6 +36,52 @@ func TestRecipeRoundTrip(t *testing.T) {
 	_, err = s.Recipe(ctx, 99)
 	require.ErrorIs(t, err, ErrNotFound)
 	require.ErrorIs(t, s.SaveRecipe(ctx, &Recipe{ID: 99}), ErrNotFound)
+}
+
+func TestVersions(t *testing.T) {
+	ctx := context.Background()
+	dir := t.TempDir()
+	s, err := Open(dir)
+	require.NoError(t, err)
+	r := Recipe{Title: "Plums", Text: "5 lb plums"}
+	require.NoError(t, s.AddRecipe(ctx, &r))
+	r.Jar = "pint"
+	require.NoError(t, s.SaveRecipe(ctx, &r), "another jar is no new version")
+	r.Text, r.Why = "10 lb plums", "scaled by 2"
+	require.NoError(t, s.SaveRecipe(ctx, &r))
+	got, err := s.Versions(ctx, r.ID)
+	require.NoError(t, err)
+	require.Len(t, got, 2)
+	require.Equal(t, []any{1, "5 lb plums", 2, "10 lb plums", "scaled by 2"}, []any{got[0].No, got[0].Text, got[1].No, got[1].Text, got[1].Why})
+
+	// Recipes from before there were versions get their first.
+	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "PRAGMA user_version = 2"} {
+		require.NoError(t, s.db.Exec(q).Error)
+	}
+	require.NoError(t, s.Close())
+	s, err = Open(dir)
+	require.NoError(t, err)
+	defer s.Close()
+	got, err = s.Versions(ctx, r.ID)
+	require.NoError(t, err)
+	require.Len(t, got, 1)
+	require.Equal(t, "10 lb plums", got[0].Text)
+}
+
+func TestOwnFoods(t *testing.T) {
+	ctx := context.Background()
+	s, err := Open(t.TempDir())
+	require.NoError(t, err)
+	defer s.Close()
+	f, err := food.Own("brambleberry", "fruit")
+	require.NoError(t, err)
+	require.NoError(t, s.AddFood(ctx, f))
+	require.NoError(t, s.AddFood(ctx, f), "again is the same")
+	got, err := s.Foods(ctx)
+	require.NoError(t, err)
+	require.Equal(t, []*food.Food{f}, got)
+	require.NoError(t, s.DeleteFood(ctx, f.ID))
+	require.ErrorIs(t, s.DeleteFood(ctx, f.ID), ErrNotFound)
 }
 
 func TestKitchenAndCanners(t *testing.T) {

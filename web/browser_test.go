@@ -64,15 +64,28 @@ func TestBrowser(t *testing.T) {
 	step(chromedp.Navigate(web.URL + "/new"))
 	eval(`window.violations = []; document.addEventListener("securitypolicyviolation", e => window.violations.push(e.violatedDirective + " " + e.blockedURI)); true`)
 	step(chromedp.SendKeys("#text", "Green beans\n4 lb green beans\nwater\n1/0 cup salt\na knob of butter\nPack raw into pints.\n"),
-		chromedp.WaitVisible(`#reading input[data-line="4"]`))
+		chromedp.WaitVisible(`#reading .wholeline[data-line="4"]`))
 	require.Contains(t, text("#reading"), "divides by zero")
 
 	// Mend line 4 in place: the pasted text changes and is read again.
-	step(chromedp.SetValue(`#reading input[data-line="4"]`, "1 Tbsp salt"))
-	eval(`(() => { const i = document.querySelector('#reading input[data-line="4"]'); if (i) i.dispatchEvent(new Event("change", {bubbles: true})); return true })()`)
+	step(chromedp.SetValue(`#reading .wholeline[data-line="4"]`, "1 Tbsp salt"))
+	eval(`(() => { const i = document.querySelector('#reading .wholeline[data-line="4"]'); if (i) i.dispatchEvent(new Event("change", {bubbles: true})); return true })()`)
 	require.Eventually(t, func() bool {
-		return eval(`document.querySelector("#text").value.includes("1 Tbsp salt") && !document.querySelector('#reading input[data-line="4"]')`) == true
+		return eval(`document.querySelector("#text").value.includes("1 Tbsp salt") && document.querySelector('#reading [data-wholerow="4"]').hidden`) == true
 	}, 10*time.Second, 50*time.Millisecond)
+
+	// Mend a cell: only its words change. Then take it back.
+	mend := func(part, value string) {
+		eval(`(() => { const i = document.querySelector('#reading [data-line="2"][data-part="` + part + `"]'); i.focus(); i.value = "` + value + `"; i.dispatchEvent(new Event("change", {bubbles: true})); return true })()`)
+	}
+	second := func() any { return eval(`document.querySelector("#text").value.split("\n")[1]`) }
+	require.Equal(t, "4 lb green beans", second())
+	mend("unit", "kg")
+	require.Equal(t, "4 kg green beans", second())
+	require.Eventually(t, func() bool { return eval(`document.activeElement.dataset.part`) == "unit" }, 5*time.Second, 20*time.Millisecond, "the cursor stays in its cell")
+	require.Contains(t, text("[data-source]"), "amount", "the words stand above, with what they gave")
+	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
+	require.Equal(t, "4 lb green beans", second())
 	require.Equal(t, []any{}, eval(`window.violations`), "nothing runs against the Content-Security-Policy")
 
 	step(chromedp.Click(`button[type="submit"]`), chromedp.WaitVisible("[data-card]"))

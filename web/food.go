@@ -22,6 +22,8 @@ type foodView struct {
 	Others    []libraryItem
 	MoreOther int
 	Without   []libraryItem
+	// Own is true for a food that this kitchen added.
+	Own bool
 }
 
 type fact struct{ Name, Value string }
@@ -42,7 +44,7 @@ func (s *Server) showFood(c *gin.Context) {
 		s.fail(c, http.StatusNotFound, "The library has no such food.", "Search for it in the library by another name.")
 		return
 	}
-	v := foodView{F: f, Names: strings.Join(f.Names[1:], ", "), Class: classWords[f.AcidClass()]}
+	v := foodView{F: f, Names: strings.Join(f.Names[1:], ", "), Class: classWords[f.AcidClass()], Own: s.base.Foods.ByID(f.ID) == nil}
 	if f.HasPH() {
 		sc := scaleOf([]scaleFood{{f.Names[0], f.PH[0], f.PH[1]}})
 		v.Scale = &sc

@@ -24,38 +24,16 @@ type recipeForm struct {
 	Pack         []choice
 	Method       []choice
 	Problem      string
-	Reading      reading
+	// From is the file that the text came from, Fresh true for a new recipe.
+	From    string
+	Fresh   bool
+	Reading reading
 }
 
 // choice is one option of a field.
 type choice struct {
 	Value, Label string
 	Chosen       bool
-}
-
-// reading is what Damson understood of a text.
-type reading struct {
-	Title   string
-	Lines   []readLine
-	Steps   []readStep
-	Problem string
-	// Unclear counts the lines that need mending.
-	Unclear int
-}
-
-type readLine struct {
-	No                         int
-	Text                       string
-	Heading                    bool
-	Amount, Unit, Food, Detail string
-	State                      string // "understood", "guess", "unclear", "unknown"
-	Say                        string
-}
-
-type readStep struct {
-	No     int
-	Text   string
-	Unread string
 }
 
 func (s *Server) newRecipe(c *gin.Context) {
@@ -69,10 +47,11 @@ func (s *Server) newRecipe(c *gin.Context) {
 }
 
 func (s *Server) renderForm(c *gin.Context, status int, title string, f recipeForm) {
+	f.Fresh = f.Action == "/recipes"
 	if f.Reading.Problem == "" && strings.TrimSpace(f.Text) != "" {
 		f.Reading = s.read(f.Text)
 	}
-	s.render(c, status, "new", page{Title: title, Nav: "/new", Body: f, Keys: []key{{"Tab", "next field or line to mend"}, {"Ctrl ↵", "review it"}}})
+	s.render(c, status, "new", page{Title: title, Nav: "/new", Body: f, Keys: []key{{"Alt J", "next to mend"}, {"Alt ↵", "split"}, {"Alt H", "heading"}, {"Alt N", "note"}, {"Ctrl ↵", "review it"}}})
 }
 
 func (f *recipeForm) choose(jar, pack, method string) {
@@ -87,88 +66,6 @@ func choices(now, none string, list [][2]string) []choice {
 		out = append(out, choice{x[0], x[1], x[0] == now})
 	}
 	return out
-}
-
-// readText answers htmx with what Damson understands of the text so far.
-func (s *Server) readText(c *gin.Context) {
-	if !s.form(c) {
-		return
-	}
-	s.fragment(c, "reading", s.read(c.Request.PostForm.Get("text")))
-}
-
-// read describes a text line by line.
-func (s *Server) read(text string) reading {
-	rec, err := s.shelf().reviewer.Reader().Text(text)
-	if err != nil {
-		if errors.Is(err, recipe.ErrEmpty) {
-			return reading{}
-		}
-		return reading{Problem: err.Error()}
-	}
-	v := reading{Title: rec.Title}
-	for _, l := range rec.Lines {
-		v.Lines = append(v.Lines, viewLine(l))
-		for _, x := range l.Also {
-			row := viewLine(x)
-			row.Text = ""
-			v.Lines = append(v.Lines, row)
-		}
-	}
-	for i := range v.Lines {
-		if v.Lines[i].State == "unclear" || v.Lines[i].State == "unknown" {
-			v.Unclear++
-		}
-	}
-	for _, st := range rec.Steps {
-		v.Steps = append(v.Steps, readStep{st.No, st.Text, strings.Join(st.Unread, ", ")})
-	}
-	return v
-}
-
-func viewLine(l *recipe.Line) readLine {
-	v := readLine{No: l.No, Text: l.Text, Heading: l.Kind == recipe.Heading, Food: l.Food, State: l.Reading}
-	if v.Heading {
-		return v
-	}
-	if a := l.Amount(); !a.IsZero() {
-		v.Amount = quantity.Number(a.Min)
-		if a.Max != a.Min {
-			v.Amount += "–" + quantity.Number(a.Max)
-		}
-		v.Unit = a.Unit.Word(a.Max)
-		if l.Package != nil {
-			v.Unit += " of " + quantity.Number(l.Package.Amount) + " " + l.Package.Unit.Word(2)
-		}
-	}
-	var details []string
-	details = append(details, l.State...)
-	details = append(details, l.Prep...)
-	if l.Acidity != nil {
-		details = append(details, strconv.FormatFloat(*l.Acidity, 'f', -1, 64)+" % acidity")
-	}
-	if l.Per != "" {
-		details = append(details, "per "+l.Per)
-	}
-	if l.Optional {
-		details = append(details, "optional")
-	}
-	if l.Serving {
-		details = append(details, "for the opened jar")
-	}
-	for _, x := range l.Alternatives {
-		details = append(details, "or "+x.Food)
-	}
-	v.Detail = strings.Join(details, ", ")
-	switch {
-	case l.Problem != "":
-		v.State, v.Say = "unclear", l.Problem
-	case l.Ref == nil && l.Food != "":
-		v.State, v.Say = "unknown", "Damson does not know this food; say it in other words"
-	case l.Assumed != "":
-		v.Say = l.Assumed
-	}
-	return v
 }
 
 // createRecipe takes a pasted recipe. The only field it needs is text.

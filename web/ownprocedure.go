@@ -114,7 +114,7 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 		f.FileProblem = problem
 		s.ownForm(c, http.StatusUnprocessableEntity, f)
 	}
-	file, ok := s.upload(c, "file", refuse)
+	file, ok := s.upload(c, "file", maxUpload, refuse)
 	if !ok {
 		return
 	}

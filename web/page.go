@@ -4,6 +4,7 @@ import (
 	"bytes"
 	"context"
 	"embed"
+	"encoding/json"
 	"errors"
 	"html/template"
 	"io/fs"
@@ -52,7 +53,14 @@ func parseTemplates() (*template.Template, error) {
 		"jars":      func(s string) string { return quantity.Jar(s).Plural() },
 		"lower":     strings.ToLower,
 		"thousands": thousands,
+		"vals":      vals,
 	}).ParseFS(templateFiles, "templates/*.html")
+}
+
+// vals writes one field as htmx wants it.
+func vals(name, value string) (string, error) {
+	b, err := json.Marshal(map[string]string{name: value})
+	return string(b), err
 }
 
 // render writes a page inside the frame.

@@ -3,7 +3,7 @@ package web
 import (
 	"errors"
 	"fmt"
-	"io"
+	"mime/multipart"
 	"net/http"
 	"sort"
 	"strconv"
@@ -125,7 +125,7 @@ func (s *Server) exportLedger(c *gin.Context) {
 // importLedger takes another kitchen's ledger in: what is here already is not
 // added twice.
 func (s *Server) importLedger(c *gin.Context) {
-	data, ok := s.upload(c, "ledger", func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) })
+	data, ok := s.upload(c, "ledger", maxUpload, func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) })
 	if !ok {
 		return
 	}
@@ -168,12 +168,12 @@ func (s *Server) importLedger(c *gin.Context) {
 
 // upload returns the file of a form's field; where there is none, or it is too
 // large, it answers through refuse and reports false.
-func (s *Server) upload(c *gin.Context, field string, refuse func(string)) (io.Reader, bool) {
+func (s *Server) upload(c *gin.Context, field string, limit int64, refuse func(string)) (multipart.File, bool) {
 	f, err := c.FormFile(field)
 	var large *http.MaxBytesError
 	switch {
-	case errors.As(err, &large) || err == nil && f.Size > maxUpload:
-		refuse(fmt.Sprintf("The file is larger than %d KiB.", maxUpload>>10))
+	case errors.As(err, &large) || err == nil && f.Size > limit:
+		refuse(fmt.Sprintf("The file is larger than %d KiB.", limit>>10))
 		return nil, false
 	case err != nil:
 		refuse("Choose a file first.")

@@ -91,7 +91,7 @@ func (s *Server) showReview(c *gin.Context) {
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }
 
-var reviewKeys = []key{{"J", "next note"}, {"K", "the one before"}, {"E", "mend the recipe"}, {"D", "desk"}, {"P", "print"}}
+var reviewKeys = []key{{"J", "next note"}, {"K", "the one before"}, {"E", "mend the recipe"}, {"S", "scale it"}, {"V", "versions"}, {"D", "desk"}, {"P", "print"}}
 
 func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
@@ -110,6 +110,9 @@ func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView 
 		notes[*f.Line] = append(notes[*f.Line], n)
 	}
 	for _, l := range res.Lines {
+		if l.Kind == recipe.Note {
+			continue // set aside when it was read; the form shows it
+		}
 		v.Lines = append(v.Lines, viewCardLine(l, notes[l.No]))
 		delete(notes, l.No)
 	}

@@ -48,7 +48,15 @@ func (s *Server) restock(ctx context.Context) error {
 	if err != nil {
 		return err
 	}
-	sh, err := newShelf(s.base, own, checks)
+	foods, err := s.store.Foods(ctx)
+	if err != nil {
+		return err
+	}
+	base, err := s.base.WithFoods(foods)
+	if err != nil {
+		return err
+	}
+	sh, err := newShelf(base, own, checks)
 	if err != nil {
 		return err
 	}

@@ -170,7 +170,7 @@ func TestReading(t *testing.T) {
 	state := map[string]string{}
 	for _, l := range v.Lines {
 		if !l.Heading {
-			state[l.Food] = l.State
+			state[l.Food.Value] = l.State
 		}
 	}
 	require.Equal(t, map[string]string{"green bean": "understood", "wozzle": "unknown", "salt": "guess", "water": "understood", "vinegar": "understood", "oil": "unclear"}, state)

@@ -9,6 +9,7 @@ import (
 	"damson/core/food"
 	"damson/core/procedure"
 	"damson/core/rulebook"
+	"damson/core/words"
 )
 
 // Library is what Damson compares with. It is read only once it is made.
@@ -59,6 +60,22 @@ func (l *Library) check() error {
 		}
 	}
 	return errors.Join(errs...)
+}
+
+// WithFoods returns the library with further foods. Those whose name or id the
+// library has by now are left out: its own entry stands.
+func (l *Library) WithFoods(more []*food.Food) (*Library, error) {
+	all := append([]*food.Food{}, l.Foods.All()...)
+	for _, f := range more {
+		if l.Foods.ByID(f.ID) == nil && l.Foods.ByName(words.FoldPhrase(f.Names[0])) == nil {
+			all = append(all, f)
+		}
+	}
+	cat, err := food.NewCatalogue(all)
+	if err != nil {
+		return nil, err
+	}
+	return &Library{cat, l.Procedures, l.Book}, nil
 }
 
 // With returns the library with other procedures in place of its own.

@@ -62,3 +62,24 @@ func written(s string) float64 {
 	}
 	return v
 }
+
+func TestParse(t *testing.T) {
+	for s, want := range map[string]float64{"2": 2, "1.5": 1.5, "1,5": 1.5, "1 1/2": 1.5, "1½": 1.5, " 2/3 ": 2.0 / 3, "⅓": 1.0 / 3} {
+		got, err := ParseNumber(s)
+		require.NoError(t, err, s)
+		require.InDelta(t, want, got, 1e-9, s)
+	}
+	for _, s := range []string{"", "x", "0", "-1", "1/0", "NaN", "Inf", "1e9", "2 cups"} {
+		_, err := ParseNumber(s)
+		require.Error(t, err, s)
+	}
+	for s, want := range map[string]float64{"6 lb 12 oz": 6.75 * 453.59237, "3.1 kg": 3100, "500g": 500, "1½ lbs": 1.5 * 453.59237, "12 ounces": 340.194} {
+		got, err := ParseMass(s)
+		require.NoError(t, err, s)
+		require.InDelta(t, want, got, 0.01, s)
+	}
+	for _, s := range []string{"", "6", "lb", "6 cups", "6 lb x"} {
+		_, err := ParseMass(s)
+		require.Error(t, err, s)
+	}
+}

@@ -139,3 +139,20 @@ func NewReader(c *food.Catalogue) *Reader {
 
 // Foods returns the catalogue that the reader knows.
 func (r *Reader) Foods() *food.Catalogue { return r.foods }
+
+// MayName reports whether a new food may have the name: one of its words is new
+// to the reader, so that no word that a rule looks for changes its meaning.
+func (r *Reader) MayName(name string) bool {
+	if r.foods.ByName(words.FoldPhrase(name)) != nil {
+		return false
+	}
+	t := words.Split(name)
+	for i := range t {
+		_, n := r.line.at(t, i)
+		_, m := r.step.at(t, i)
+		if t[i].Kind == words.Word && n == 0 && m == 0 && unitAt(t, i).n == 0 && numberWords[t[i].Text] == 0 && !sizeWords[t[i].Text] && !vagueWords[t[i].Text] {
+			return true
+		}
+	}
+	return false
+}

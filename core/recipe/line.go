@@ -106,6 +106,8 @@ type lineParser struct {
 	juiceOf string
 	// each is set by "2 cups each carrots and celery".
 	each bool
+	// trace is set where the words behind the parts are asked for.
+	trace *trace
 }
 
 func (p *lineParser) text(i int) string {
@@ -146,7 +148,9 @@ func (p *lineParser) parse(body string) {
 		p.i += 3
 	}
 	p.skipAbout()
+	start := p.i
 	p.leadingAmount()
+	p.trace.head(p.t[min(start, len(p.t)):min(p.i, len(p.t))])
 	if p.i > 0 && p.i < len(p.t) && p.juiceOf == "" {
 		p.l.Rest = body[p.t[p.i].Start:]
 	}

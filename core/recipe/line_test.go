@@ -142,6 +142,11 @@ func FuzzLine(f *testing.F) {
 		if l.AmountMin != nil && (*l.AmountMin < 0 || *l.AmountMin > *l.AmountMax || l.Unit == quantity.None) {
 			t.Fatalf("%q: %v %v %q", s, *l.AmountMin, *l.AmountMax, l.Unit)
 		}
+		for _, span := range reader.Spans(s) {
+			if span.Start < 0 || span.Start >= span.End || span.End > len(s) {
+				t.Fatalf("%q: %v", s, span)
+			}
+		}
 	})
 }
 

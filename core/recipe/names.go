@@ -107,13 +107,16 @@ func (p *lineParser) names() {
 		if s, n := p.r.line.at(p.t, i); n > 0 {
 			switch s.kind {
 			case foodName:
+				p.trace.mark(PartFood, p.t[i:i+n])
 				p.takeFood(cur, s.food, s.words)
 				if u := partUnits[p.text(i+n)]; u != "" && p.l.Unit == quantity.Each && len(items) == 0 {
 					p.l.Unit = u // "3 celery stalks"
 				}
 			case prepWord:
+				p.trace.mark(PartForm, p.t[i:i+n])
 				cur.prep = append(cur.prep, s.ref)
 			case stateWord:
+				p.trace.mark(PartForm, p.t[i:i+n])
 				cur.state = append(cur.state, s.ref)
 			default:
 				switch tok.Text {
@@ -137,10 +140,12 @@ func (p *lineParser) names() {
 			continue
 		}
 		if colours[tok.Text] {
+			p.trace.mark(PartFood, p.t[i:i+1])
 			cur.colour = append(cur.colour, tok.Text)
 			i++
 			continue
 		}
+		p.trace.mark(PartUnknown, p.t[i:i+1])
 		cur.unknown = append(cur.unknown, tok.Text)
 		if cur.ref != nil { // an unknown word after the food: another food than it says
 			cur.head, cur.ref = cur.ref, nil

@@ -120,6 +120,9 @@ func (r *Reader) Suggest(text string, n int) []*food.Food {
 					d = min(d, 2)
 				}
 			}
+			if sharedEnd(name, text) >= sameKind {
+				d = min(d, 3)
+			}
 			best = min(best, d)
 		}
 		if best <= max(2, len(text)/4) {
@@ -135,4 +138,17 @@ func (r *Reader) Suggest(text string, n int) []*food.Food {
 		}
 	}
 	return out
+}
+
+// sameKind is how many letters at the end make two names look of a kind
+// ("berry").
+const sameKind = 5
+
+// sharedEnd counts the letters that two names end in alike.
+func sharedEnd(a, b string) int {
+	n := 0
+	for n < len(a) && n < len(b) && a[len(a)-1-n]|0x20 == b[len(b)-1-n]|0x20 {
+		n++
+	}
+	return n
 }

@@ -138,7 +138,7 @@ func sectionOf(h, section string) (string, bool) {
 	switch f {
 	case "ingredient", "you will need", "what you need", "shopping list":
 		return "ingredients", false
-	case "direction", "instruction", "method", "step", "preparation", "procedure", "what to do", "to make", "to can", "canning", "process", "how to", "canning direction", "processing":
+	case "direction", "instruction", "method", "step", "preparation", "procedure", "what to do", "to make", "to can", "canning", "process", "how to", "canning direction", "processing", "note", "tip", "recipe note", "cook note":
 		return "method", false
 	}
 	if servingHeading(h) {

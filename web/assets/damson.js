@@ -3,17 +3,145 @@
 (() => {
   "use strict";
 
-  // Mending: a line changed in the reading goes back into the pasted text.
+  // Mending: what is changed in the reading goes back into the pasted text, at
+  // the words that gave it; the text is then read anew. The steps can be undone.
   document.addEventListener("alpine:init", () => {
-    window.Alpine.data("paste", () => ({
-      mend(event) {
-        const no = Number(event.target.dataset.line);
+    window.Alpine.data("intake", () => ({
+      past: [],
+      nothing: true,
+      focusNext: null,
+
+      init() {
+        document.body.addEventListener("htmx:afterSwap", (e) => {
+          if (e.target === this.$refs.reading) this.settle();
+        });
+        this.takeDrops();
+      },
+
+      // Words put beside others keep a blank between.
+      put(line, start, end, words) {
+        const before = line.slice(0, start), after = line.slice(end);
+        const left = before && !/\s$/.test(before) && words ? " " : "";
+        const right = after && !/^[\s,;)]/.test(after) && words ? " " : "";
+        return (before + left + words + right + after).replace(/\s+$/, "");
+      },
+      // write puts a new text in place and has it read; focus says where to go.
+      write(text, focus) {
         const area = this.$refs.text;
-        if (!no || !area) return;
-        const lines = area.value.split("\n");
-        lines[no - 1] = event.target.value;
-        area.value = lines.join("\n");
+        if (text === area.value) return;
+        this.past.push(area.value);
+        this.nothing = false;
+        area.value = text;
+        this.focusNext = focus;
         area.dispatchEvent(new Event("mended"));
+      },
+      line(no, change, focus) {
+        const lines = this.$refs.text.value.split("\n");
+        lines[no - 1] = change(lines[no - 1]);
+        this.write(lines.join("\n"), focus);
+      },
+      takeBack() {
+        if (!this.past.length) return;
+        this.$refs.text.value = this.past.pop();
+        this.nothing = !this.past.length;
+        this.$refs.text.dispatchEvent(new Event("mended"));
+      },
+
+      changed(e) {
+        const el = e.target, d = el.dataset;
+        if (!d.part) return;
+        const key = (x) => `[data-part="${x.dataset.part}"][data-line="${x.dataset.line}"]`;
+        const at = document.activeElement;
+        this.line(Number(d.line), (line) => (d.part === "line" ? el.value : this.put(line, Number(d.start), Number(d.end), el.value.trim())),
+          key(at && at.dataset.part ? at : el));
+      },
+      clicked(e) {
+        const b = e.target.closest("button");
+        if (!b) return;
+        const d = b.dataset;
+        if (d.near) this.line(Number(d.line), (line) => this.put(line, Number(d.start), Number(d.end), d.near), "next");
+        if (d.accept) this.line(Number(d.accept), () => d.text, "next");
+        if (d.whole) {
+          const row = this.$refs.reading.querySelector(`[data-wholerow="${d.whole}"]`);
+          const input = row.querySelector(".wholeline");
+          row.hidden = input.hidden = false;
+          input.focus();
+        }
+      },
+      keyed(e) {
+        const d = e.target.dataset;
+        if (!d.part) return;
+        const no = Number(d.line);
+        if (e.key === "Enter" && !e.altKey && !e.ctrlKey && !e.metaKey) {
+          e.preventDefault(); // Enter takes the cell; it does not send the recipe
+          e.target.dispatchEvent(new Event("change", { bubbles: true }));
+        } else if (e.altKey && e.key === "Enter" && d.part === "line") {
+          e.preventDefault();
+          const at = e.target.selectionStart, v = e.target.value;
+          this.line(no, () => v.slice(0, at).trimEnd() + "\n" + v.slice(at).trimStart(), "next");
+        } else if (e.altKey && e.code === "KeyH") {
+          e.preventDefault();
+          this.line(no, (line) => line.trim().replace(/[:\s]*$/, "") + ":", "next");
+        } else if (e.altKey && e.code === "KeyN") {
+          e.preventDefault();
+          this.note(no);
+        }
+      },
+      // A note goes below the recipe, where its words are still judged.
+      note(no) {
+        const lines = this.$refs.text.value.split("\n");
+        const [line] = lines.splice(no - 1, 1);
+        if (!lines.some((l) => /^notes:?$/i.test(l.trim()))) lines.push("", "Notes:");
+        lines.push(line.trim());
+        this.write(lines.join("\n"), "next");
+      },
+      anywhere(e) {
+        if (!e.altKey || e.ctrlKey || e.metaKey) return;
+        if (e.code === "KeyJ") { e.preventDefault(); this.next(); }
+        if (e.code === "KeyZ") { e.preventDefault(); this.takeBack(); }
+      },
+      next() {
+        const rows = [...this.$refs.reading.querySelectorAll("tr.unclear[data-row], tr.unknown[data-row], tr.guess[data-row]")];
+        const here = document.activeElement.closest("tr");
+        const no = here ? Number(here.dataset.row || here.dataset.wholerow || 0) : 0;
+        const row = rows.find((r) => Number(r.dataset.row) > no) || rows[0];
+        const input = row && row.querySelector("input");
+        if (!input) return;
+        input.focus();
+        input.select();
+        row.scrollIntoView({ block: "nearest" });
+      },
+      settle() {
+        const at = this.focusNext;
+        this.focusNext = null;
+        if (at === "next") return this.next();
+        const el = at && this.$refs.reading.querySelector(at);
+        if (el) el.focus();
+      },
+
+      // Which words gave what: the line at hand stands above the table.
+      show(e) {
+        const row = e.target.closest("tr[data-row]");
+        const from = row && row.querySelector("template");
+        const source = this.$refs.reading.querySelector("[data-source]");
+        if (!source || !from || !from.content.hasChildNodes()) return;
+        source.replaceChildren(from.content.cloneNode(true));
+        const part = e.target.dataset.part;
+        source.querySelectorAll(".gave").forEach((w) => w.classList.toggle("at", w.classList.contains("part-" + part)));
+      },
+
+      // A file dropped anywhere goes the way of the button.
+      takeDrops() {
+        const input = document.querySelector("[data-drop] input[type=file]");
+        if (!input) return;
+        const hasFile = (e) => e.dataTransfer && [...e.dataTransfer.types].includes("Files");
+        document.addEventListener("dragover", (e) => { if (hasFile(e)) e.preventDefault(); });
+        document.addEventListener("drop", (e) => {
+          if (!hasFile(e)) return;
+          e.preventDefault();
+          input.files = e.dataTransfer.files;
+          input.form.requestSubmit();
+        });
       },
     }));
   });
@@ -95,6 +223,8 @@
     if (e.ctrlKey || e.metaKey || e.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)) return;
     const steps = [...document.querySelectorAll("[data-step], [data-note]")];
     const edit = document.querySelector("[data-edit]");
+    const scale = document.querySelector("[data-scale]");
+    const versions = document.querySelector("[data-versions]");
     const search = document.querySelector("[data-search]");
     const check = document.querySelector("[data-check]");
     switch (e.key) {
@@ -103,6 +233,8 @@
       case "n": case "N": location.assign("/new"); break;
       case "d": case "D": location.assign("/"); break;
       case "e": case "E": if (edit) location.assign(edit.href); break;
+      case "s": case "S": if (scale) location.assign(scale.href); break;
+      case "v": case "V": if (versions) location.assign(versions.href); break;
       case "c": case "C": if (check) location.assign(check.href); break;
       case "p": case "P": window.print(); break;
       case "/": if (search) { e.preventDefault(); search.focus(); } break;

@@ -1,0 +1,116 @@
+package web
+
+import (
+	"io"
+	"net/http"
+	"path/filepath"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/recipe"
+	"damson/store"
+)
+
+// openFile takes an uploaded file. One recipe goes to the page where it can be
+// mended before it is kept; several are kept at once, each on the desk.
+func (s *Server) openFile(c *gin.Context) {
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	f := recipeForm{Action: "/recipes", Save: "Review it"}
+	f.choose(k.Jar, k.Pack, k.Method)
+	refuse := func(problem string) {
+		f.Problem = problem
+		s.renderForm(c, http.StatusUnprocessableEntity, "New recipe", f)
+	}
+	file, ok := s.upload(c, "file", recipe.MaxBytes, refuse)
+	if !ok {
+		return
+	}
+	defer file.Close()
+	name := ""
+	if h := c.Request.MultipartForm.File["file"]; len(h) > 0 {
+		name = filepath.Base(h[0].Filename)
+	}
+	data, err := io.ReadAll(io.LimitReader(file, recipe.MaxBytes+1))
+	if err != nil {
+		refuse("The file could not be read: " + err.Error() + ".")
+		return
+	}
+	doc, err := recipe.Open(name, data)
+	if err != nil {
+		refuse("“" + name + "”: " + err.Error() + ". Nothing was added.")
+		return
+	}
+	if len(doc.Texts) == 1 {
+		f.Text, f.From = doc.Texts[0], name
+		s.renderForm(c, http.StatusOK, "New recipe", f)
+		return
+	}
+	reader := s.shelf().reviewer.Reader()
+	for i := len(doc.Texts) - 1; i >= 0; i-- { // the first stands on top of the desk
+		rec, err := reader.Text(doc.Texts[i])
+		if err != nil {
+			refuse("“" + name + "”, recipe " + strconv.Itoa(i+1) + ": " + err.Error() + ". Those behind it were added.")
+			return
+		}
+		r := store.Recipe{Title: rec.Title, Text: doc.Texts[i], Why: "from " + name}
+		if r.Title == "" {
+			r.Title = "Untitled recipe"
+		}
+		if err := s.store.AddRecipe(c.Request.Context(), &r); err != nil {
+			panic(err)
+		}
+	}
+	c.Redirect(http.StatusSeeOther, "/")
+}
+
+// downloads are the files that a recipe can be had as.
+var downloads = map[string]struct{ format, kind string }{
+	"recipe.json": {recipe.FormatJSONLD, "application/ld+json"},
+	"recipe.md":   {recipe.FormatMarkdown, "text/markdown; charset=utf-8"},
+	"recipe.csv":  {recipe.FormatCSV, "text/csv; charset=utf-8"},
+}
+
+func (s *Server) download(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	d, ok := downloads[c.Param("file")]
+	if !ok {
+		s.fail(c, http.StatusNotFound, "A recipe cannot be had in this form.", "Take recipe.json, recipe.md or recipe.csv.")
+		return
+	}
+	rec, err := s.shelf().reviewer.Reader().Text(r.Text)
+	if err != nil {
+		panic(err)
+	}
+	var b strings.Builder
+	if err := recipe.Write(&b, d.format, rec); err != nil {
+		panic(err)
+	}
+	c.Header("Content-Disposition", `attachment; filename="`+fileName(r.Title)+filepath.Ext(c.Param("file"))+`"`)
+	c.Data(http.StatusOK, d.kind, []byte(b.String()))
+}
+
+// fileName makes a plain name of a title.
+func fileName(title string) string {
+	name := strings.Map(func(r rune) rune {
+		switch {
+		case r >= 'a' && r <= 'z', r >= '0' && r <= '9':
+			return r
+		case r >= 'A' && r <= 'Z':
+			return r + 'a' - 'A'
+		}
+		return '-'
+	}, title)
+	name = strings.Trim(name[:min(len(name), 60)], "-")
+	if name == "" {
+		return "recipe"
+	}
+	return name
+}

@@ -1,0 +1,60 @@
+package web
+
+import (
+	"errors"
+	"net/http"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/food"
+	"damson/store"
+)
+
+// addFood gives the kitchen a food of its own, its pH left unknown. The page of
+// a new recipe asks for it with the text at hand, and gets the reading back.
+func (s *Server) addFood(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	text := c.Request.PostForm.Get("text")
+	refuse := func(problem string) {
+		v := s.read(text)
+		v.Note = problem
+		s.fragment(c, "reading", v)
+	}
+	name := strings.TrimSpace(c.Request.PostForm.Get("name"))
+	f, err := food.Own(name, c.Request.PostForm.Get("kind"))
+	if err != nil {
+		refuse(capital(err.Error()) + ".")
+		return
+	}
+	if !s.shelf().reviewer.Reader().MayName(name) {
+		refuse("“" + name + "” is made of words that Damson knows already: write each food on a line of its own.")
+		return
+	}
+	if err := s.store.AddFood(c.Request.Context(), f); err != nil {
+		panic(err)
+	}
+	if err := s.restock(c.Request.Context()); err != nil {
+		panic(err)
+	}
+	v := s.read(text)
+	v.Note = "“" + name + "” is now a food of this kitchen (" + f.Kind + "), its pH unknown: no tested procedure has it, so it cannot be cleared."
+	s.fragment(c, "reading", v)
+}
+
+func (s *Server) deleteFood(c *gin.Context) {
+	err := s.store.DeleteFood(c.Request.Context(), c.Param("id"))
+	if errors.Is(err, store.ErrNotFound) {
+		s.fail(c, http.StatusNotFound, "This kitchen added no such food.", "Only foods of your own can be taken out.")
+		return
+	}
+	if err != nil {
+		panic(err)
+	}
+	if err := s.restock(c.Request.Context()); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/library")
+}

@@ -1,0 +1,240 @@
+package web
+
+import (
+	"errors"
+	"strconv"
+	"strings"
+	"unicode/utf16"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/food"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// reading is what Damson understood of a text.
+type reading struct {
+	Title   string
+	Lines   []readLine
+	Steps   []readStep
+	Problem string
+	// Unclear counts the lines that need mending.
+	Unclear int
+	// Note is what Damson has to say of the last thing done.
+	Note string
+	// Dropped are the lines set aside as no part of the recipe.
+	Dropped []readStep
+}
+
+// readLine is one food of an ingredient line.
+type readLine struct {
+	No                         int
+	Text                       string
+	Heading                    bool
+	Amount, Unit, Food, Detail cell
+	State                      string // "understood", "guess", "unclear", "unknown"
+	Say                        string
+	// Words are the line's words, each with what it gave.
+	Words []readWord
+	// Near are foods to choose from where the food is not known.
+	Near []string
+	// Kinds are the kinds as which an unknown food may be taken.
+	Kinds []string
+	// Accept is the line as Damson would write what it guessed; empty where it
+	// guessed nothing.
+	Accept string
+	// More is true for the second food of a line.
+	More bool
+}
+
+// cell is a part of a line: its value, and the words that gave it, as UTF-16
+// offsets into the line. Where none did, the two are the place to put one.
+type cell struct {
+	Value      string
+	Start, End int
+}
+
+type readWord struct{ Text, Part string }
+
+type readStep struct {
+	No     int
+	Text   string
+	Unread string
+}
+
+// readText answers htmx with what Damson understands of the text so far.
+func (s *Server) readText(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	s.fragment(c, "reading", s.read(c.Request.PostForm.Get("text")))
+}
+
+// read describes a text line by line.
+func (s *Server) read(text string) reading {
+	reader := s.shelf().reviewer.Reader()
+	text = strings.ReplaceAll(text, "\r\n", "\n")
+	rec, err := reader.Text(text)
+	if err != nil {
+		if errors.Is(err, recipe.ErrEmpty) {
+			return reading{}
+		}
+		return reading{Problem: err.Error()}
+	}
+	rows := strings.Split(text, "\n")
+	v := reading{Title: rec.Title}
+	for _, l := range rec.Lines {
+		switch {
+		case l.Kind == recipe.Note:
+			v.Dropped = append(v.Dropped, readStep{No: l.No, Text: l.Text})
+			continue
+		case l.Kind == recipe.Heading:
+			v.Lines = append(v.Lines, readLine{No: l.No, Text: l.Text, Heading: true})
+			continue
+		}
+		row := rows[l.No-1]
+		first := viewLine(reader, l)
+		first.Text = row
+		first.trace(row, reader.Spans(row))
+		if l.Reading == recipe.Guess && len(l.Also) == 0 {
+			first.Accept = accepted(reader, l)
+		}
+		v.Lines = append(v.Lines, first)
+		for _, x := range l.Also {
+			more := viewLine(reader, x)
+			more.Text, more.More = row, true
+			v.Lines = append(v.Lines, more)
+		}
+	}
+	for i := range v.Lines {
+		if v.Lines[i].State == "unclear" || v.Lines[i].State == "unknown" {
+			v.Unclear++
+		}
+	}
+	for _, st := range rec.Steps {
+		v.Steps = append(v.Steps, readStep{st.No, st.Text, strings.Join(st.Unread, ", ")})
+	}
+	return v
+}
+
+// trace ties the cells to the words of the row.
+func (v *readLine) trace(row string, spans []recipe.Span) {
+	units := func(n int) int { return len(utf16.Encode([]rune(row[:n]))) }
+	at := 0
+	seen := map[string]bool{}
+	body := 0
+	for _, s := range spans {
+		if s.Start > at {
+			v.Words = append(v.Words, readWord{row[at:s.Start], ""})
+		}
+		v.Words = append(v.Words, readWord{row[s.Start:s.End], s.Part})
+		at = s.End
+		if seen[s.Part] {
+			continue // the second food of the line
+		}
+		seen[s.Part] = true
+		for part, c := range map[string]*cell{recipe.PartAmount: &v.Amount, recipe.PartUnit: &v.Unit, recipe.PartFood: &v.Food} {
+			if s.Part == part {
+				c.Start, c.End = units(s.Start), units(s.End)
+			}
+		}
+	}
+	if at < len(row) {
+		v.Words = append(v.Words, readWord{row[at:], ""})
+	}
+	if len(spans) > 0 {
+		body = units(spans[0].Start)
+	} else {
+		body = units(len(row))
+	}
+	if !seen[recipe.PartAmount] {
+		v.Amount.Start, v.Amount.End = body, body
+	}
+	if !seen[recipe.PartUnit] {
+		v.Unit.Start, v.Unit.End = v.Amount.End, v.Amount.End
+	}
+	if !seen[recipe.PartFood] {
+		v.Food.Start, v.Food.End = units(len(row)), units(len(row))
+	}
+}
+
+// accepted writes a guessed line as it was read, or "" where that would read as
+// something else again.
+func accepted(reader *recipe.Reader, l *recipe.Line) string {
+	if l.Ref == nil || l.AmountMin == nil || len(l.Alternatives) > 0 || l.Package != nil || l.Per != "" {
+		return ""
+	}
+	text := l.Amount().String() + " " + l.Food
+	if more := append(append([]string{}, l.State...), l.Prep...); len(more) > 0 {
+		text += ", " + strings.Join(more, ", ")
+	}
+	if l.Acidity != nil {
+		text += ", " + strconv.FormatFloat(*l.Acidity, 'f', -1, 64) + " %"
+	}
+	if l.Optional {
+		text += " (optional)"
+	}
+	got := reader.Line(l.No, text)
+	if got.Reading != recipe.Understood || got.FoodID != l.FoodID || got.Amount() != l.Amount() || len(got.Prep) != len(l.Prep) {
+		return ""
+	}
+	return text
+}
+
+// nearFoods is how many foods are offered for one that is not known.
+const nearFoods = 4
+
+func viewLine(reader *recipe.Reader, l *recipe.Line) readLine {
+	v := readLine{No: l.No, State: l.Reading}
+	v.Food.Value = l.Food
+	if a := l.Amount(); !a.IsZero() {
+		v.Amount.Value = quantity.Number(a.Min)
+		if a.Max != a.Min {
+			v.Amount.Value += "–" + quantity.Number(a.Max)
+		}
+		v.Unit.Value = a.Unit.Word(a.Max)
+		if l.Package != nil {
+			v.Unit.Value += " of " + quantity.Number(l.Package.Amount) + " " + l.Package.Unit.Word(2)
+		}
+	}
+	v.Detail.Value = detail(l)
+	switch {
+	case l.Problem != "":
+		v.State, v.Say = "unclear", l.Problem
+	case l.Ref == nil && l.Food != "":
+		v.State, v.Say = "unknown", "Damson does not know “"+l.Food+"”"
+		for _, f := range reader.Suggest(l.Food, nearFoods) {
+			v.Near = append(v.Near, f.Names[0])
+		}
+		if reader.MayName(l.Food) {
+			v.Kinds = food.OwnKinds
+		}
+	case l.Assumed != "":
+		v.Say = l.Assumed
+	}
+	return v
+}
+
+// detail writes the form and state of a line, and what else it says.
+func detail(l *recipe.Line) string {
+	var details []string
+	details = append(details, l.State...)
+	details = append(details, l.Prep...)
+	if l.Acidity != nil {
+		details = append(details, strconv.FormatFloat(*l.Acidity, 'f', -1, 64)+" % acidity")
+	}
+	if l.Per != "" {
+		details = append(details, "per "+l.Per)
+	}
+	if l.Optional {
+		details = append(details, "optional")
+	}
+	if l.Serving {
+		details = append(details, "for the opened jar")
+	}
+	for _, x := range l.Alternatives {
+		details = append(details, "or "+x.Food)
+	}
+	return strings.Join(details, ", ")
+}

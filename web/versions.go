@@ -1,0 +1,104 @@
+package web
+
+import (
+	"net/http"
+	"strconv"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/compare"
+	"damson/store"
+)
+
+// versionsView lays two versions of a recipe side by side.
+type versionsView struct {
+	ID       int64
+	Title    string
+	Versions []choiceOfTwo
+	Old, New versionHead
+	Rows     []compare.Row
+	Changes  int
+}
+
+// choiceOfTwo is a version in the two lists.
+type choiceOfTwo struct {
+	No       int
+	Label    string
+	Old, New bool
+}
+
+// versionHead is the head of a version's column.
+type versionHead struct {
+	No      int
+	When    string
+	Why     string
+	Verdict verdictView
+	Count   int // findings that ask for something
+}
+
+func (s *Server) showVersions(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	ctx := c.Request.Context()
+	list, err := s.store.Versions(ctx, r.ID)
+	if err != nil {
+		panic(err)
+	}
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	last := len(list)
+	pick := func(name string, otherwise int) int {
+		if n, err := strconv.Atoi(c.Query(name)); err == nil && n >= 1 && n <= last {
+			return n
+		}
+		return otherwise
+	}
+	now := pick("new", last)
+	old := pick("old", max(now-1, 1))
+	v := versionsView{ID: r.ID, Title: r.Title}
+	for _, x := range list {
+		label := strconv.Itoa(x.No) + " · " + when(x.CreatedAt)
+		if x.Why != "" {
+			label += " · " + x.Why
+		}
+		v.Versions = append(v.Versions, choiceOfTwo{x.No, label, x.No == old, x.No == now})
+	}
+	a, b := list[old-1], list[now-1]
+	reader := s.shelf().reviewer.Reader()
+	one, err := reader.Text(a.Text)
+	if err != nil {
+		panic(err)
+	}
+	two, err := reader.Text(b.Text)
+	if err != nil {
+		panic(err)
+	}
+	v.Old, v.New = s.headOf(r, a, k), s.headOf(r, b, k)
+	v.Rows = compare.Recipes(one, two)
+	for _, row := range v.Rows {
+		if row.How != compare.Same {
+			v.Changes++
+		}
+	}
+	s.render(c, http.StatusOK, "versions", page{Title: "Versions of " + r.Title, Nav: "/", Keys: []key{{"Tab", "next field"}, {"E", "mend the recipe"}, {"D", "desk"}}, Body: v})
+}
+
+func (s *Server) headOf(r store.Recipe, x store.Version, k store.Kitchen) versionHead {
+	r.Text, r.Title = x.Text, x.Title
+	res := s.reviewOf(r, k)
+	h := versionHead{No: x.No, When: when(x.CreatedAt), Why: x.Why, Verdict: viewVerdict(res.Verdict)}
+	for _, f := range res.Findings {
+		if gravity[f.Severity] >= gravity["change"] {
+			h.Count++
+		}
+	}
+	return h
+}
+
+// when writes the time of a version.
+func when(t time.Time) string { return t.Local().Format("2 Jan 15:04") }
