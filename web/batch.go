@@ -25,8 +25,10 @@ type batchView struct {
 	Line                     []choice
 	Jar                      []choice
 	// Times is the factor in words; empty where nothing was scaled.
-	Times    string
-	Exact    string
+	Times string
+	Exact string
+	// Full is the factor with every digit, for the form that keeps it.
+	Full     string
 	Rows     []batchRow
 	Count    int
 	Yield    string
@@ -188,6 +190,7 @@ func (v *batchView) factor(weighed *recipe.Line, yield batch.Yield, measured boo
 func (v *batchView) fill(scaled *batch.Scaled, yield batch.Yield, measured bool, jar quantity.Jar) {
 	v.Times = timesWords(scaled.Factor)
 	v.Exact = quantity.Exact(scaled.Factor)
+	v.Full = strconv.FormatFloat(scaled.Factor, 'g', 12, 64)
 	n := 0
 	if measured {
 		yield.Low, yield.High = yield.Low*scaled.Factor, yield.High*scaled.Factor

@@ -17,9 +17,13 @@ import (
 
 // send posts a file in a form's field.
 func send(h http.Handler, path, field, content string) *httptest.ResponseRecorder {
+	return sendNamed(h, path, field, "file", content)
+}
+
+func sendNamed(h http.Handler, path, field, name, content string) *httptest.ResponseRecorder {
 	var b bytes.Buffer
 	w := multipart.NewWriter(&b)
-	f, _ := w.CreateFormFile(field, "file")
+	f, _ := w.CreateFormFile(field, name)
 	_, _ = f.Write([]byte(content))
 	_ = w.Close()
 	r := httptest.NewRequest(http.MethodPost, path, &b)

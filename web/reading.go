@@ -2,6 +2,7 @@ package web
 
 import (
 	"errors"
+	"fmt"
 	"strconv"
 	"strings"
 	"unicode/utf16"
@@ -35,8 +36,9 @@ type readLine struct {
 	Amount, Unit, Food, Detail cell
 	State                      string // "understood", "guess", "unclear", "unknown"
 	Say                        string
-	// Words are the line's words, each with what it gave.
-	Words []readWord
+	// Spans are the words that gave something, "0 1 amount,2 6 unit", as UTF-16
+	// offsets into the line.
+	Spans string
 	// Near are foods to choose from where the food is not known.
 	Near []string
 	// Kinds are the kinds as which an unknown food may be taken.
@@ -54,8 +56,6 @@ type cell struct {
 	Value      string
 	Start, End int
 }
-
-type readWord struct{ Text, Part string }
 
 type readStep struct {
 	No     int
@@ -83,6 +83,7 @@ func (s *Server) read(text string) reading {
 		return reading{Problem: err.Error()}
 	}
 	rows := strings.Split(text, "\n")
+	near := nearFoods{reader, map[string][]string{}}
 	v := reading{Title: rec.Title}
 	for _, l := range rec.Lines {
 		switch {
@@ -94,7 +95,7 @@ func (s *Server) read(text string) reading {
 			continue
 		}
 		row := rows[l.No-1]
-		first := viewLine(reader, l)
+		first := near.view(l)
 		first.Text = row
 		first.trace(row, reader.Spans(row))
 		if l.Reading == recipe.Guess && len(l.Also) == 0 {
@@ -102,7 +103,7 @@ func (s *Server) read(text string) reading {
 		}
 		v.Lines = append(v.Lines, first)
 		for _, x := range l.Also {
-			more := viewLine(reader, x)
+			more := near.view(x)
 			more.Text, more.More = row, true
 			v.Lines = append(v.Lines, more)
 		}
@@ -121,33 +122,26 @@ func (s *Server) read(text string) reading {
 // trace ties the cells to the words of the row.
 func (v *readLine) trace(row string, spans []recipe.Span) {
 	units := func(n int) int { return len(utf16.Encode([]rune(row[:n]))) }
-	at := 0
+	var list []string
 	seen := map[string]bool{}
-	body := 0
-	for _, s := range spans {
-		if s.Start > at {
-			v.Words = append(v.Words, readWord{row[at:s.Start], ""})
+	body := units(len(row))
+	for i, s := range spans {
+		start, end := units(s.Start), units(s.End)
+		if i == 0 {
+			body = start
 		}
-		v.Words = append(v.Words, readWord{row[s.Start:s.End], s.Part})
-		at = s.End
+		list = append(list, fmt.Sprintf("%d %d %s", start, end, s.Part))
 		if seen[s.Part] {
 			continue // the second food of the line
 		}
 		seen[s.Part] = true
 		for part, c := range map[string]*cell{recipe.PartAmount: &v.Amount, recipe.PartUnit: &v.Unit, recipe.PartFood: &v.Food} {
 			if s.Part == part {
-				c.Start, c.End = units(s.Start), units(s.End)
+				c.Start, c.End = start, end
 			}
 		}
 	}
-	if at < len(row) {
-		v.Words = append(v.Words, readWord{row[at:], ""})
-	}
-	if len(spans) > 0 {
-		body = units(spans[0].Start)
-	} else {
-		body = units(len(row))
-	}
+	v.Spans = strings.Join(list, ",")
 	if !seen[recipe.PartAmount] {
 		v.Amount.Start, v.Amount.End = body, body
 	}
@@ -182,10 +176,29 @@ func accepted(reader *recipe.Reader, l *recipe.Line) string {
 	return text
 }
 
-// nearFoods is how many foods are offered for one that is not known.
-const nearFoods = 4
+// nearFoods offers foods for one that is not known, and looks for each only
+// once.
+type nearFoods struct {
+	reader *recipe.Reader
+	found  map[string][]string
+}
 
-func viewLine(reader *recipe.Reader, l *recipe.Line) readLine {
+// offered is how many foods are offered.
+const offered = 4
+
+func (n nearFoods) to(name string) []string {
+	if list, ok := n.found[name]; ok {
+		return list
+	}
+	list := []string{}
+	for _, f := range n.reader.Suggest(name, offered) {
+		list = append(list, f.Names[0])
+	}
+	n.found[name] = list
+	return list
+}
+
+func (n nearFoods) view(l *recipe.Line) readLine {
 	v := readLine{No: l.No, State: l.Reading}
 	v.Food.Value = l.Food
 	if a := l.Amount(); !a.IsZero() {
@@ -204,10 +217,8 @@ func viewLine(reader *recipe.Reader, l *recipe.Line) readLine {
 		v.State, v.Say = "unclear", l.Problem
 	case l.Ref == nil && l.Food != "":
 		v.State, v.Say = "unknown", "Damson does not know “"+l.Food+"”"
-		for _, f := range reader.Suggest(l.Food, nearFoods) {
-			v.Near = append(v.Near, f.Names[0])
-		}
-		if reader.MayName(l.Food) {
+		v.Near = n.to(l.Food)
+		if n.reader.MayName(l.Food) {
 			v.Kinds = food.OwnKinds
 		}
 	case l.Assumed != "":

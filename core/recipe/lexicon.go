@@ -109,14 +109,14 @@ type Reader struct {
 	line  lexicon
 	step  lexicon
 	// bySize holds the foods' folded names by their length.
-	bySize map[int][]string
+	bySize map[int][]sizedName
 }
 
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue) *Reader {
-	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]string{}}
+	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
 	for n := range c.Names() {
-		r.bySize[len(n)] = append(r.bySize[len(n)], n)
+		r.bySize[len(n)] = append(r.bySize[len(n)], sizedName{n, letters(n)})
 	}
 	r.line.addAll(prepWord, lineFirst)
 	r.line.addFoods(c)

@@ -28,6 +28,7 @@ func (r *Reader) Line(no int, text string) *Line {
 	}
 	p := lineParser{r: r, l: l, t: t}
 	p.parse(body)
+	p.finish()
 	l.weigh()
 	return l
 }
@@ -164,7 +165,6 @@ func (p *lineParser) parse(body string) {
 	p.laterPlus()
 	p.servingPhrase()
 	p.names()
-	p.finish()
 }
 
 var aboutWords = map[string]bool{"about": true, "approximately": true, "approx": true, "around": true, "roughly": true, "circa": true, "ca": true, "~": true, "up": true, "between": true}

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"math/bits"
 	"strings"
 
 	"damson/core/food"
@@ -34,8 +35,13 @@ func (r *Reader) nearest(text string) (string, *food.Food) {
 	best, name := allowed+1, ""
 	var found *food.Food
 	tie := false
+	has := letters(text)
 	for size := len(text) - allowed; size <= len(text)+allowed; size++ {
-		for _, n := range r.bySize[size] {
+		for _, known := range r.bySize[size] {
+			n := known.name
+			if bits.OnesCount32(known.letters^has) > 2*allowed {
+				continue // a slip changes two kinds of letter at most
+			}
 			if n[0] != text[0] && len(text) < 7 {
 				continue
 			}
@@ -56,6 +62,25 @@ func (r *Reader) nearest(text string) (string, *food.Food) {
 		return "", nil
 	}
 	return name, found
+}
+
+// sizedName is a folded name with its kinds of letter.
+type sizedName struct {
+	name    string
+	letters uint32
+}
+
+// letters returns a bit for each kind of letter in s; all else shares one.
+func letters(s string) uint32 {
+	var m uint32
+	for i := range len(s) {
+		if c := s[i]; c >= 'a' && c <= 'z' {
+			m |= 1 << (c - 'a')
+		} else {
+			m |= 1 << 26
+		}
+	}
+	return m
 }
 
 // longestName is the length of a name from which on no slip is looked for.
@@ -111,17 +136,22 @@ func (r *Reader) Suggest(text string, n int) []*food.Food {
 		d int
 	}
 	var list []scored
+	text = strings.ToLower(text)
+	parts := strings.Fields(text)
 	for _, f := range r.foods.All() {
 		best := 99
 		for _, name := range f.Names {
-			d := distance(strings.ToLower(name), strings.ToLower(text), 4)
-			for _, w := range strings.Fields(strings.ToLower(text)) {
-				if len(w) > 3 && strings.Contains(strings.ToLower(name), w) {
+			d := 99
+			if abs(len(name)-len(text)) <= 4 {
+				d = distance(name, text, 4)
+			}
+			for _, w := range parts {
+				if len(w) > 3 && strings.Contains(name, w) {
 					d = min(d, 2)
 				}
 			}
 			if sharedEnd(name, text) >= sameKind {
-				d = min(d, 3)
+				d = min(d, 2)
 			}
 			best = min(best, d)
 		}
@@ -139,6 +169,8 @@ func (r *Reader) Suggest(text string, n int) []*food.Food {
 	}
 	return out
 }
+
+func abs(n int) int { return max(n, -n) }
 
 // sameKind is how many letters at the end make two names look of a kind
 // ("berry").

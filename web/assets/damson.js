@@ -47,6 +47,28 @@
         this.$refs.text.dispatchEvent(new Event("mended"));
       },
 
+      // A cell becomes a field when it is entered, and words again when left.
+      entered(e) {
+        this.show(e);
+        const cell = e.target;
+        if (cell.tagName !== "TD" || !cell.dataset.part) return;
+        const field = document.createElement("input");
+        Object.assign(field.dataset, cell.dataset);
+        field.value = field.defaultValue = cell.textContent;
+        field.maxLength = 120;
+        field.setAttribute("aria-label", `${cell.dataset.part}, line ${cell.dataset.line}`);
+        cell.tabIndex = -1;
+        cell.replaceChildren(field);
+        field.focus();
+        field.select();
+      },
+      left(e) {
+        const cell = e.target.parentNode;
+        if (e.target.tagName !== "INPUT" || !cell || cell.tagName !== "TD" || !cell.dataset.part) return;
+        cell.tabIndex = 0;
+        cell.replaceChildren(e.target.value);
+      },
+
       changed(e) {
         const el = e.target, d = el.dataset;
         if (!d.part) return;
@@ -62,11 +84,29 @@
         if (d.near) this.line(Number(d.line), (line) => this.put(line, Number(d.start), Number(d.end), d.near), "next");
         if (d.accept) this.line(Number(d.accept), () => d.text, "next");
         if (d.whole) {
-          const row = this.$refs.reading.querySelector(`[data-wholerow="${d.whole}"]`);
-          const input = row.querySelector(".wholeline");
-          row.hidden = input.hidden = false;
-          input.focus();
+          this.openLine(d.whole, b.closest("tr"));
         }
+      },
+      // openLine puts the whole line below its row, to be mended as written.
+      openLine(no, row) {
+        let input = this.$refs.reading.querySelector(`.wholeline[data-line="${no}"]`);
+        if (!input) {
+          input = document.createElement("input");
+          input.className = "wholeline";
+          input.value = this.$refs.text.value.split("\n")[no - 1];
+          input.maxLength = 400;
+          input.dataset.part = "line";
+          input.dataset.line = no;
+          input.setAttribute("aria-label", `Line ${no}, as written`);
+          const below = row.parentNode.insertBefore(document.createElement("tr"), row.nextSibling);
+          below.className = "say";
+          below.dataset.wholerow = no;
+          below.insertCell();
+          const cell = below.insertCell();
+          cell.colSpan = 4;
+          cell.append(input);
+        }
+        input.focus();
       },
       keyed(e) {
         const d = e.target.dataset;
@@ -105,10 +145,9 @@
         const here = document.activeElement.closest("tr");
         const no = here ? Number(here.dataset.row || here.dataset.wholerow || 0) : 0;
         const row = rows.find((r) => Number(r.dataset.row) > no) || rows[0];
-        const input = row && row.querySelector("input");
-        if (!input) return;
-        input.focus();
-        input.select();
+        const cell = row && row.querySelector("[data-part]");
+        if (!cell) return;
+        cell.focus();
         row.scrollIntoView({ block: "nearest" });
       },
       settle() {
@@ -121,13 +160,25 @@
 
       // Which words gave what: the line at hand stands above the table.
       show(e) {
-        const row = e.target.closest("tr[data-row]");
-        const from = row && row.querySelector("template");
+        const row = e.target.closest("tr[data-spans]");
         const source = this.$refs.reading.querySelector("[data-source]");
-        if (!source || !from || !from.content.hasChildNodes()) return;
-        source.replaceChildren(from.content.cloneNode(true));
-        const part = e.target.dataset.part;
-        source.querySelectorAll(".gave").forEach((w) => w.classList.toggle("at", w.classList.contains("part-" + part)));
+        if (!source || !row || !row.dataset.spans) return;
+        const line = this.$refs.text.value.split("\n")[Number(row.dataset.row) - 1] || "";
+        const words = [];
+        let at = 0;
+        for (const span of row.dataset.spans.split(",")) {
+          const [start, end, part] = span.split(" ");
+          words.push(line.slice(at, Number(start)));
+          const gave = document.createElement("span");
+          const said = gave.appendChild(document.createElement("b"));
+          const what = gave.appendChild(document.createElement("i"));
+          gave.className = "gave" + (part === e.target.dataset.part ? " at" : "");
+          said.textContent = line.slice(Number(start), Number(end));
+          what.textContent = part;
+          words.push(gave);
+          at = Number(end);
+        }
+        source.replaceChildren(...words, line.slice(at));
       },
 
       // A file dropped anywhere goes the way of the button.
