@@ -35,7 +35,7 @@ chromium:
 	{ echo "make test: no Chromium here and it cannot be installed; install the package chromium and run again"; exit 1; }
 
 bench: build
-	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge
+	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge ./web
 	go run ./cmd/measure ./bin/damson
 
 library:

@@ -164,13 +164,13 @@ func (v *batchView) factor(weighed *recipe.Line, yield batch.Yield, measured boo
 	case "factor":
 		f, err := quantity.ParseNumber(v.Factor)
 		if err != nil {
-			return 0, fmt.Errorf("the factor %w: write it like 2 or 1 1/2", err)
+			return 0, fmt.Errorf("“%s” %w: write the factor like 2 or 1 1/2", v.Factor, err)
 		}
 		return f, nil
 	case "weight":
 		g, err := quantity.ParseMass(v.Weight)
 		if err != nil {
-			return 0, fmt.Errorf("the weight %w: write it like 6 lb 12 oz or 3.1 kg", err)
+			return 0, fmt.Errorf("“%s” %w: write it like 6 lb 12 oz or 3.1 kg", v.Weight, err)
 		}
 		return batch.ByWeight(weighed, g)
 	case "jars":

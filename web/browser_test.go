@@ -74,6 +74,15 @@ func TestBrowser(t *testing.T) {
 		return eval(`document.querySelector("#text").value.includes("1 Tbsp salt") && !document.querySelector('#reading [data-wholerow="4"]')`) == true
 	}, 10*time.Second, 50*time.Millisecond)
 
+	// Accept a guess from the keyboard.
+	eval(`(() => { const t = document.querySelector("#text"); t.value = t.value.replace("4 lb green beans", "4 lb carots"); t.dispatchEvent(new Event("mended")); return true })()`)
+	step(chromedp.WaitVisible(`[data-accept="2"]`))
+	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyA", altKey: true, bubbles: true}))`)
+	require.Equal(t, "4 lb carrot", eval(`document.querySelector("#text").value.split("\n")[1]`))
+	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
+	eval(`(() => { const t = document.querySelector("#text"); t.value = t.value.replace("4 lb carots", "4 lb green beans"); t.dispatchEvent(new Event("mended")); return true })()`)
+	require.Eventually(t, func() bool { return eval(`!document.querySelector("[data-accept]")`) == true }, 10*time.Second, 50*time.Millisecond)
+
 	// Mend a cell: only its words change. Then take it back.
 	mend := func(part, value string) {
 		eval(`(() => { const i = document.querySelector('#reading [data-line="2"][data-part="` + part + `"]'); i.focus(); const f = i.querySelector("input"); f.value = "` + value + `"; f.dispatchEvent(new Event("change", {bubbles: true})); return true })()`)

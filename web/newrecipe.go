@@ -51,7 +51,7 @@ func (s *Server) renderForm(c *gin.Context, status int, title string, f recipeFo
 	if f.Reading.Problem == "" && strings.TrimSpace(f.Text) != "" {
 		f.Reading = s.read(f.Text)
 	}
-	s.render(c, status, "new", page{Title: title, Nav: "/new", Body: f, Keys: []key{{"Alt J", "next to mend"}, {"Alt ↵", "split"}, {"Alt H", "heading"}, {"Alt N", "note"}, {"Ctrl ↵", "review it"}}})
+	s.render(c, status, "new", page{Title: title, Nav: "/new", Body: f, Keys: []key{{"Alt J", "next"}, {"Alt A", "accept"}, {"Alt ↵", "split"}, {"Alt H", "heading"}, {"Alt N", "note"}, {"Ctrl ↵", "review"}}})
 }
 
 func (f *recipeForm) choose(jar, pack, method string) {

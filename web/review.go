@@ -91,7 +91,7 @@ func (s *Server) showReview(c *gin.Context) {
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }
 
-var reviewKeys = []key{{"J", "next note"}, {"K", "the one before"}, {"E", "mend the recipe"}, {"S", "scale it"}, {"V", "versions"}, {"D", "desk"}, {"P", "print"}}
+var reviewKeys = []key{{"J", "next note"}, {"K", "back"}, {"E", "mend"}, {"S", "scale"}, {"V", "versions"}, {"D", "desk"}, {"P", "print"}}
 
 func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),

@@ -15,9 +15,11 @@ import (
 	"github.com/chromedp/chromedp"
 )
 
-// pasted is typed into the New recipe page before its picture is taken.
-const pasted = `document.querySelector("#text").value = "Plum and quince pot\n\n5 lb plums, halved\n1/0 cup sugar\n2 quinces, peeled & diced\na handful of verbena\n2 (15 oz) tins of apricots\n1 tsp salt to each pint\n\nHeat everything in the syrup and pack hot into pints, ½ inch headspace.\nProcess in a water bath for 20 minutes.";
-document.querySelector("#text").dispatchEvent(new Event("input", {bubbles: true})); true`
+// pasted is a messy paste, half mended: one guess accepted, a cell at hand.
+const pasted = `document.querySelector("#text").value = "Jump to Recipe\nPlum and quince pot\nBy Perpetua Lindqvist\nPrep time: 20 minutes\n\nIngredients\n5 lb plums, halved\n1 half cup sugar\n2 quinces, peeled & diced\n3 cups carots, sliced\na handful of verbena\n2 cups brambleberry\n2 (15 oz) tins of apricots\n1 cup water and 2 cups honey\n1 tsp salt to each pint\n\nMethod\nHeat everything in the syrup and pack hot into pints, ½ inch headspace.\nProcess in a water bath for 20 minutes.";
+document.querySelector("#text").dispatchEvent(new Event("mended"));
+setTimeout(() => document.querySelector("[data-accept]").click(), 300);
+setTimeout(() => document.querySelector('[data-part="food"][data-line="9"]').dispatchEvent(new MouseEvent("mouseover", {bubbles: true})), 800); true`
 
 // typed searches the library before its picture is taken.
 const typed = `document.querySelector("#q").value = "beans"; document.querySelector("#q").dispatchEvent(new Event("input", {bubbles: true})); true`
@@ -28,6 +30,8 @@ var pages = []struct{ name, path, script string }{
 	{"review-clear", "/recipes/12", ""},
 	{"review-change", "/recipes/11", ""},
 	{"review-stop", "/recipes/6", ""},
+	{"scale", "/recipes/12/scale?by=weight&line=3&weight=6+lb+12+oz", ""},
+	{"versions", "/recipes/4/versions", ""},
 	{"library", "/library", typed},
 	{"procedure", "/library/tomatoes-whole-water", ""},
 	{"check", "/library/plums/check", ""},
@@ -89,7 +93,7 @@ func run(binary, dir string) error {
 			if _, err := chromedp.Run(ctx, chromedp.Evaluate[any](p.script)); err != nil {
 				return err
 			}
-			if err := chromedp.Do(ctx, chromedp.Sleep(time.Second)); err != nil {
+			if err := chromedp.Do(ctx, chromedp.Sleep(1500*time.Millisecond)); err != nil {
 				return err
 			}
 		}

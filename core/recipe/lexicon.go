@@ -140,6 +140,16 @@ func NewReader(c *food.Catalogue) *Reader {
 // Foods returns the catalogue that the reader knows.
 func (r *Reader) Foods() *food.Catalogue { return r.foods }
 
+// knows reports whether a list for lines has the word.
+func (r *Reader) knows(word string) bool {
+	t := words.Split(word)
+	if len(t) == 0 {
+		return false
+	}
+	_, n := r.line.at(t, 0)
+	return n > 0
+}
+
 // MayName reports whether a new food may have the name: one of its words is new
 // to the reader, so that no word that a rule looks for changes its meaning.
 func (r *Reader) MayName(name string) bool {

@@ -105,6 +105,8 @@ type lineParser struct {
 	i int
 	// juiceOf is "juice" or "zest" for "juice of 2 lemons".
 	juiceOf string
+	// zestToo is set by "zest and juice of 2 lemons".
+	zestToo bool
 	// each is set by "2 cups each carrots and celery".
 	each bool
 	// trace is set where the words behind the parts are asked for.
@@ -141,13 +143,7 @@ func (p *lineParser) setAmount(a quantity.Amount) {
 
 func (p *lineParser) parse(body string) {
 	p.skipAbout()
-	if (p.text(p.i) == "juice" || p.text(p.i) == "zest") && (p.text(p.i+1) == "of" || p.text(p.i+1) == "from") {
-		p.juiceOf = p.text(p.i)
-		p.i += 2
-	} else if p.text(p.i) == "the" && (p.text(p.i+1) == "juice" || p.text(p.i+1) == "zest") && p.text(p.i+2) == "of" {
-		p.juiceOf = p.text(p.i + 1)
-		p.i += 3
-	}
+	p.juice()
 	p.skipAbout()
 	start := p.i
 	p.leadingAmount()
@@ -165,6 +161,28 @@ func (p *lineParser) parse(body string) {
 	p.laterPlus()
 	p.servingPhrase()
 	p.names()
+}
+
+// juice reads "juice of", "the zest of", "zest and juice of" before an amount.
+func (p *lineParser) juice() {
+	i := p.i
+	for p.text(i) == "the" || p.text(i) == "grated" || p.text(i) == "finely" {
+		i++
+	}
+	first := p.text(i)
+	if first != "juice" && first != "zest" {
+		return
+	}
+	i++
+	if second := p.text(i + 1); (p.text(i) == "and" || p.text(i) == "&") && (second == "juice" || second == "zest") && second != first {
+		first, p.zestToo = "juice", true
+		i += 2
+	}
+	if p.text(i) == "of" || p.text(i) == "from" {
+		p.juiceOf, p.i = first, i+1
+		return
+	}
+	p.zestToo = false
 }
 
 var aboutWords = map[string]bool{"about": true, "approximately": true, "approx": true, "around": true, "roughly": true, "circa": true, "ca": true, "~": true, "up": true, "between": true}
@@ -303,6 +321,10 @@ func (p *lineParser) leadingAmount() {
 		p.i += k
 	}
 	p.setAmount(a)
+	if u.unit.Dimension() != quantity.Count && unitAt(p.t, p.i).unit == quantity.Can {
+		p.l.State = append(p.l.State, "canned") // "8 oz can mushrooms"
+		p.i++
+	}
 	if containers[u.unit] {
 		// "1 can (15 oz)"
 		if q, m, su, ok := p.sizeAt(p.i); ok {

@@ -59,6 +59,11 @@ type item struct {
 
 func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.unknown) == 0 }
 
+// said returns the name as the line says it.
+func (it *item) said() string {
+	return strings.TrimSuffix(strings.Join(it.name, " "), " to taste")
+}
+
 // names finds the foods, preparations and states in what is left of the line.
 func (p *lineParser) names() {
 	var items []*item
@@ -70,6 +75,10 @@ func (p *lineParser) names() {
 			return
 		}
 		// Preparations without a food belong to the food before.
+		if cur.joint == "without" && len(cur.prep)+len(cur.state) > 0 {
+			cur = &item{joint: joint} // "not fresh", "not peeled"
+			return
+		}
 		if len(items) > 0 {
 			last := items[len(items)-1]
 			last.prep, last.state = append(last.prep, cur.prep...), append(last.state, cur.state...)
@@ -96,6 +105,11 @@ func (p *lineParser) names() {
 				flush("or")
 			}
 			i++
+			continue
+		}
+		if tok.Text == "w" && i+1 < len(p.t) && p.t[i+1].Text == "/" {
+			flush("with") // "w/ leaves"
+			i += 2
 			continue
 		}
 		if tok.Kind == words.Number {
@@ -188,7 +202,7 @@ func (p *lineParser) assign(items []*item, rest *item) {
 			continue
 		case main == nil:
 			main = it
-			l.Food, l.Ref, l.Head = strings.Join(it.name, " "), it.ref, it.head
+			l.Food, l.Ref, l.Head = it.said(), it.ref, it.head
 			p.describe(l, it)
 		case it.ref == nil && it.head == nil && it.joint == ",":
 			// A trailing remark that nobody knows.
@@ -196,7 +210,7 @@ func (p *lineParser) assign(items []*item, rest *item) {
 			p.addWords(l, it)
 		default:
 			x := &Line{No: l.No, Text: l.Text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{},
-				Food: strings.Join(it.name, " "), Ref: it.ref, Head: it.head}
+				Food: it.said(), Ref: it.ref, Head: it.head}
 			p.describe(x, it)
 			x.refID()
 			if it.joint == "or" {
@@ -298,6 +312,9 @@ func (p *lineParser) addWords(l *Line, it *item) {
 func (p *lineParser) finish() {
 	l := p.l
 	p.slip()
+	if first, _, ok := strings.Cut(l.Food, " "); ok && l.Unit == quantity.Each && l.Ref == nil && l.Head != nil && !p.r.knows(first) {
+		p.guess("“" + first + "” read as a part of the name, not as a unit")
+	}
 	if head, tail, ok := cutLast(l.Food); ok && l.Unit == quantity.Each && partUnits[tail] != "" && l.Ref != nil {
 		if f := p.r.foods.ByName(head); f == l.Ref {
 			l.Food, l.Unit = head, partUnits[tail] // "6 garlic cloves"
@@ -306,6 +323,12 @@ func (p *lineParser) finish() {
 	p.ambiguous()
 	if p.juiceOf != "" {
 		name := l.Food
+		if p.zestToo {
+			x := &Line{No: l.No, Text: l.Text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}, AmountMin: l.AmountMin, AmountMax: l.AmountMax, Unit: l.Unit,
+				Food: name + " zest", Ref: p.r.foods.ByName(name + " zest")}
+			x.refID()
+			l.Also = append(l.Also, x)
+		}
 		l.Food = name + " " + p.juiceOf
 		if f := p.r.foods.ByName(l.Food); f != nil {
 			l.Ref = f

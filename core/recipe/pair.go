@@ -12,7 +12,7 @@ func (r *Reader) secondAmount(t []words.Token) int {
 	for i := range t {
 		food = food || r.foodAt(t, i)
 		switch t[i].Text {
-		case "and", "plus", "&", "+", ",", ";":
+		case "and", "plus", "&", "+", ",", ";", "with":
 		default:
 			continue
 		}
@@ -30,7 +30,7 @@ func (r *Reader) secondAmount(t []words.Token) int {
 				}
 			}
 			u := unitAt(t, j+n)
-			if u.n > 0 && u.unit != quantity.InchPiece && r.namesFood(t, j+n+u.n) {
+			if u.unit != quantity.InchPiece && !measureWords[unitWord(t, j+n)] && r.namesFood(t, j+n+u.n) {
 				return i
 			}
 		}
@@ -46,11 +46,28 @@ func (r *Reader) namesFood(t []words.Token, i int) bool {
 		if n > 0 && s.kind == foodName {
 			return true
 		}
+		if bindingWords[t[i].Text] {
+			return false
+		}
 		if n == 0 && t[i].Text != "of" && !sizeWords[t[i].Text] && !colours[t[i].Text] {
 			return false
 		}
 	}
 	return false
+}
+
+// bindingWords begin something other than the name of what was measured.
+var bindingWords = map[string]bool{"if": true, "or": true, "for": true, "to": true, "as": true, "more": true, "extra": true, "per": true, "each": true, "at": true, "in": true, "on": true, "from": true, "until": true, "so": true}
+
+// unitWord returns the token at t[i], past a hyphen.
+func unitWord(t []words.Token, i int) string {
+	if i < len(t) && t[i].Text == "-" {
+		i++
+	}
+	if i < len(t) {
+		return t[i].Text
+	}
+	return ""
 }
 
 // pair reads a line that holds two foods, each with its amount.

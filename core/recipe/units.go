@@ -6,17 +6,17 @@ import (
 )
 
 var unitNames = map[string]quantity.Unit{
-	"tsp": quantity.Tsp, "teaspoon": quantity.Tsp, "teaspoonful": quantity.Tsp, "teasp": quantity.Tsp, "tspn": quantity.Tsp,
-	"tbsp": quantity.Tbsp, "tablespoon": quantity.Tbsp, "tb": quantity.Tbsp, "tbl": quantity.Tbsp, "tblsp": quantity.Tbsp,
+	"tsp": quantity.Tsp, "teaspoon": quantity.Tsp, "teaspoonful": quantity.Tsp, "teasp": quantity.Tsp, "tsps": quantity.Tsp, "tspn": quantity.Tsp,
+	"tbsp": quantity.Tbsp, "tablespoon": quantity.Tbsp, "tb": quantity.Tbsp, "tbl": quantity.Tbsp, "tbsps": quantity.Tbsp, "tbs": quantity.Tbsp, "tblsp": quantity.Tbsp,
 	"tablespoonful": quantity.Tbsp, "tbspn": quantity.Tbsp, "tbspful": quantity.Tbsp,
 	"cup": quantity.Cup, "c": quantity.Cup, "cupful": quantity.Cup,
 	"pint": quantity.Pint, "pt": quantity.Pint, "quart": quantity.Quart, "qt": quantity.Quart,
 	"gallon": quantity.Gallon, "gal": quantity.Gallon,
-	"ml": quantity.Ml, "milliliter": quantity.Ml, "millilitre": quantity.Ml, "cc": quantity.Ml, "mil": quantity.Ml,
+	"ml": quantity.Ml, "milliliter": quantity.Ml, "millilitre": quantity.Ml, "cc": quantity.Ml, "mil": quantity.Ml, "mls": quantity.Ml,
 	"l": quantity.L, "liter": quantity.L, "litre": quantity.L,
-	"oz": quantity.Oz, "ounce": quantity.Oz, "lb": quantity.Lb, "pound": quantity.Lb, "#": quantity.Lb,
-	"g": quantity.G, "gram": quantity.G, "gm": quantity.G, "gr": quantity.G, "gramme": quantity.G,
-	"kg": quantity.Kg, "kilo": quantity.Kg, "kilogram": quantity.Kg,
+	"oz": quantity.Oz, "ounce": quantity.Oz, "ozs": quantity.Oz, "lbs": quantity.Lb, "lb": quantity.Lb, "pound": quantity.Lb, "#": quantity.Lb,
+	"g": quantity.G, "gram": quantity.G, "gm": quantity.G, "gr": quantity.G, "gramme": quantity.G, "gms": quantity.G, "grs": quantity.G,
+	"kg": quantity.Kg, "kilo": quantity.Kg, "kilogram": quantity.Kg, "kgs": quantity.Kg, "kilogramme": quantity.Kg,
 	"clove": quantity.Clove, "bunch": quantity.Bunch, "stalk": quantity.Stalk, "rib": quantity.Stalk, "sprig": quantity.Sprig,
 	"head": quantity.Head, "can": quantity.Can, "tin": quantity.Can, "jar": quantity.JarUnit,
 	"pinch": quantity.Pinch, "dash": quantity.Dash, "package": quantity.Package, "pkg": quantity.Package, "packet": quantity.Package,

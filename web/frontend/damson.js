@@ -139,6 +139,7 @@
         if (!e.altKey || e.ctrlKey || e.metaKey) return;
         if (e.code === "KeyJ") { e.preventDefault(); this.next(); }
         if (e.code === "KeyZ") { e.preventDefault(); this.takeBack(); }
+        if (e.code === "KeyA") { e.preventDefault(); this.accept(); }
       },
       next() {
         const rows = [...this.$refs.reading.querySelectorAll("tr.unclear[data-row], tr.unknown[data-row], tr.guess[data-row]")];
@@ -149,6 +150,14 @@
         if (!cell) return;
         cell.focus();
         row.scrollIntoView({ block: "nearest" });
+      },
+      // accept takes the guess at hand, or the first one.
+      accept() {
+        const here = document.activeElement.closest("tr");
+        const no = here && (here.dataset.row || here.dataset.wholerow);
+        const all = "[data-accept]";
+        const b = this.$refs.reading.querySelector(no ? `[data-accept="${no}"]` : all) || this.$refs.reading.querySelector(all);
+        if (b) b.click();
       },
       settle() {
         const at = this.focusNext;
