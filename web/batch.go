@@ -181,7 +181,7 @@ func (v *batchView) factor(weighed *recipe.Line, yield batch.Yield, measured boo
 		if !measured {
 			return 0, fmt.Errorf("the recipe gives no amounts that fill jars: scale it by a factor")
 		}
-		return yield.ForJars(n, jar)
+		return yield.ToFill(n, jar)
 	}
 	return 0, fmt.Errorf("choose how to scale: by a factor, to a weight, or to a number of jars")
 }

@@ -1,14 +1,11 @@
 package web
 
 import (
-	"errors"
-	"net/http"
 	"strings"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/core/food"
-	"damson/store"
 )
 
 // addFood gives the kitchen a food of its own, its pH left unknown. The page of
@@ -46,16 +43,5 @@ func (s *Server) addFood(c *gin.Context) {
 }
 
 func (s *Server) deleteFood(c *gin.Context) {
-	err := s.store.DeleteFood(c.Request.Context(), c.Param("id"))
-	if errors.Is(err, store.ErrNotFound) {
-		s.fail(c, http.StatusNotFound, "This kitchen added no such food.", "Only foods of your own can be taken out.")
-		return
-	}
-	if err != nil {
-		panic(err)
-	}
-	if err := s.restock(c.Request.Context()); err != nil {
-		panic(err)
-	}
-	c.Redirect(http.StatusSeeOther, "/library")
+	s.deleteOwn(c, s.store.DeleteFood, "food")
 }

@@ -1,6 +1,7 @@
 package web
 
 import (
+	"context"
 	"errors"
 	"fmt"
 	"io"
@@ -135,16 +136,21 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 }
 
 func (s *Server) deleteProcedure(c *gin.Context) {
-	id := c.Param("id")
-	err := s.store.DeleteProcedure(c.Request.Context(), id)
+	s.deleteOwn(c, s.store.DeleteProcedure, "procedure")
+}
+
+// deleteOwn takes out what this kitchen added.
+func (s *Server) deleteOwn(c *gin.Context, remove func(context.Context, string) error, what string) {
+	ctx := c.Request.Context()
+	err := remove(ctx, c.Param("id"))
 	if errors.Is(err, store.ErrNotFound) {
-		s.fail(c, http.StatusNotFound, "This kitchen added no such procedure.", "Only procedures of your own can be taken out.")
+		s.fail(c, http.StatusNotFound, "This kitchen added no such "+what+".", "Only a "+what+" of your own can be taken out.")
 		return
 	}
-	if err != nil {
-		panic(err)
+	if err == nil {
+		err = s.restock(ctx)
 	}
-	if err := s.restock(c.Request.Context()); err != nil {
+	if err != nil {
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, "/library")

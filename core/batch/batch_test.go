@@ -112,7 +112,7 @@ func TestByWeight(t *testing.T) {
 	f, err := batch.ByWeight(rec.Lines[0], 6.75*453.59237) // "I have 6 lb 12 oz of it"
 	require.NoError(t, err)
 	require.InDelta(t, 1.35, f, 0.001)
-	for i, want := range map[int]string{2: "for each pint", 3: "does not know what"} {
+	for i, want := range map[int]string{2: "for each pint", 3: "is not known"} {
 		_, err := batch.ByWeight(rec.Lines[i], 500)
 		require.ErrorContains(t, err, want)
 	}
@@ -158,10 +158,10 @@ func TestYieldHoldsThePrintedOne(t *testing.T) {
 func TestYieldInJars(t *testing.T) {
 	low, high := batch.Yield{Low: 16, High: 18}.Jars(quantity.PintJar)
 	require.Equal(t, []int{8, 9}, []int{low, high})
-	f, err := batch.Yield{Low: 16, High: 18}.ForJars(17, quantity.PintJar)
+	f, err := batch.Yield{Low: 16, High: 18}.ToFill(17, quantity.PintJar)
 	require.NoError(t, err)
 	require.InDelta(t, 2, f, 1e-9)
-	_, err = batch.Yield{Low: 16, High: 18}.ForJars(9000, quantity.PintJar)
+	_, err = batch.Yield{Low: 16, High: 18}.ToFill(9000, quantity.PintJar)
 	require.Error(t, err)
 	_, ok := batch.Estimate(reader, read(t, "Plums\nplums\nwater"), (*procedure.Procedure)(nil))
 	require.False(t, ok)

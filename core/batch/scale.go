@@ -192,7 +192,7 @@ func ByWeight(l *recipe.Line, grams float64) (float64, error) {
 	case l.Per != "":
 		return 0, fmt.Errorf("line %d is an amount for each %s: weigh a main ingredient", l.No, l.Per)
 	case l.Grams == nil || *l.Grams <= 0:
-		return 0, fmt.Errorf("Damson does not know what %s of line %d weighs: choose another ingredient, or scale by a factor", l.Food, l.No)
+		return 0, fmt.Errorf("the weight of %s on line %d is not known: choose another ingredient, or scale by a factor", l.Food, l.No)
 	}
 	f := grams / *l.Grams
 	if !(f >= MinFactor && f <= MaxFactor) {

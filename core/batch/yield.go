@@ -143,9 +143,9 @@ func Printed(s string) (low, high float64, ok bool) {
 	return low * c, high * c, true
 }
 
-// ForJars returns the factor at which the middle of the yield fills the number
+// ToFill returns the factor at which the middle of the yield fills the number
 // of jars.
-func (y Yield) ForJars(n int, j quantity.Jar) (float64, error) {
+func (y Yield) ToFill(n int, j quantity.Jar) (float64, error) {
 	f := float64(n) * j.Cups() / ((y.Low + y.High) / 2)
 	if !(f >= MinFactor && f <= MaxFactor) {
 		return 0, errFactor
