@@ -12,12 +12,14 @@ const (
 	TwentyFour Jar = "24oz"
 	QuartJar   Jar = "quart"
 	HalfGallon Jar = "half-gallon"
+	// GallonJar is larger than any jar that was tested; nothing may be canned in it.
+	GallonJar Jar = "gallon"
 )
 
-// Jars lists every jar, smallest first.
+// Jars lists every jar that a procedure may name, smallest first.
 var Jars = []Jar{FourOz, HalfPint, TwelveOz, PintJar, TwentyFour, QuartJar, HalfGallon}
 
-var jarOz = map[Jar]float64{FourOz: 4, HalfPint: 8, TwelveOz: 12, PintJar: 16, TwentyFour: 24, QuartJar: 32, HalfGallon: 64}
+var jarOz = map[Jar]float64{FourOz: 4, HalfPint: 8, TwelveOz: 12, PintJar: 16, TwentyFour: 24, QuartJar: 32, HalfGallon: 64, GallonJar: 128}
 
 var jarWords = map[string]Jar{
 	"4oz": FourOz, "4-oz": FourOz, "quarter-pint": FourOz,
@@ -55,8 +57,8 @@ func (j Jar) Plural() string {
 // Larger reports whether j holds more than k.
 func (j Jar) Larger(k Jar) bool { return jarOz[j] > jarOz[k] }
 
-// JarHolding returns the smallest known jar that holds v of u, the largest for
-// more than that. A mass in ounces counts as fluid ounces, as jars are named.
+// JarHolding returns the smallest known jar that holds v of u, GallonJar for more
+// than the largest. A mass in ounces counts as fluid ounces, as jars are named.
 func JarHolding(v float64, u Unit) Jar {
 	oz := v
 	if x, ok := Convert(v, u, FlOz); ok {
@@ -68,5 +70,5 @@ func JarHolding(v float64, u Unit) Jar {
 			return j
 		}
 	}
-	return HalfGallon
+	return GallonJar
 }

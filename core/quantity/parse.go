@@ -28,7 +28,7 @@ func ParseNumber(s string) (float64, error) {
 		}
 		sum, any = sum+v, true
 	}
-	if !any || sum <= 0 || sum > 1e6 {
+	if !any || !(sum > 0 && sum <= 1e6) { // NaN too
 		return 0, errNumber
 	}
 	return sum, nil

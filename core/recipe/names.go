@@ -365,7 +365,7 @@ func (p *lineParser) finish() {
 	if l.HasPrep("ground") && l.Ref != nil && l.Ref.ID == "ginger" {
 		l.Ref = p.r.foods.ByID("ground-ginger")
 	}
-	if l.Ref.In("usually-dried") && !l.HasState("fresh") && (l.Unit == quantity.Tsp || l.Unit == quantity.Tbsp || l.Unit == quantity.None || l.Unit == quantity.Pinch) {
+	if l.Ref.In("usually-dried") && !l.HasState("fresh") && (l.bySpoon() || l.Unit == quantity.None) {
 		l.State = append(l.State, "dried")
 	}
 	if l.Food == "" {
@@ -423,11 +423,26 @@ func (p *lineParser) swapByState() {
 	}
 }
 
+// spoonful is the most millilitres that count as measured by the spoon: four
+// tablespoons.
+const spoonful = 60
+
+// bySpoon reports whether the amount is one of spoons, or as few millilitres.
+func (l *Line) bySpoon() bool {
+	switch l.Unit {
+	case quantity.Tsp, quantity.Tbsp, quantity.Pinch, quantity.Dash:
+		return true
+	case quantity.Ml:
+		return *l.AmountMax <= spoonful
+	}
+	return false
+}
+
 // ambiguous settles names that mean one thing by the spoon and another by the
 // cup.
 func (p *lineParser) ambiguous() {
 	small := func(l *Line) bool {
-		return l.Unit == quantity.Tsp || l.Unit == quantity.Tbsp || l.Unit == quantity.Pinch || l.Unit == quantity.Dash || l.AmountMin == nil
+		return l.bySpoon() || l.AmountMin == nil
 	}
 	fix := func(l *Line) {
 		if l.Ref == nil {

@@ -129,7 +129,7 @@ func (f *factReader) jars() {
 			continue
 		}
 		if f.text(i) == "gallon" && f.text(i-1) != "half" && (f.text(i+1) == "jar" || f.text(i+1) == "mason") {
-			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{quantity.HalfGallon, f.line}) // larger than any that was tested
+			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{quantity.GallonJar, f.line})
 			continue
 		}
 		name, n := jarWord(f.t, i)

@@ -167,7 +167,7 @@ func TestJarsStated(t *testing.T) {
 		"Use 12-oz jars.":                   {"12oz"},
 		"Use 64 oz jars.":                   {"half-gallon"},
 		"Use 1.5 l jars.":                   {"half-gallon"},
-		"Use gallon jars.":                  {"half-gallon"},
+		"Use gallon jars.":                  {"gallon"},
 		"Pints 20 minutes, quarts 25.":      {"pint", "quart"},
 		"Add 2 quarts of water.":            nil,
 		"Add a pint of vinegar.":            nil,

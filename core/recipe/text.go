@@ -280,6 +280,8 @@ func (r *Reader) isPlainMethod(line string) bool {
 		return r.mentionsProcess(t)
 	}
 	switch t[0].Text {
+	case "my", "this", "these", "it", "we":
+		return count > 6 || r.acts(t[1:]) // "my secret mix" is a thing, not an act
 	case "can", "jar", "cream", "half", "raw", "hot", "cold", "water", "pint", "quart", "juice", "stock", "core", "dash", "boiling", "for", "with", "each", "the", "all", "and", "no", "line", "brine", "pickle", "cure", "crush", "top", "i", "in", "to", "open", "fresh":
 		// Nouns and adjectives as well as verbs.
 		if t[0].Text == "can" || t[0].Text == "jar" || t[0].Text == "half" || t[0].Text == "pint" || t[0].Text == "quart" {
@@ -291,6 +293,16 @@ func (r *Reader) isPlainMethod(line string) bool {
 		return len(t) > 2
 	}
 	return true
+}
+
+// acts reports whether anything is done in the words, besides mixing.
+func (r *Reader) acts(t []words.Token) bool {
+	for i := range t {
+		if s, n := r.step.at(t, i); n > 0 && s.kind == actWord && s.ref != "mix" || methodStarts[t[i].Text] && t[i].Text != "mix" && t[i].Text != "blend" {
+			return true
+		}
+	}
+	return false
 }
 
 func (r *Reader) mentionsProcess(t []words.Token) bool {

@@ -136,6 +136,24 @@ func (b *bench) peeling(code, group string) {
 	}
 }
 
+// skins asks for what the procedure was tested without where the recipe says
+// outright that it stays on: pumpkin, pearl onions, apples.
+func skins(b *bench) {
+	if b.proc == nil || !b.proc.Requires("peeled") {
+		return
+	}
+	for i := range b.items {
+		it := &b.items[i]
+		if it.is("root", "tomato") || b.role(i) != procedure.Main || !it.done("unpeeled") {
+			continue
+		}
+		b.item(i, "omission", Change, Finding{Do: "Peel the " + it.name, Message: "The process was tested on peeled food.", Remedy: "Take the skin off.", edit: func(d *draft) {
+			d.items[i].undo("unpeeled")
+			d.items[i].prep = append(d.items[i].prep, "peeled")
+		}})
+	}
+}
+
 func soaking(b *bench) {
 	if b.proc == nil || !b.proc.Requires("soaked") {
 		return

@@ -419,6 +419,8 @@ func oven(b *bench) {
 		switch {
 		case st.did("oven"):
 			b.step(s, "oven", "oven", Change, Finding{edit: ovenFix(s)})
+		case st.did("jar-oven") && containsAny(st.Text, " seal", "process"):
+			b.step(s, "jar-oven", "oven", Change, Finding{edit: ovenFix(s)})
 		case st.did("oven-word") && st.jars() && !st.did("jar-oven"):
 			if containsAny(st.Text, "warm", "keep", "sterili", "empty", "preheat the jars") && !containsAny(st.Text, "filled", "seal", "process") {
 				b.step(s, "oven-word", "jar-type", Care, Finding{Do: "Keep jars hot in water", Message: "Dry oven heat can crack jars when hot food goes in.", Remedy: "Keep them in hot water."})
@@ -438,6 +440,10 @@ func ovenFix(s int) func(*draft) {
 func cookers(b *bench) {
 	for s := range b.steps {
 		st := &b.steps[s]
+		if !st.Serving && st.did("slow-cook") && st.did("process") {
+			b.step(s, "slow-cook", "cooker-not-canner", Change, Finding{})
+			continue
+		}
 		if st.Serving || !st.did("cooker") {
 			continue
 		}

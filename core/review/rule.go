@@ -318,20 +318,20 @@ const seasonsMore = 4
 
 // mainItem returns the item that the product is made of: the largest by volume
 // that is no seasoning, liquid or acid. Where that leaves nothing, the largest
-// of whatever is there.
+// of whatever goes into the jar, and at last what is for serving.
 func mainItem(d *draft) int {
 	best, most := -1, -1.0
-	for pass := 0; pass < 2 && best < 0; pass++ {
+	for pass := 0; pass < 3 && best < 0; pass++ {
 		for i := range d.items {
 			it := &d.items[i]
-			if it.ref == nil && it.head == nil || it.choice || it.fromStep && pass == 0 || pass == 0 && it.serving {
+			if it.ref == nil && it.head == nil || it.choice || it.fromStep && pass == 0 || pass < 2 && it.serving {
 				continue
 			}
 			f := it.ref
 			if f == nil {
 				f = it.head
 			}
-			if pass == 0 && (f.In(notMain...) || f.Kind == "spice") || pass == 1 && f.In("salt", "water", "dry-seasoning", "powdered-pectin", "liquid-pectin") || pass == 1 && f.In("sugar", "honey") && d.kind != "curd" {
+			if pass == 0 && (f.In(notMain...) || f.Kind == "spice") || pass > 0 && f.In("salt", "water", "dry-seasoning", "powdered-pectin", "liquid-pectin") || pass > 0 && f.In("sugar", "honey") && d.kind != "curd" {
 				continue
 			}
 			c, ok := it.cups()
