@@ -234,12 +234,27 @@ func oilPack(b *bench) {
 			other += c
 		}
 	}
+	b.oilLayer()
 	if where < 0 {
 		return
 	}
 	title := b.folded
 	if oil > 0 && oil >= 0.1*other || titleHas(title, "pesto", "in oil", "confit", "infused oil", "chimichurri", "tapenade") {
 		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
+	}
+}
+
+// oilLayer looks for oil poured over what is in the jar; a tested marinade of
+// oil and vinegar is none.
+func (b *bench) oilLayer() {
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || !st.says(" oil") || st.says("vinegar") || st.says("solution") || st.says("marinade") || st.says("brine") {
+			continue
+		}
+		if containsAny(strings.ToLower(st.Text), "layer of", "cover with", "cover them with", "covered with", "covered in", "over the top", "on top", "top with", "top each", "top off", "float", "seal with") {
+			b.report(Finding{Code: "oil-pack", Severity: Change, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", edit: func(d *draft) { d.steps[s].gone = true }})
+		}
 	}
 }
 
