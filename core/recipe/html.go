@@ -185,6 +185,22 @@ func textOf(n *html.Node, blocks bool) []string {
 	return []string{strings.Join(p.lines, " ")}
 }
 
+// withoutTags returns the words of a string that may hold markup, a line for
+// each block.
+func withoutTags(s string) string {
+	if !strings.Contains(s, "<") {
+		return s
+	}
+	root, err := html.Parse(strings.NewReader(s))
+	if err != nil {
+		return s
+	}
+	p := htmlPage{plain: true}
+	p.walk(root)
+	p.flush()
+	return strings.Join(p.lines, "\n")
+}
+
 func attr(n *html.Node, name string) string {
 	for _, a := range n.Attr {
 		if a.Key == name {

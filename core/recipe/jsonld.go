@@ -37,7 +37,9 @@ func findRecipes(v any, depth int, out *[]string) {
 		}
 	case map[string]any:
 		if isType(x["@type"], "Recipe") {
-			*out = append(*out, recipeText(x))
+			if text := recipeText(x); text != "" {
+				*out = append(*out, text)
+			}
 			return
 		}
 		for _, key := range []string{"@graph", "mainEntity", "itemListElement", "item"} {
@@ -55,8 +57,11 @@ func isType(v any, want string) bool {
 	return false
 }
 
+// recipeText writes the recipe as plain text, "" where it has neither
+// ingredients nor instructions.
 func recipeText(m map[string]any) string {
 	var b strings.Builder
+	filled := false
 	name := strings.Join(stringsOf(m["name"], 0), " ")
 	if name == "" {
 		name = "Untitled recipe"
@@ -70,6 +75,7 @@ func recipeText(m map[string]any) string {
 		for _, line := range strings.Split(s, "\n") {
 			if line = oneLine(line); line != "" {
 				b.WriteString(line + "\n")
+				filled = true
 			}
 		}
 	}
@@ -78,11 +84,15 @@ func recipeText(m map[string]any) string {
 		for _, line := range strings.Split(s, "\n") {
 			if line = oneLine(line); line != "" {
 				b.WriteString(line + "\n")
+				filled = true
 			}
 		}
 	}
 	if y := oneLine(strings.Join(stringsOf(m["recipeYield"], 0), ", ")); y != "" {
 		b.WriteString("Makes " + y + ".\n")
+	}
+	if !filled {
+		return ""
 	}
 	return b.String()
 }
@@ -98,7 +108,7 @@ func stringsOf(v any, depth int) []string {
 	}
 	switch x := v.(type) {
 	case string:
-		return []string{x}
+		return []string{withoutTags(x)}
 	case []any:
 		var out []string
 		for _, e := range x {

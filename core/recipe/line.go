@@ -13,7 +13,7 @@ import (
 // Line reads one ingredient line. no is its number in the text, from 1.
 func (r *Reader) Line(no int, text string) *Line {
 	l := &Line{No: no, Text: text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}}
-	body := stripBullet(text)
+	body := narrow(stripBullet(text))
 	if h, ok := heading(body); ok {
 		l.Kind, l.Food = Heading, ""
 		l.Text = text
@@ -31,6 +31,23 @@ func (r *Reader) Line(no int, text string) *Line {
 	p.finish()
 	l.weigh()
 	return l
+}
+
+// narrow writes the full-width letters and digits of East Asian keyboards as
+// plain ones, and takes out control characters.
+func narrow(s string) string {
+	if !strings.ContainsFunc(s, func(c rune) bool { return c >= '！' && c <= '～' || c < ' ' && c != '\t' }) {
+		return s
+	}
+	return strings.Map(func(c rune) rune {
+		switch {
+		case c >= '！' && c <= '～':
+			return c - '！' + '!'
+		case c < ' ' && c != '\t':
+			return -1
+		}
+		return c
+	}, s)
 }
 
 // stripBullet removes bullets, tick boxes and numbering, but never the sign of

@@ -49,7 +49,7 @@ steam-canner: steam canner, atmospheric steam, steam can, atmospheric steam cann
 pressure-can: pressure canner, pressure can, pressure canning, pressure canned, pressure process, dial gauge canner, weighted gauge canner, pc, pressurize, pressurise, bring to pressure, bring up to pressure, at pressure, pounds pressure, pounds of pressure, pound pressure, lb pressure, lbs pressure, psi, lb of pressure, lbs of pressure, canner pressure, under pressure
 process: process, processed, processing, can it, can them, can the jars, can in, can for, can at, canned for, canner, canner load, canning
 serve: when serving, to serve, before serving, at serving, serve with, serve over, serve hot, serve it, serve, serving, when you serve, on serving, at serving time, for serving
-open-jar: after opening, when you open, on opening, when opened, once opened, at the table, when reheating, upon opening, when you open the jar, when the jar is opened, after the jar is opened, after you open, as you reheat, on reheating, to reheat
+open-jar: when you reheat, when you reheat it, when you heat it up, after opening, when you open, on opening, when opened, once opened, at the table, when reheating, upon opening, when you open the jar, when the jar is opened, after the jar is opened, after you open, as you reheat, on reheating, to reheat
 dead-vine: overripe, over ripe, mouldy, moldy, rotten, spoiled, frostbitten, from dead vines, dead vines, frost killed, killed by frost, dead vine, after frost, frost killed vines
 variety: heirloom tomatoes need no acid, acid enough, no acid needed, naturally acid enough, acidic enough, high acid variety, old fashioned tomatoes are acid
 `
