@@ -122,6 +122,12 @@ func TestHTML(t *testing.T) {
 		require.Equal(t, "Pack hot.", steps[len(steps)-1], name)
 		require.NotContains(t, d.Texts[0], "alert", name)
 	}
+	// What may belong to the recipe is never dropped with the page's furniture.
+	d := open(t, "", "<html><body><article><h1>Plums</h1><aside><ul><li>5 lb plums<li>2 cups cream</ul></aside><form><p>1 cup butter</p></form><footer>Stir in the milk.</footer></article><footer>Privacy</footer></body></html>")
+	for _, kept := range []string{"cream", "butter", "milk"} {
+		require.Contains(t, d.Texts[0], kept)
+	}
+	require.NotContains(t, d.Texts[0], "Privacy")
 	deep := strings.Repeat("<div itemprop=recipeInstructions>", 20_000) + "1 cup water"
 	_, err := recipe.Open("x.html", []byte("<html>"+deep))
 	require.Error(t, err, "deep nesting is refused, not followed without end")

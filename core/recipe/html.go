@@ -85,11 +85,12 @@ func (m *microdata) text() string {
 	return strings.Join(lines, "\n") + "\n"
 }
 
-// Elements that stand on lines of their own, and elements whose words are no
-// part of a recipe.
+// Elements that stand on lines of their own, and elements whose words are
+// never a part of a recipe. In doubt words stay: a line too many is asked about,
+// a line lost is not.
 var (
 	blockTags = set("p div br li ul ol tr table h1 h2 h3 h4 h5 h6 section article header footer main dd dt dl hr figcaption blockquote")
-	skipTags  = set("script style noscript nav footer aside form button svg select option template iframe head figure")
+	skipTags  = set("script style noscript nav button svg select option template iframe head")
 )
 
 func set(words string) map[string]bool {
@@ -112,7 +113,7 @@ func (p *htmlPage) walk(n *html.Node) {
 		p.plain = true // what stands inside belongs to it
 		defer func() { p.plain = false }()
 	}
-	skip := n.Type == html.ElementNode && skipTags[n.Data]
+	skip := n.Type == html.ElementNode && (skipTags[n.Data] || n.Data == "footer" && n.Parent != nil && n.Parent.Data == "body")
 	block := blockTags[n.Data]
 	if block {
 		p.flush()
