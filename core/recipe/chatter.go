@@ -9,15 +9,18 @@ import (
 // a food is never dropped for its beginning, but for those of mere data.
 var (
 	junkStarts = []string{"jump to", "skip to", "print", "pin it", "pin this", "pin recipe", "share", "save recipe", "save this", "rate", "posted", "filed under", "advertisement", "sponsored", "subscribe", "sign up",
-		"leave a comment", "leave a reply", "comments", "http://", "https://", "www.", "photo", "image", "click", "follow", "did you make", "us customary", "metric", "scale", "difficulty", "yield unit", "copyright", "©", "video", "read more", "this post", "affiliate", "table of contents", "as an"}
+		"leave a comment", "leave a reply", "comments", "http://", "https://", "www.", "photo", "image", "click", "follow", "did you make", "us customary", "metric", "scale", "difficulty", "yield unit", "copyright", "©", "video", "read more", "table of contents"}
 	dataStarts = []string{"prep time", "cook time", "cooking time", "total time", "active time", "inactive time", "ready in", "servings", "course", "cuisine", "author", "keyword", "keywords", "calories", "nutrition", "tags", "category", "categories", "diet", "rating", "reviews"}
 )
+
+// buttonWords is the most words that a page's button or link has.
+const buttonWords = 6
 
 // junk reports whether the line is no part of a recipe: a button, a rating, an
 // address, cooking times of the page's own table.
 func (r *Reader) junk(line string) bool {
 	t := strings.ToLower(strings.TrimSpace(stripBullet(line)))
-	if strings.Trim(t, "★☆⭐*•·|-–— 0123456789.x/()") == "" && strings.ContainsAny(t, "★☆⭐x|") {
+	if strings.Trim(t, "★☆⭐*•·|-–— 0123456789.x/()") == "" && strings.ContainsAny(line, "★☆⭐x|") {
 		return true
 	}
 	if address := strings.HasPrefix(t, "http") || strings.HasPrefix(t, "www."); address && !strings.Contains(t, " ") {
@@ -42,6 +45,10 @@ func (r *Reader) junk(line string) bool {
 	starts = starts || by != t && len(strings.Fields(by)) <= 4
 	if !starts {
 		return false
+	}
+	dated := strings.HasPrefix(t, "posted") || strings.HasPrefix(t, "copyright") || strings.HasPrefix(t, "©")
+	if len(strings.Fields(t)) > buttonWords || !dated && strings.ContainsAny(t, "0123456789½¼¾⅓⅔") {
+		return false // an amount, or a sentence: it may be an ingredient's
 	}
 	st := r.Step(0, line)
 	return len(st.Foods) == 0 && len(st.Acts) == 0

@@ -86,6 +86,19 @@ func TestNothingHarmfulIsDropped(t *testing.T) {
 	}
 }
 
+// A line among the ingredients that begins like a button is kept where it may
+// name a food, known or not.
+func TestButtonsAmongIngredients(t *testing.T) {
+	for s, kept := range map[string]bool{
+		"Print": false, "Share": false, "Pin it": false, "Save recipe": false, "Rate this recipe": false, "Jump to video": false, "https://example.org/cream": false, "★★★★★": false, "1x 2x 3x": false,
+		"Share the snurfle between the jars, 1 cup of it": true, "Scale: 2 cups wozzle": true, "Print 1 cup snurfle": true, "Follow with a good spoon of the paste that my aunt sends": true, "Image of cream": true, "Save the butter": true,
+	} {
+		rec := read(t, "Plums\nIngredients\n5 lb plums\n"+s+"\n6 cups water\nMethod\nPack hot.")
+		_, _, notes := kinds(rec)
+		require.Equal(t, kept, len(notes) == 0, s)
+	}
+}
+
 func TestSeveralRecipesInOneFile(t *testing.T) {
 	d := open(t, "", "Plums\n5 lb plums\n6 cups water\nPack hot.\n-----\nPears\n\nIngredients\n4 lb pears\n5 cups water\n\f\nBeans\nIngredients\n3 lb green beans\n")
 	require.Len(t, d.Texts, 3)
