@@ -2,6 +2,7 @@ package web
 
 import (
 	"net/http"
+	"sort"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -15,6 +16,8 @@ const deskLimit = 200
 type deskView struct {
 	Rows  []deskRow
 	Count string
+	// Worst is true where the worst verdict stands first, not the newest recipe.
+	Worst bool
 }
 
 type deskRow struct {
@@ -32,6 +35,9 @@ type verdictView struct{ Code, Words string }
 
 var verdictWords = map[string]string{review.Clear: "Clear", review.Change: "Change first", review.Untested: "Untested", review.Stop: "Stop"}
 
+// verdictOrder has the worst verdict first.
+var verdictOrder = map[string]int{review.Stop: 0, review.Untested: 1, review.Change: 2, review.Clear: 3}
+
 func viewVerdict(code string) verdictView { return verdictView{code, verdictWords[code]} }
 
 func (s *Server) desk(c *gin.Context) {
@@ -44,12 +50,15 @@ func (s *Server) desk(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	v := deskView{}
+	v := deskView{Worst: c.Query("order") == "verdict"}
 	counts := map[string]int{}
 	for _, r := range list {
 		res := s.reviewOf(r, k)
 		counts[res.Verdict]++
 		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: viewVerdict(res.Verdict), Why: deskWhy(res), Next: deskNext(res)})
+	}
+	if v.Worst {
+		sort.SliceStable(v.Rows, func(i, j int) bool { return verdictOrder[v.Rows[i].Verdict.Code] < verdictOrder[v.Rows[j].Verdict.Code] })
 	}
 	v.Count = countWords(counts, len(list))
 	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})

@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"net/http"
 	"net/url"
+	"regexp"
 	"strings"
 	"testing"
 	"time"
@@ -161,6 +162,22 @@ func TestCacheForgetsNothingAndKeepsNothingStale(t *testing.T) {
 		s.reviewOf(store.Recipe{ID: int64(i), Text: fmt.Sprintf("Plums\n%d lb plums\nwater", i%9+1)}, kitchen)
 	}
 	require.LessOrEqual(t, len(s.reviews.seen), cacheSize)
+}
+
+// The desk lists the newest first, or the worst.
+func TestDeskOrder(t *testing.T) {
+	s, _ := newServer(t, true)
+	verdicts := func(path string) string {
+		var out []string
+		for _, m := range regexp.MustCompile(`class="mark ([a-z]+)"`).FindAllStringSubmatch(do(s.Handler(), http.MethodGet, path, nil).Body.String(), -1) {
+			out = append(out, m[1])
+		}
+		return strings.Join(out, " ")
+	}
+	worst := verdicts("/?order=verdict")
+	require.Regexp(t, `^(stop )+(untested )+(change )+clear( clear)*$`, worst)
+	require.NotEqual(t, worst, verdicts("/"))
+	require.Len(t, worst, len(verdicts("/")), "the same recipes")
 }
 
 // What the reading shows, line by line.
