@@ -58,7 +58,9 @@ func (s *Server) desk(c *gin.Context) {
 		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: viewVerdict(res.Verdict), Why: deskWhy(res), Next: deskNext(res)})
 	}
 	if v.Worst {
-		sort.SliceStable(v.Rows, func(i, j int) bool { return verdictOrder[v.Rows[i].Verdict.Code] < verdictOrder[v.Rows[j].Verdict.Code] })
+		sort.SliceStable(v.Rows, func(i, j int) bool {
+			return verdictOrder[v.Rows[i].Verdict.Code] < verdictOrder[v.Rows[j].Verdict.Code]
+		})
 	}
 	v.Count = countWords(counts, len(list))
 	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})
