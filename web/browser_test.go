@@ -95,6 +95,16 @@ func TestBrowser(t *testing.T) {
 	require.Contains(t, text("[data-source]"), "amount", "the words stand above, with what they gave")
 	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
 	require.Equal(t, "4 lb green beans", second())
+	mend("form", "frozen, sliced")
+	require.Equal(t, "4 lb green beans, frozen, sliced", second())
+	require.Eventually(t, func() bool {
+		return eval(`document.querySelector('tr[data-row="2"]').dataset.spans.split("form").length`) == 3.0
+	}, 5*time.Second, 20*time.Millisecond)
+	mend("form", "sliced")
+	require.Equal(t, "4 lb green beans, sliced", second())
+	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
+	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
+	require.Equal(t, "4 lb green beans", second())
 	require.Equal(t, []any{}, eval(`window.violations`), "nothing runs against the Content-Security-Policy")
 
 	step(chromedp.Click(`button[type="submit"]`), chromedp.WaitVisible("[data-card]"))

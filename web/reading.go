@@ -30,12 +30,14 @@ type reading struct {
 
 // readLine is one food of an ingredient line.
 type readLine struct {
-	No                         int
-	Text                       string
-	Heading                    bool
-	Amount, Unit, Food, Detail cell
-	State                      string // "understood", "guess", "unclear", "unknown"
-	Say                        string
+	No                 int
+	Text               string
+	Heading            bool
+	Amount, Unit, Food cell
+	// Form is the form and state; Detail what else the line says.
+	Form, Detail string
+	State        string // "understood", "guess", "unclear", "unknown"
+	Say          string
 	// Spans are the words that gave something, "0 1 amount,2 6 unit", as UTF-16
 	// offsets into the line.
 	Spans string
@@ -211,7 +213,7 @@ func (n nearFoods) view(l *recipe.Line) readLine {
 			v.Unit.Value += " of " + quantity.Number(l.Package.Amount) + " " + l.Package.Unit.Word(2)
 		}
 	}
-	v.Detail.Value = detail(l)
+	v.Form, v.Detail = strings.Join(append(append([]string{}, l.State...), l.Prep...), ", "), detail(l)
 	switch {
 	case l.Problem != "":
 		v.State, v.Say = "unclear", l.Problem
@@ -227,11 +229,9 @@ func (n nearFoods) view(l *recipe.Line) readLine {
 	return v
 }
 
-// detail writes the form and state of a line, and what else it says.
+// detail writes what a line says besides amount, food and form.
 func detail(l *recipe.Line) string {
 	var details []string
-	details = append(details, l.State...)
-	details = append(details, l.Prep...)
 	if l.Acidity != nil {
 		details = append(details, strconv.FormatFloat(*l.Acidity, 'f', -1, 64)+" % acidity")
 	}

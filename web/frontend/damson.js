@@ -25,6 +25,16 @@
         const right = after && !/^[\s,;)]/.test(after) && words ? " " : "";
         return (before + left + words + right + after).replace(/\s+$/, "");
       },
+      // reform takes the words of form and state out, wherever they stand, and
+      // puts others at the end.
+      reform(line, spans, words) {
+        for (const span of spans.split(",").reverse()) {
+          const [start, end, part] = span.split(" ");
+          if (part === "form") line = line.slice(0, Number(start)) + line.slice(Number(end));
+        }
+        line = line.replace(/\s{2,}/g, " ").replace(/,\s*(?:&|and)\s/g, ", ").replace(/(?:\s*(?:,|&|\band))+\s*$/, "");
+        return words ? line + ", " + words : line;
+      },
       // write puts a new text in place and has it read; focus says where to go.
       write(text, focus) {
         const area = this.$refs.text;
@@ -51,7 +61,7 @@
       entered(e) {
         this.show(e);
         const cell = e.target;
-        if (cell.tagName !== "TD" || !cell.dataset.part) return;
+        if (cell.tagName === "INPUT" || !cell.dataset.part) return;
         const field = document.createElement("input");
         Object.assign(field.dataset, cell.dataset);
         field.value = field.defaultValue = cell.textContent;
@@ -64,7 +74,7 @@
       },
       left(e) {
         const cell = e.target.parentNode;
-        if (e.target.tagName !== "INPUT" || !cell || cell.tagName !== "TD" || !cell.dataset.part) return;
+        if (e.target.tagName !== "INPUT" || !cell || !cell.dataset.part) return;
         cell.tabIndex = 0;
         cell.replaceChildren(e.target.value);
       },
@@ -74,7 +84,12 @@
         if (!d.part) return;
         const key = (x) => `[data-part="${x.dataset.part}"][data-line="${x.dataset.line}"]`;
         const at = document.activeElement;
-        this.line(Number(d.line), (line) => (d.part === "line" ? el.value : this.put(line, Number(d.start), Number(d.end), el.value.trim())),
+        const words = el.value.trim();
+        const write = {
+          line: () => el.value,
+          form: (line) => this.reform(line, el.closest("tr").dataset.spans || "", words),
+        }[d.part] || ((line) => this.put(line, Number(d.start), Number(d.end), words));
+        this.line(Number(d.line), write,
           key(at && at.dataset.part ? at : el));
       },
       clicked(e) {
