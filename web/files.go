@@ -97,20 +97,12 @@ func (s *Server) download(c *gin.Context) {
 	c.Data(http.StatusOK, d.kind, []byte(b.String()))
 }
 
-// fileName makes a plain name of a title.
+// fileName makes a plain name of a title: letters, figures and single hyphens.
 func fileName(title string) string {
-	name := strings.Map(func(r rune) rune {
-		switch {
-		case r >= 'a' && r <= 'z', r >= '0' && r <= '9':
-			return r
-		case r >= 'A' && r <= 'Z':
-			return r + 'a' - 'A'
-		}
-		return '-'
-	}, title)
-	name = strings.Trim(name[:min(len(name), 60)], "-")
+	words := strings.FieldsFunc(strings.ToLower(title), func(r rune) bool { return (r < 'a' || r > 'z') && (r < '0' || r > '9') })
+	name := strings.Join(words, "-")
 	if name == "" {
 		return "recipe"
 	}
-	return name
+	return strings.Trim(name[:min(len(name), 60)], "-")
 }

@@ -235,3 +235,34 @@ func BenchmarkRead(b *testing.B) {
 		}
 	}
 }
+
+// Names of files and fields made of a cook's words hold nothing but letters.
+func TestNamesOfACooksWords(t *testing.T) {
+	for title, want := range map[string]string{
+		"Grange salsa":              "grange-salsa",
+		"../../etc/passwd":          "etc-passwd",
+		"  ":                        "recipe",
+		"Crème & co":                "cr-me-co",
+		"\"; rm -rf":                "rm-rf",
+		"砂糖":                        "recipe",
+		strings.Repeat("long ", 40): strings.TrimSuffix(strings.Repeat("long-", 12), "-"),
+	} {
+		require.Equal(t, want, fileName(title), title)
+		require.NotContains(t, fileName(title), "/")
+		require.NotContains(t, fileName(title), `"`)
+	}
+	for name, want := range map[string]string{"plum": `{"name":"plum"}`, `a"b`: `{"name":"a\"b"}`, "</script>": `{"name":"\u003c/script\u003e"}`} {
+		got, err := vals("name", name)
+		require.NoError(t, err)
+		require.Equal(t, want, got)
+	}
+}
+
+// The numbers of jars and loads, as the page writes them.
+func TestLoads(t *testing.T) {
+	for want, c := range map[string][3]int{"one canner load": {7, 9, 9}, "2 canner loads": {10, 16, 9}, "1 to 2 canner loads": {8, 10, 9}} {
+		require.True(t, strings.HasPrefix(loads(c[0], c[1], "pint"), want), loads(c[0], c[1], "pint"))
+	}
+	require.Contains(t, loads(7, 7, "quart"), "7 quarts")
+	require.Equal(t, []string{"twice", "half", "as written", "1½ times"}, []string{timesWords(2), timesWords(0.5), timesWords(1), timesWords(1.5)})
+}
