@@ -64,6 +64,16 @@ func TestActs(t *testing.T) {
 	}
 }
 
+// What goes in without a name is asked about.
+func TestVeiledThings(t *testing.T) {
+	for text, asked := range map[string]bool{
+		"Add the good stuff.": true, "Stir in my special ingredient.": true, "Mix in the usual.": true, "Throw in the works!": true, "Add the secret ingredients and simmer.": true,
+		"Process as usual.": false, "Seal in the usual way.": false, "Add the remaining ingredients.": false, "Combine all ingredients.": false,
+	} {
+		require.Equal(t, asked, len(reader.Step(1, text).Unread) > 0, text)
+	}
+}
+
 // Foods named in a sentence, and those named to be left out.
 func TestMentions(t *testing.T) {
 	for text, want := range map[string]map[string]bool{ // food -> without

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"regexp"
 	"strings"
 
 	"damson/core/words"
@@ -48,6 +49,9 @@ func Sentences(s string) []string {
 // Step reads one sentence of a method.
 func (r *Reader) Step(no int, text string) *Step {
 	st := &Step{No: no, Text: text}
+	if v := veiled.FindString(text); v != "" {
+		st.Unread = append(st.Unread, strings.TrimRight(v, ".,;! "))
+	}
 	t := words.Split(text)
 	negated, excluded := false, false
 	for i := 0; i < len(t); {
@@ -139,3 +143,7 @@ func (s *Step) touchesJars() bool {
 	}
 	return false
 }
+
+// veiled matches what goes in without being named: "the good stuff", "my special
+// ingredient", "the usual".
+var veiled = regexp.MustCompile(`(?i)\b(good|special|secret|usual|magic|surprise) (stuff|ingredients?|things?|extras?|touch)\b|\bthe (usual|works)\s*([.,;!]|$)`)
