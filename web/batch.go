@@ -146,7 +146,7 @@ func (s *Server) scaleRecipe(r store.Recipe, res *review.Result, get func(string
 		factor = 1
 	}
 	v.fill(scaled, yield, measured, jar)
-	if scaled.Factor > 1 && isJam(res, rec) {
+	if scaled.Factor > 1 && batch.IsJam(rec, res.Tested) {
 		v.Warnings = append([]string{"A jam or jelly is made one batch at a time: a double batch may not set. Make it " + timesWords(factor) + " over rather than at once."}, v.Warnings...)
 	}
 	v.Changed = factor != 1
@@ -237,14 +237,9 @@ func (v *batchView) fill(scaled *batch.Scaled, yield batch.Yield, measured bool,
 	}
 }
 
-// loads says how many canner loads the jars are. A canner's own book decides
-// how many it holds: seven quarts or nine pints are common practice.
+// loads says how many canner loads the jars are.
 func loads(low, high int, jar quantity.Jar) string {
-	holds := 9
-	if jar.Larger(quantity.TwentyFour) {
-		holds = 7
-	}
-	a, b := (low+holds-1)/holds, (high+holds-1)/holds
+	a, b, holds := batch.Loads(low, high, jar)
 	s := fmt.Sprintf("%d canner loads", b)
 	if b == 1 {
 		s = "one canner load"
@@ -273,18 +268,4 @@ func numbersOf(list []int) string {
 		out = append(out, strconv.Itoa(n))
 	}
 	return strings.Join(out, ", ")
-}
-
-// isJam reports whether the set depends on sugar or pectin.
-func isJam(res *review.Result, rec *recipe.Recipe) bool {
-	if res.Tested != nil {
-		return res.Tested.Class == "jam"
-	}
-	for _, l := range rec.Lines {
-		if l.Ref.In("pectin") || strings.Contains(l.Food, "pectin") {
-			return true
-		}
-	}
-	t := strings.ToLower(rec.Title)
-	return strings.Contains(t, "jam") && !strings.Contains(t, "jambalaya") || strings.Contains(t, "jelly") || strings.Contains(t, "marmalade")
 }

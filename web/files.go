@@ -51,17 +51,20 @@ func (s *Server) openFile(c *gin.Context) {
 		return
 	}
 	reader := s.shelf().reviewer.Reader()
-	for i := len(doc.Texts) - 1; i >= 0; i-- { // the first stands on top of the desk
-		rec, err := reader.Text(doc.Texts[i])
+	list := make([]store.Recipe, len(doc.Texts))
+	for i, text := range doc.Texts {
+		rec, err := reader.Text(text)
 		if err != nil {
-			refuse("“" + name + "”, recipe " + strconv.Itoa(i+1) + ": " + err.Error() + ". Those behind it were added.")
+			refuse("“" + name + "”, recipe " + strconv.Itoa(i+1) + ": " + err.Error() + ". Nothing was added.")
 			return
 		}
-		r := store.Recipe{Title: rec.Title, Text: doc.Texts[i], Why: "from " + name}
-		if r.Title == "" {
-			r.Title = "Untitled recipe"
+		list[i] = store.Recipe{Title: rec.Title, Text: text, Why: "from " + name}
+		if rec.Title == "" {
+			list[i].Title = "Untitled recipe"
 		}
-		if err := s.store.AddRecipe(c.Request.Context(), &r); err != nil {
+	}
+	for i := len(list) - 1; i >= 0; i-- { // the first stands on top of the desk
+		if err := s.store.AddRecipe(c.Request.Context(), &list[i]); err != nil {
 			panic(err)
 		}
 	}

@@ -52,7 +52,7 @@ var errFactor = fmt.Errorf("the factor must lie between %g and %d", MinFactor, M
 // the one that rec was read from with the reader. It fails on a factor out of
 // range.
 func Scale(reader *recipe.Reader, text string, rec *recipe.Recipe, factor float64) (*Scaled, error) {
-	if math.IsNaN(factor) || factor < MinFactor || factor > MaxFactor {
+	if !(factor >= MinFactor && factor <= MaxFactor) { // NaN too
 		return nil, errFactor
 	}
 	s := &Scaled{Factor: factor}
@@ -153,18 +153,14 @@ func rewrite(reader *recipe.Reader, l *recipe.Line, a quantity.Amount) string {
 	if l.Rest == "" {
 		return ""
 	}
-	unit := a.Unit.Word(a.Max)
-	if l.Package != nil {
-		unit = ""
-	}
 	numbers := both(a, func(v float64, _ quantity.Unit) string { return quantity.Number(v) })
-	for _, amount := range []string{both(a, quantity.Kitchen), numbers + " " + unit, exact(a)} {
-		text := strings.Join(strings.Fields(amount+" "+l.Rest), " ")
-		if l.Package != nil {
-			text = fmt.Sprintf("%s (%s %s) %s %s", numbers, quantity.Number(l.Package.Amount), l.Package.Unit.Word(l.Package.Amount), a.Unit.Word(a.Max), l.Rest)
-		}
-		got := reader.Line(l.No, text)
-		if got.FoodID == l.FoodID && got.Food == l.Food && near(got.Amount(), a) && same(got, l) {
+	heads := []string{both(a, quantity.Kitchen), numbers + " " + a.Unit.Word(a.Max), exact(a)}
+	if p := l.Package; p != nil {
+		heads = []string{fmt.Sprintf("%s (%s %s) %s", numbers, quantity.Number(p.Amount), p.Unit.Word(p.Amount), a.Unit.Word(a.Max))}
+	}
+	for _, head := range heads {
+		text := strings.Join(strings.Fields(head+" "+l.Rest), " ")
+		if got := reader.Line(l.No, text); got.FoodID == l.FoodID && got.Food == l.Food && near(got.Amount(), a) && same(got, l) {
 			return text
 		}
 	}

@@ -4,6 +4,7 @@ import (
 	"math"
 	"regexp"
 	"strconv"
+	"strings"
 
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -151,4 +152,34 @@ func (y Yield) ToFill(n int, j quantity.Jar) (float64, error) {
 		return 0, errFactor
 	}
 	return f, nil
+}
+
+// Loads returns the least and the most canner loads of so many jars, and how
+// many a canner is taken to hold: seven quarts or nine of a smaller jar (common
+// practice, no source; the canner's own book decides).
+func Loads(low, high int, j quantity.Jar) (least, most, holds int) {
+	holds = 9
+	if j.Larger(quantity.TwentyFour) {
+		holds = 7
+	}
+	return (low + holds - 1) / holds, (high + holds - 1) / holds, holds
+}
+
+// IsJam reports whether the set depends on sugar or pectin, so that a larger
+// batch may not set (USDA Complete Guide, guide 7, from memory).
+func IsJam(rec *recipe.Recipe, tested *procedure.Procedure) bool {
+	if tested != nil {
+		return tested.Class == "jam"
+	}
+	for _, l := range rec.Lines {
+		if strings.Contains(l.Food, "pectin") {
+			return true
+		}
+	}
+	for _, w := range strings.Fields(strings.ToLower(rec.Title)) {
+		if w == "jam" || w == "jelly" || w == "marmalade" {
+			return true
+		}
+	}
+	return false
 }

@@ -2,8 +2,10 @@
 package compare
 
 import (
+	"math"
 	"strings"
 
+	"damson/core/quantity"
 	"damson/core/recipe"
 )
 
@@ -165,7 +167,7 @@ func what(a, b *recipe.Line) string {
 	if a.Food != b.Food {
 		parts = append(parts, "food")
 	}
-	if a.Amount() != b.Amount() || a.Per != b.Per {
+	if !equal(a.Amount(), b.Amount()) || a.Per != b.Per {
 		parts = append(parts, "amount")
 	}
 	if strings.Join(a.Prep, ",") != strings.Join(b.Prep, ",") || strings.Join(a.State, ",") != strings.Join(b.State, ",") {
@@ -175,4 +177,10 @@ func what(a, b *recipe.Line) string {
 		return "wording"
 	}
 	return strings.Join(parts, ", ")
+}
+
+// equal reports whether two amounts are the same, in whatever units.
+func equal(a, b quantity.Amount) bool {
+	lo, hi, ok := b.In(a.Unit)
+	return ok && math.Abs(lo-a.Min) <= 1e-6*a.Min && math.Abs(hi-a.Max) <= 1e-6*a.Max
 }

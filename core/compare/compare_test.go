@@ -46,6 +46,13 @@ func TestRecipes(t *testing.T) {
 	}, got)
 }
 
+// The same amount in another unit is another wording.
+func TestSameAmount(t *testing.T) {
+	rows := compare.Recipes(read(t, "Relish\n\n3 tsp salt\n1 lb plums"), read(t, "Relish\n\n1 Tbsp salt\n2 lb plums"))
+	require.Equal(t, "wording", rows[1].What)
+	require.Equal(t, "amount", rows[2].What)
+}
+
 // Every line of either version stands in exactly one row, in its order.
 func TestNothingIsLost(t *testing.T) {
 	pool := []string{"1 cup corn", "2 cups corn", "1 cup onions", "3 cups onions, chopped", "salt", "1 tsp salt", "4 cups vinegar", "2 lb plums"}

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"sort"
 	"strings"
 )
@@ -10,15 +11,18 @@ import (
 var (
 	junkStarts = []string{"jump to", "skip to", "print", "pin it", "pin this", "pin recipe", "share", "save recipe", "save this", "rate", "posted", "filed under", "advertisement", "sponsored", "subscribe", "sign up",
 		"leave a comment", "leave a reply", "comments", "http://", "https://", "www.", "photo", "image", "click", "follow", "did you make", "us customary", "metric", "scale", "difficulty", "yield unit", "copyright", "©", "video", "read more", "table of contents"}
-	dataStarts = []string{"prep time", "cook time", "cooking time", "total time", "active time", "inactive time", "ready in", "servings", "course", "cuisine", "author", "keyword", "keywords", "calories", "nutrition", "tags", "category", "categories", "diet", "rating", "reviews"}
+	dataStarts = []string{"prep time", "cook time", "cooking time", "total time", "active time", "inactive time", "servings", "author", "calories", "nutrition", "rating", "reviews"}
+	tagStarts  = []string{"keyword", "keywords", "tags", "category", "categories", "course", "cuisine", "diet"}
 )
 
 // buttonWords is the most words that a page's button or link has.
 const buttonWords = 6
 
 // junk reports whether the line is no part of a recipe: a button, a rating, an
-// address, cooking times of the page's own table.
-func (r *Reader) junk(line string) bool {
+// address, cooking times of the page's own table. listing is true behind the
+// first ingredient, where a word that nobody knows may be a food and its line
+// stays.
+func (r *Reader) junk(line string, listing bool) bool {
 	t := strings.ToLower(strings.TrimSpace(stripBullet(line)))
 	if strings.Trim(t, "★☆⭐*•·|-–— 0123456789.x/()") == "" && strings.ContainsAny(line, "★☆⭐x|") {
 		return true
@@ -26,23 +30,22 @@ func (r *Reader) junk(line string) bool {
 	if address := strings.HasPrefix(t, "http") || strings.HasPrefix(t, "www."); address && !strings.Contains(t, " ") {
 		return true
 	}
-	for _, s := range dataStarts {
-		rest, ok := strings.CutPrefix(t, s)
-		if ok && (rest == "" || strings.HasPrefix(strings.TrimSpace(rest), ":") || s == "ready in") {
-			return true
-		}
+	if label, _, ok := strings.Cut(t, ":"); slices.Contains(tagStarts, strings.TrimSpace(label)) && (ok || label == t) {
+		return true // a list of words, never an instruction
+	} else if slices.Contains(dataStarts, strings.TrimSpace(label)) && (ok || label == t) {
+		return r.idleWords(line)
 	}
 	if strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments") {
 		return true
 	}
-	starts := false
+	starts, after := false, ""
 	for _, s := range junkStarts {
 		if rest, ok := strings.CutPrefix(t, s); ok && (rest == "" || strings.ContainsAny(s[len(s)-1:], "/.©") || rest[0] == ' ' || rest[0] == ':' || rest[0] == 's') {
-			starts = true
+			starts, after = true, rest
 		}
 	}
 	by, _ := strings.CutPrefix(t, "by ")
-	starts = starts || by != t && len(strings.Fields(by)) <= 4
+	starts = starts || !listing && by != t && len(strings.Fields(by)) <= 4
 	if !starts {
 		return false
 	}
@@ -50,8 +53,24 @@ func (r *Reader) junk(line string) bool {
 	if len(strings.Fields(t)) > buttonWords || !dated && strings.ContainsAny(t, "0123456789½¼¾⅓⅔") {
 		return false // an amount, or a sentence: it may be an ingredient's
 	}
+	return r.idleWords(line) && (!listing || dated || len(r.Step(0, after).Unread) == 0)
+}
+
+// idleWords reports whether the words name no food and nothing done.
+func (r *Reader) idleWords(line string) bool {
 	st := r.Step(0, line)
-	return len(st.Foods) == 0 && len(st.Acts) == 0
+	return len(st.Foods) == 0 && len(st.Acts) == 0 && !adds(line)
+}
+
+// adds reports whether something is put in, known or not.
+func adds(text string) bool {
+	text = strings.ToLower(text)
+	for _, w := range []string{"add ", "adding", "stir", "throw in", "toss in", "put in", "mix in", "swirl", "fold in"} {
+		if strings.Contains(text, w) {
+			return true
+		}
+	}
+	return false
 }
 
 // dropChatter takes out what stands before the heading of the ingredients and
@@ -76,6 +95,7 @@ func (r *Reader) dropChatter(rec *Recipe, ingredientsAt int) {
 		if s.No >= ingredientsAt {
 			continue
 		}
+		harmful[s.No] = harmful[s.No] || adds(s.Text)
 		for _, a := range s.Acts {
 			harmful[s.No] = harmful[s.No] || !idle[a.Tag]
 		}

@@ -76,7 +76,7 @@ func TestChatterIsDropped(t *testing.T) {
 // What the chatter says of the jar is no chatter.
 func TestNothingHarmfulIsDropped(t *testing.T) {
 	for _, s := range []string{
-		"I always stir in a cup of cream at the end.", "We thicken it with flour.", "I process mine 5 minutes.", "Grandma turned the jars upside down.",
+		"I always stir in a cup of cream at the end.", "We thicken it with flour.", "I always stir in some snurfle.", "I process mine 5 minutes.", "Grandma turned the jars upside down.",
 		"Save 2 cups of cream for the pot.", "Print this: add the bacon.", "Share it with butter stirred in.", "By the way, blend it first.",
 	} {
 		rec := read(t, "Plums\n"+s+"\nIngredients\n5 lb plums\nwater\nMethod\nPack hot in pints.")
@@ -92,6 +92,7 @@ func TestButtonsAmongIngredients(t *testing.T) {
 	for s, kept := range map[string]bool{
 		"Print": false, "Share": false, "Pin it": false, "Save recipe": false, "Rate this recipe": false, "Jump to video": false, "https://example.org/cream": false, "★★★★★": false, "1x 2x 3x": false,
 		"Share the snurfle between the jars, 1 cup of it": true, "Scale: 2 cups wozzle": true, "Print 1 cup snurfle": true, "Follow with a good spoon of the paste that my aunt sends": true, "Image of cream": true, "Save the butter": true,
+		"By the cup, snurfle": true, "Share snurfle": true, "Cook time: 20 minutes": false, "Cook time: 20 minutes, adding the cream": true, "Ready in 20 minutes, stir in the snurfle": true, "Keywords: plums, cream": false,
 	} {
 		rec := read(t, "Plums\nIngredients\n5 lb plums\n"+s+"\n6 cups water\nMethod\nPack hot.")
 		_, _, notes := kinds(rec)

@@ -69,7 +69,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		if line == "" || isRule(line) {
 			continue
 		}
-		if r.junk(line) {
+		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) {
 			rec.Lines = append(rec.Lines, note(no, line))
 			continue
 		}
