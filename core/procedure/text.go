@@ -13,7 +13,7 @@ func (p *Procedure) Recipe(row Row) string {
 	var b strings.Builder
 	b.WriteString(p.Title + "\n\nIngredients\n")
 	for _, in := range p.Ingredients {
-		if line := in.line(quantity.Jar(row.Jar)); line != "" {
+		if line := in.Line(quantity.Jar(row.Jar), 1); line != "" {
 			b.WriteString(line + "\n")
 		}
 	}
@@ -36,19 +36,22 @@ func (p *Procedure) Recipe(row Row) string {
 	return b.String()
 }
 
-// line writes the ingredient as a line of a recipe; an amount per jar is given
-// for the jar at hand.
-func (in *Ingredient) line(jar quantity.Jar) string {
+// Line writes the ingredient as a line of a recipe that is scale times the
+// tested batch; an amount per jar is given for the jar at hand. It is empty for
+// an ingredient that is not written.
+func (in *Ingredient) Line(jar quantity.Jar, scale float64) string {
 	switch {
 	case in.Write == "-":
 		return ""
-	case in.Write != "":
+	case in.Write != "" && scale == 1:
 		return in.Write
 	case in.Amount == 0:
 		return in.Name
 	case in.Per != "":
 		v := in.Amount * jar.Ounces() / in.Per.Ounces()
 		return quantity.Amount{Min: v, Max: v, Unit: in.Unit}.String() + " " + in.Name + " to each " + string(jar)
+	case scale != 1:
+		return quantity.Kitchen(in.Amount*scale, in.Unit) + " " + in.Name
 	}
 	return quantity.Amount{Min: in.Amount, Max: in.Amount, Unit: in.Unit}.String() + " " + in.Name
 }

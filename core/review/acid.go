@@ -167,7 +167,7 @@ func (b *bench) bottle(i int) func(*draft) {
 			src.AmountMin, src.AmountMax, src.Unit = &lo, &hi, quantity.Cup
 			it.src = &src
 		}
-		it.ref, it.name = b.foods(bottled), "bottled juice"
+		it.ref, it.name, it.state, it.prep = b.foods(bottled), "bottled juice", nil, nil
 	}
 }
 

@@ -1,6 +1,7 @@
 package review
 
 import (
+	"cmp"
 	"slices"
 	"sort"
 	"strings"
@@ -105,7 +106,8 @@ func (e *Reviewer) Review(req Request) Result {
 		req.Stance = "book"
 	}
 	d := newDraft(e.reader, req)
-	best := e.nearest(d, req)
+	tried := e.nearest(d, req)
+	best := tried[0]
 	res := Result{Title: req.Recipe.Title, Elevation: req.Elevation, Stance: req.Stance, Lines: req.Recipe.Lines, Steps: req.Recipe.Steps,
 		Methods: []procedure.Process{}, After: []procedure.Process{}, Findings: []Finding{}, Serving: []string{}, Assumed: []string{}}
 	if res.Title == "" {
@@ -140,6 +142,7 @@ func (e *Reviewer) Review(req Request) Result {
 	res.Serving = serving(best, res.Verdict)
 	res.Assumed = assumed(req, d)
 	res.Sentence = sentence(&res, b)
+	res.Question = e.question(tried)
 	return res
 }
 
@@ -176,31 +179,34 @@ func (b *bench) neverCanned(f *Finding) bool {
 }
 
 // nearest compares the draft with every procedure that its kind of product and
-// main food allow, and returns the one that needs the least change.
-func (e *Reviewer) nearest(d *draft, req Request) attempt {
-	var list []*procedure.Procedure
+// main food allow, or with the one that was asked for, and returns the attempt
+// that needs the least change before the others. There is always one.
+func (e *Reviewer) nearest(d *draft, req Request) []attempt {
+	var list []attempt
 	if p := e.procs.ByID(req.Procedure); p != nil {
-		list = []*procedure.Procedure{p}
+		list = []attempt{e.attempt(d, req, p)}
 	} else {
 		id := e.identify(d)
 		for _, p := range e.procs.All() {
 			if e.plausible(d, id, p) {
-				list = append(list, p)
+				list = append(list, e.attempt(d, req, p))
 			}
 		}
 	}
-	var best attempt
-	for _, p := range list {
-		a := e.attempt(d, req, p)
-		if best.first == nil || a.covered && !best.covered || a.covered == best.covered && a.cost < best.cost {
-			best = a
+	if len(list) == 0 {
+		b := e.compare(d, req, nil)
+		return []attempt{{first: b, last: b}}
+	}
+	slices.SortStableFunc(list, func(a, b attempt) int {
+		if a.covered != b.covered {
+			if a.covered {
+				return -1
+			}
+			return 1
 		}
-	}
-	if best.first == nil {
-		best.first = e.compare(d, req, nil)
-		best.last = best.first
-	}
-	return best
+		return cmp.Compare(a.cost, b.cost)
+	})
+	return list
 }
 
 // compare runs every rule over the draft beside one procedure, or beside none.
@@ -275,6 +281,9 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			}
 		}
 	}
+	if p.Requires("crushed") && !a.first.crushed() {
+		a.cost += crushUnsaid
+	}
 	if p.Product == "soup" && d.kind == "" {
 		a.cost += unnamedSoup
 	}
@@ -291,6 +300,7 @@ const (
 	removedCost = 4
 	unnamedSoup = 1.5
 	drySaid     = 2 // the recipe says that no liquid is added
+	crushUnsaid = 1 // the procedure is for crushed food, the recipe does not say so
 )
 
 // removed returns the share of the food, by volume, that edits took out of the

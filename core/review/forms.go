@@ -202,6 +202,9 @@ func pieces(b *bench) {
 			b.item(i, "piece-size", Change, Finding{Do: "Use sound, ripe " + it.name, Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe.", edit: func(d *draft) { d.items[i].state = nil }})
 		}
 	}
+	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.main >= 0 && !b.crushed() && b.role(b.main) == procedure.Main {
+		b.item(b.main, "piece-size", Care, Finding{Do: "Crush the " + b.items[b.main].name, Message: "The time is for crushed food, hot; whole or halved it takes another process.", Remedy: "Crush and heat them first, or choose the procedure for whole ones.", Source: b.proc.Citation()})
+	}
 	for s := range b.steps {
 		st := &b.steps[s]
 		if st.Serving {
@@ -217,6 +220,11 @@ func pieces(b *bench) {
 			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
+}
+
+// crushed reports whether the recipe says that the food is crushed.
+func (b *bench) crushed() bool {
+	return titleHas(b.folded, "crushed", "stewed", "smashed") || b.did("crush", "puree") || b.main >= 0 && b.items[b.main].done("crushed", "mashed", "chopped", "diced", "cut", "quartered")
 }
 
 // meatOnly reports whether the sentence names meat, poultry or peppers and no

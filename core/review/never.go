@@ -179,14 +179,15 @@ func (b *bench) tested(i int) {
 	k := b.of[i]
 	in := &b.proc.Ingredients[k]
 	limit := said(in.Amount, in.Unit)
-	cut := func(d *draft) {
-		d.items[i].unclear = false
-		if r, ok := b.ratio(k, b.matched(k)); ok && r > 0 && b.scale > 0 {
-			d.items[i].factor *= b.scale / r
+	if in.Amount == 0 { // it covers the food in place of water, or is not there
+		if !it.amount.IsZero() || b.liquids["water"] || b.liquids["liquid"] || slices.ContainsFunc(b.steps, func(s step) bool { return !s.Serving && s.names("water") }) {
+			b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe is covered with water, or with oil, not with both.", edit: leaveOut(i)})
 			return
 		}
-		d.added["fat"] = true
+		b.account(i, "same")
+		return
 	}
+	cut := func(d *draft) { d.items[i].unclear, d.added["fat"] = false, true }
 	scale := b.scale
 	if b.proc.Product == "jam" {
 		scale = 1 // half a teaspoon a batch, whatever its size

@@ -101,6 +101,9 @@ type Result struct {
 	// Assumed says what was taken for granted.
 	Assumed []string       `json:"assumed"`
 	Steps   []*recipe.Step `json:"-"`
+	// Question is the one thing to ask where the recipe fits several procedures
+	// whose processes differ; nil where nothing is open.
+	Question *Question `json:"question,omitempty"`
 	// Tested is the whole procedure, nil where none is near enough.
 	Tested *procedure.Procedure `json:"-"`
 }

@@ -33,10 +33,10 @@ func serving(a attempt, verdict string) []string {
 		if was.done("pureed", "mashed") && !it.done("pureed", "mashed") && !it.serving {
 			add("Blend or mash the " + it.name + " now, not before canning.")
 		}
-		if !it.serving || it.ref == nil && it.head == nil {
-			continue
+		if !it.serving || it.ref == nil && !it.head.In(never...) {
+			continue // what nobody knows is not carried over
 		}
-		what := strings.TrimSpace(it.amount.String() + " " + asTyped(it))
+		what := measuredAsTyped(it)
 		f := it.ref
 		if f == nil {
 			f = it.head
@@ -61,6 +61,16 @@ func serving(a attempt, verdict string) []string {
 		out = []string{}
 	}
 	return out
+}
+
+// measuredAsTyped returns amount and food; an amount that nobody can measure
+// stays in the cook's own words.
+func measuredAsTyped(it *item) string {
+	if it.src != nil && it.amount.Unit.Vague() && !it.fromStep && len(it.src.Also) == 0 {
+		text, _, _ := strings.Cut(it.src.Text, ",")
+		return strings.TrimSpace(text)
+	}
+	return strings.TrimSpace(it.amount.String() + " " + asTyped(it))
 }
 
 // asTyped returns the food in the cook's own words, without what stands behind

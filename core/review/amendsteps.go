@@ -1,0 +1,288 @@
+package review
+
+import (
+	"regexp"
+	"slices"
+	"strings"
+
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// processFigure matches the minutes and pounds of a process.
+var processFigure = regexp.MustCompile(`(?i)\d+\s*-?\s*(minutes?|mins?|hours?|hrs?|pounds?|lbs?|psi|#)`)
+
+// title takes out of the title what an edit took back: a method, a cooker, a
+// jar that is too large.
+func (w *rewrite) title() {
+	no := w.titleLine()
+	if no < 1 || no > len(w.rows) || !w.restated && w.is.folded == w.was.folded {
+		return
+	}
+	was := w.rows[no-1]
+	t := titleMethods.ReplaceAllString(was, " ")
+	if w.was.jar != w.is.jar || len(w.was.jars) != len(w.is.jars) {
+		t = titleJars.ReplaceAllString(t, " ")
+	}
+	t = strings.Trim(strings.Join(strings.Fields(t), " "), " ,–-")
+	if t == "" || t == was {
+		return
+	}
+	if rec := w.e.reader.Line(no, t); rec.Kind != recipe.Ingredient {
+		return
+	}
+	w.rows[no-1] = strings.ToUpper(t[:1]) + t[1:]
+	w.reasons[w.rows[no-1]] = "The process is the tested one"
+}
+
+var (
+	titleMethods = regexp.MustCompile(`(?i)[,(]?\s*\b(in (an?|the|my) )?(water[- ]?bath(ed)?|multi[- ]?cooker|electric pressure cooker|pressure cooker|steam canner|oven|open[- ]kettle)([- ](canned|canning|canner|method))?\b\)?`)
+	titleJars    = regexp.MustCompile(`(?i)[,(]?\s*\b(in |by the )?(half[- ]gallons?|gallons?|quarts?|qts?|pints?|[0-9.]+ ?(ml|l|liters?|litres?) jars?)\b\)?`)
+)
+
+// method rewrites the sentences: what an edit dropped goes, what speaks of food
+// that was taken out loses it, and a process that changed is stated anew.
+func (w *rewrite) method() {
+	byLine := map[int][]int{}
+	for s := range w.was.steps {
+		byLine[w.was.steps[s].No] = append(byLine[w.was.steps[s].No], s)
+	}
+	taken := w.taken()
+	lastMethod := -1
+	for no, steps := range byLine {
+		if no < 1 || no > len(w.rows) {
+			continue
+		}
+		if !w.was.steps[steps[len(steps)-1]].Serving && no-1 > lastMethod {
+			lastMethod = no - 1
+		}
+		var out []string
+		changed := false
+		for _, s := range steps {
+			text := w.sentence(s, taken)
+			if text != w.was.steps[s].Text {
+				changed = true
+			}
+			if text != "" {
+				out = append(out, text)
+			}
+		}
+		if !changed {
+			continue
+		}
+		if len(out) == 0 {
+			w.gone[no-1] = true
+			continue
+		}
+		w.put(no, numbering(w.rows[no-1], w.was.steps[steps[0]].Text)+strings.Join(out, " "))
+	}
+	var add []string
+	if w.is.halfSolids && !w.was.halfSolids {
+		add = append(add, "Boil 5 minutes. Fill jars half full of solids, then fill up with the hot liquid.")
+	}
+	if w.put1("rinse") {
+		add = append(add, "Drain off the lime, rinse, and soak 1 hour in fresh water; do so three times.")
+	}
+	if w.restated {
+		add = append(add, w.process()...)
+	}
+	if len(add) == 0 {
+		return
+	}
+	for _, s := range add {
+		w.reasons[s] = "As tested: " + w.was.proc.Title
+	}
+	if lastMethod < 0 {
+		w.last = append(w.last, add...)
+		return
+	}
+	text := strings.Join(add, "\n")
+	if w.gone[lastMethod] {
+		w.gone[lastMethod] = false
+		w.rows[lastMethod] = text
+		return
+	}
+	w.rows[lastMethod] += "\n" + text
+}
+
+// numbering returns what stands before the first sentence of the row: "3. ".
+func numbering(row, first string) string {
+	if i := strings.Index(row, first); i > 0 {
+		return row[:i]
+	}
+	return ""
+}
+
+// taken returns the foods that edits took out of the jar.
+func (w *rewrite) taken() []int {
+	var out []int
+	for i := range w.was.items {
+		if w.is.items[i].serving && !w.was.items[i].serving {
+			out = append(out, i)
+		}
+	}
+	return out
+}
+
+// speaksOf reports whether the sentence names item i.
+func (w *rewrite) speaksOf(m recipe.Mention, items []int) bool {
+	k := w.was.find(m, len(w.was.items))
+	return k >= 0 && slices.Contains(items, k) && !m.Without
+}
+
+// sentence returns the sentence as it stands after the edits, "" where nothing
+// is left of it.
+func (w *rewrite) sentence(s int, taken []int) string {
+	a, z := &w.was.steps[s], &w.is.steps[s]
+	text := a.Text
+	if a.Serving {
+		return text
+	}
+	if z.gone && !a.gone {
+		return ""
+	}
+	if w.restated && w.statesProcess(a) {
+		return ""
+	}
+	if w.was.vent != nil && w.is.vent == nil && a.did("vent") {
+		return "Let steam stream out for a full 10 minutes before you close the vent."
+	}
+	var lost []string
+	for _, t := range z.dropped {
+		if a.did(t) {
+			lost = append(lost, t)
+		}
+	}
+	isTaken := func(st *recipe.Step) bool {
+		return slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool { return w.speaksOf(m, taken) })
+	}
+	if len(lost) == 0 && !isTaken(a.Step) {
+		return text
+	}
+	wrong := func(st *recipe.Step) bool { return isTaken(st) || st.Did(lost...) }
+	var keep []string
+	for _, clause := range clauses(text) {
+		st := w.e.reader.Step(a.No, clause)
+		if !wrong(st) {
+			keep = append(keep, clause)
+			continue
+		}
+		if st.Did(lost...) {
+			continue
+		}
+		if rest := w.without(clause, st, taken); rest != "" && !wrong(w.e.reader.Step(a.No, rest)) {
+			keep = append(keep, rest)
+		}
+	}
+	return sentenceOf(keep)
+}
+
+// statesProcess reports whether the sentence states how the jars are processed.
+func (w *rewrite) statesProcess(s *step) bool {
+	if s.did(processTags...) || s.did("raw-pack", "hot-pack") && w.was.pack != w.is.pack {
+		return true
+	}
+	if w.was.draft.jar != w.is.draft.jar || len(w.was.draft.jars) != len(w.is.draft.jars) {
+		if titleJars.MatchString(s.Text) && (s.jars() || s.packs()) {
+			return true
+		}
+	}
+	return processFigure.MatchString(s.Text) && (s.jars() || s.says("pressure") || s.says("psi") || s.says("pounds") || s.says("lbs") || s.says("process")) && !s.did("soak")
+}
+
+// clauses cuts a sentence where another act may begin.
+func clauses(text string) []string {
+	text = strings.TrimRight(text, ".!; ")
+	var out []string
+	start := 0
+	for _, m := range clauseEnd.FindAllStringIndex(text, -1) {
+		out = append(out, text[start:m[0]])
+		start = m[1]
+	}
+	return append(out, text[start:])
+}
+
+var clauseEnd = regexp.MustCompile(`(?i)\s*(?:;|,\s*(?:and |then )*|\s+and then\s+|\s+then\s+|\s+and\s+)\s*`)
+
+// without takes the names of foods that were taken out from the clause; "" where
+// nothing else is named.
+func (w *rewrite) without(clause string, st *recipe.Step, taken []int) string {
+	others := false
+	for _, m := range st.Foods {
+		if !w.speaksOf(m, taken) {
+			others = true
+			continue
+		}
+		name := regexp.QuoteMeta(m.Text)
+		for _, p := range []string{`(?i)\s*\b(?:in|with|into|plus|using|or)\s+(?:(?:the|a|some|little|melted|hot|remaining|rest|of)\s+)*` + name, `(?i)\b(?:the\s+)?` + name} {
+			if re := regexp.MustCompile(p); re.MatchString(clause) {
+				clause = re.ReplaceAllString(clause, "")
+				break
+			}
+		}
+	}
+	clause = strings.Join(strings.Fields(clause), " ")
+	if !others && len(strings.Fields(clause)) < 3 {
+		return ""
+	}
+	return clause
+}
+
+// sentenceOf joins clauses to a sentence.
+func sentenceOf(parts []string) string {
+	parts = slices.DeleteFunc(parts, func(s string) bool { return strings.Trim(s, " ,.") == "" })
+	if len(parts) == 0 {
+		return ""
+	}
+	s := strings.Join(parts, ", ")
+	return strings.ToUpper(s[:1]) + s[1:] + "."
+}
+
+// process states the tested process for the jars that the recipe names, or for
+// the first tested one.
+func (w *rewrite) process() []string {
+	list := w.is.processes()
+	if len(list) == 0 {
+		return nil
+	}
+	first := list[0]
+	var jars, times []string
+	same := true
+	for _, p := range list {
+		j := quantity.Jar(p.Jar).Plural()
+		if p.Method != first.Method || p.Gauge != first.Gauge || p.Pack != first.Pack || p.PSI != first.PSI || p.HeadspaceIn != first.HeadspaceIn || slices.Contains(jars, j) {
+			continue
+		}
+		jars = append(jars, j)
+		times = append(times, processSentence(p, j+" "))
+		same = same && p.Minutes == first.Minutes
+	}
+	if same {
+		times = []string{processSentence(first, "")}
+	}
+	pack := sprint("Pack %s in %s, leaving %s inch headspace.", first.Pack, strings.Join(jars, " or "), quantity.Number(first.HeadspaceIn))
+	if w.packsAlready(first.Pack) {
+		return times
+	}
+	return append([]string{pack}, times...)
+}
+
+// packsAlready reports whether a sentence that stays states pack and jar.
+func (w *rewrite) packsAlready(pack string) bool {
+	return slices.ContainsFunc(w.was.steps, func(s step) bool {
+		return !s.Serving && s.did(pack+"-pack") && titleJars.MatchString(s.Text) && !w.statesProcess(&s)
+	})
+}
+
+// processSentence writes a process as a cook would.
+func processSentence(p procedure.Process, jars string) string {
+	s := sprint("Process %s%d minutes", jars, p.Minutes)
+	switch p.Method {
+	case procedure.Pressure:
+		return s + sprint(" at %d pounds in a pressure canner with a %s gauge.", p.PSI, p.Gauge)
+	case procedure.Steam:
+		return s + " in a steam canner."
+	}
+	return s + " in a water bath canner."
+}
