@@ -13,10 +13,12 @@ type Kitchen struct {
 	Name        string
 	ElevationFt int
 	// CannerID is the canner in use, 0 for none chosen.
-	CannerID  int64
-	Jar       string
-	Pack      string
-	Method    string
+	CannerID int64
+	Jar      string
+	Pack     string
+	Method   string
+	// Stance is "book" or "guideline"; empty is "book".
+	Stance    string
 	UpdatedAt time.Time
 	Canners   []Canner
 }

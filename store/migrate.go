@@ -52,6 +52,11 @@ var migrations = []string{
 	);
 	INSERT INTO versions (recipe_id, no, title, text, why, created_at)
 		SELECT id, 1, title, text, '', updated_at FROM recipes;`,
+
+	// 4: the procedure that a recipe is compared with, where somebody chose one;
+	// the kitchen's stance
+	`ALTER TABLE recipes ADD COLUMN procedure TEXT NOT NULL DEFAULT '';
+	ALTER TABLE kitchens ADD COLUMN stance TEXT NOT NULL DEFAULT 'book';`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

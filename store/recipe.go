@@ -10,13 +10,16 @@ import (
 // Recipe is a recipe as it was sent in. Jar, Pack and Method are what the cook
 // means to use; empty where that was not said.
 type Recipe struct {
-	ID        int64
-	Title     string
-	Text      string
-	SentBy    string
-	Jar       string
-	Pack      string
-	Method    string
+	ID     int64
+	Title  string
+	Text   string
+	SentBy string
+	Jar    string
+	Pack   string
+	Method string
+	// Procedure is the id of the procedure that somebody chose to compare with;
+	// empty where Damson finds the nearest.
+	Procedure string
 	CreatedAt time.Time
 	UpdatedAt time.Time
 	// Why says what a change was for; it is kept with the version.
@@ -42,7 +45,7 @@ func (s *Store) AddRecipe(ctx context.Context, r *Recipe) error {
 func (s *Store) SaveRecipe(ctx context.Context, r *Recipe) error {
 	r.UpdatedAt = now()
 	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
-		res := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "UpdatedAt").Updates(r)
+		res := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "Procedure", "UpdatedAt").Updates(r)
 		if res.Error != nil {
 			return res.Error
 		}

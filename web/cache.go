@@ -29,6 +29,7 @@ type cacheKey struct {
 	id                int64
 	text, title, from string
 	jar, pack, method string
+	procedure, stance string
 	sent              time.Time
 	kitchen, gauge    string
 	elevation         int
@@ -41,7 +42,7 @@ const cacheSize = 1000
 func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*reviewed{}} }
 
 func (s *Server) keyOf(r store.Recipe, k store.Kitchen) cacheKey {
-	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.shelf().version}
+	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.shelf().version}
 }
 
 // pageOf returns the page kept for the recipe in the kitchen, or nil.
@@ -63,6 +64,19 @@ func (s *Server) keepPage(r store.Recipe, k store.Kitchen, page []byte) {
 	}
 }
 
+// requestOf reads a stored recipe for a review in the kitchen.
+func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, error) {
+	rec, err := s.shelf().reviewer.Reader().Text(r.Text)
+	if err != nil {
+		return review.Request{}, err
+	}
+	if rec.Title == "" {
+		rec.Title = r.Title
+	}
+	return review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge(),
+		Procedure: r.Procedure, Stance: k.Stance}, nil
+}
+
 // reviewOf reviews a stored recipe in the kitchen. The result must not be
 // changed.
 func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
@@ -73,15 +87,12 @@ func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
 	if have != nil {
 		return have.result
 	}
-	rec, err := s.shelf().reviewer.Reader().Text(r.Text)
+	req, err := s.requestOf(r, k)
 	if err != nil {
 		// Only text that was checked is stored; what slips through is no recipe.
 		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: err.Error()}
 	}
-	if rec.Title == "" {
-		rec.Title = r.Title
-	}
-	made := s.shelf().reviewer.Review(review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge()})
+	made := s.shelf().reviewer.Review(req)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
 	if len(s.reviews.seen) >= cacheSize {

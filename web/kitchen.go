@@ -8,12 +8,14 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/elevation"
+	"damson/core/review"
 	"damson/store"
 )
 
 type kitchenForm struct {
 	Name, Elevation string
 	Canners         []choice
+	Stances         []choice
 	Problem         string
 	Field           string
 	First           bool
@@ -29,7 +31,7 @@ func (s *Server) showKitchen(c *gin.Context) {
 	if k.ID != 0 {
 		f.Elevation = strconv.Itoa(k.ElevationFt) + " ft"
 	}
-	f.Canners = cannerChoices(k, k.CannerID)
+	f.Canners, f.Stances = cannerChoices(k, k.CannerID), stanceChoices(k.Stance)
 	s.render(c, http.StatusOK, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
 }
 
@@ -48,6 +50,11 @@ func cannerChoices(k store.Kitchen, chosen int64) []choice {
 		out = append(out, choice{strconv.FormatInt(c.ID, 10), c.Name + " (" + c.Gauge + " gauge)", c.ID == chosen})
 	}
 	return out
+}
+
+func stanceChoices(now string) []choice {
+	return []choice{{review.Book, "book: only tested procedures", now != review.Guideline},
+		{review.Guideline, "guideline: also lay out what is known of the parts", now == review.Guideline}}
 }
 
 func (s *Server) saveKitchen(c *gin.Context) {
@@ -69,7 +76,11 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	for _, x := range k.Canners {
 		known = known || x.ID == chosen
 	}
-	f.Canners = cannerChoices(k, chosen)
+	stance := get("stance")
+	if stance == "" {
+		stance = review.Book // a form without the field says nothing about it
+	}
+	f.Canners, f.Stances = cannerChoices(k, chosen), stanceChoices(stance)
 	refuse := func(field, problem string) {
 		f.Field, f.Problem = field, problem
 		s.render(c, http.StatusUnprocessableEntity, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
@@ -77,6 +88,9 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	switch {
 	case f.Name == "" || len(f.Name) > 80:
 		refuse("name", "Give the kitchen a name of 1 to 80 letters.")
+		return
+	case stance != review.Book && stance != review.Guideline:
+		refuse("stance", "Choose a stance from the list.")
 		return
 	case err != nil || !known:
 		refuse("canner", "Choose a canner from the list.")
@@ -87,7 +101,7 @@ func (s *Server) saveKitchen(c *gin.Context) {
 		refuse("elevation", err.Error()+".")
 		return
 	}
-	k.Name, k.ElevationFt, k.CannerID = f.Name, feet, chosen
+	k.Name, k.ElevationFt, k.CannerID, k.Stance = f.Name, feet, chosen, stance
 	if err := s.store.SaveKitchen(ctx, &k); err != nil {
 		panic(err)
 	}

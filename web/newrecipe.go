@@ -178,7 +178,7 @@ func (s *Server) updateRecipe(c *gin.Context) {
 	if !ok {
 		return
 	}
-	r.ID, r.CreatedAt = old.ID, old.CreatedAt
+	r.ID, r.CreatedAt, r.Procedure = old.ID, old.CreatedAt, old.Procedure
 	if err := s.store.SaveRecipe(c.Request.Context(), &r); err != nil {
 		panic(err)
 	}

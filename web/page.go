@@ -49,11 +49,12 @@ type kitchenView struct {
 
 func parseTemplates() (*template.Template, error) {
 	return template.New("").Funcs(template.FuncMap{
-		"number":    quantity.Number,
-		"jars":      func(s string) string { return quantity.Jar(s).Plural() },
-		"lower":     strings.ToLower,
-		"thousands": thousands,
-		"vals":      vals,
+		"number":     quantity.Number,
+		"jars":       func(s string) string { return quantity.Jar(s).Plural() },
+		"lower":      strings.ToLower,
+		"lowerfirst": lowerFirst,
+		"thousands":  thousands,
+		"vals":       vals,
 	}).ParseFS(templateFiles, "templates/*.html")
 }
 

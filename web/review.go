@@ -2,6 +2,7 @@ package web
 
 import (
 	"net/http"
+	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -35,6 +36,14 @@ type reviewView struct {
 	Serving []string
 	Assumed string
 	Needs   []string
+	// Edits is how many edits there are to take; Parts what is known of the parts
+	// of an untested mixture.
+	Edits int
+	Parts *partsView
+	// Picked is true where somebody chose the procedure; Version says what the
+	// newest version was made for.
+	Picked  bool
+	Version string
 	// Rests says on how many rows from memory the process rests; Unseen is
 	// their number.
 	Rests  string
@@ -67,7 +76,26 @@ type noteView struct {
 	Do, Why         string
 	Remedy, Source  string
 	Code            string
+	// Take are the keys of the edits that the note offers, for recipe ID.
+	Take []string
+	ID   int64
+	// More opens below the note.
+	More moreView
 }
+
+// moreView is all that stands behind a finding.
+type moreView struct {
+	LooksFor, Why, Way, Source, Sure string
+	Points                           []libraryItem
+}
+
+// partsView is what is known of the parts of an untested mixture.
+type partsView struct {
+	P    *review.Parts
+	Rows []partRow
+}
+
+type partRow struct{ Food, Process, Largest, ID, Title string }
 
 var severityWords = map[string]string{review.Stop: "stop", review.Change: "to change", review.Care: "take care", review.Note: "to know"}
 
@@ -85,26 +113,42 @@ func (s *Server) showReview(c *gin.Context) {
 	html := s.pageOf(r, k)
 	if html == nil {
 		res := s.reviewOf(r, k)
-		html = s.execute("review", page{Title: res.Title, Nav: "/", Kitchen: viewKitchen(k), Keys: reviewKeys, Body: viewReview(r, k, res)})
+		v := s.viewReview(r, k, res)
+		if list, err := s.store.Versions(c.Request.Context(), r.ID); err != nil {
+			panic(err)
+		} else if n := len(list); n > 1 {
+			v.Version = "version " + thousands(n)
+			if why := list[n-1].Why; why != "" {
+				v.Version += ", " + why
+			}
+		}
+		html = s.execute("review", page{Title: res.Title, Nav: "/", Kitchen: viewKitchen(k), Keys: reviewKeys, Body: v})
 		s.keepPage(r, k, html)
 	}
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }
 
-var reviewKeys = []key{{"J", "next note"}, {"K", "back"}, {"E", "mend"}, {"S", "scale"}, {"V", "versions"}, {"D", "desk"}, {"P", "print"}}
+var reviewKeys = []key{{"J K", "notes"}, {"↵", "open"}, {"T", "take"}, {"W", "what if"}, {"C", "compare"}, {"A", "amend"}, {"P", "print"}}
 
-func viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
+func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
-		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", ")}
+		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts),
+		Picked: r.Procedure != "" && res.Procedure != nil}
 	notes := map[int][]noteView{}
 	for _, f := range res.Findings {
-		n := viewNote(f)
+		n := s.viewNote(f)
+		n.ID = r.ID
+		if res.Verdict != review.Change {
+			n.Take = nil
+		}
 		if f.Line == nil {
 			v.General = append(v.General, n)
 			continue
 		}
 		// Two rules that ask for the same thing are one note.
 		if have := notes[*f.Line]; len(have) > 0 && have[len(have)-1].Do == n.Do && have[len(have)-1].Severity == n.Severity {
+			last := &have[len(have)-1]
+			last.Take = append(last.Take, n.Take...)
 			continue
 		}
 		notes[*f.Line] = append(notes[*f.Line], n)
@@ -184,9 +228,9 @@ func meant(r store.Recipe) string {
 
 func pathWords(res *review.Result) string {
 	if res.Procedure == nil {
-		return "compared with the whole library · none near enough"
+		return "compared with the whole library: none near enough"
 	}
-	parts := []string{thousands(res.Count("same")) + " the same"}
+	parts := []string{thousands(res.Count("same")) + " lines the same"}
 	for _, x := range []struct{ as, words string }{{"permitted", " permitted"}, {"change", " to change"}, {"serving", " for serving"}} {
 		if n := res.Count(x.as); n > 0 {
 			parts = append(parts, thousands(n)+x.words)
@@ -195,8 +239,61 @@ func pathWords(res *review.Result) string {
 	return strings.Join(parts, " · ")
 }
 
-func viewNote(f review.Finding) noteView {
-	return noteView{Severity: f.Severity, Label: severityWords[f.Severity], Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code}
+func (s *Server) viewNote(f review.Finding) noteView {
+	n := noteView{Severity: f.Severity, Label: severityWords[f.Severity], Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code, More: s.viewMore(f)}
+	if f.Mendable() {
+		n.Take = []string{f.Key()}
+	}
+	return n
+}
+
+// viewMore tells what stands behind a finding: the rule, its reason and source,
+// the points on which practitioners differ, and how sure the knowledge is.
+func (s *Server) viewMore(f review.Finding) moreView {
+	m := moreView{Source: f.Source, Sure: "from memory, not yet checked against print"}
+	r := review.RuleByCode(f.Code)
+	if r == nil {
+		return m
+	}
+	m.LooksFor, m.Way = r.LooksFor, r.WayRound
+	if r.Why != f.Message {
+		m.Why = r.Why
+	}
+	if r.WayRound == f.Remedy {
+		m.Way = ""
+	}
+	book := s.shelf().lib.Book
+	for _, e := range book.For(f.Code) {
+		if e.Sure != "" && m.Sure[len(m.Sure)-1] == 't' {
+			m.Sure += "; recalled with confidence: " + strings.TrimSuffix(e.Sure, ".")
+		}
+		for _, p := range book.Points {
+			if contains(p.Rules, e.ID) && !slices.ContainsFunc(m.Points, func(x libraryItem) bool { return x.Title == p.Title }) && len(m.Points) < 3 {
+				m.Points = append(m.Points, libraryItem{"/debated#" + p.ID, p.Title, ""})
+			}
+		}
+	}
+	return m
+}
+
+// editsOffered lists the edits to take: none where no procedure covers the
+// recipe once they are made.
+func editsOffered(res *review.Result) []editView {
+	if res.Verdict != review.Change {
+		return nil
+	}
+	return editsOf(res.Findings)
+}
+
+func viewParts(p *review.Parts) *partsView {
+	if p == nil {
+		return nil
+	}
+	v := &partsView{P: p}
+	for _, x := range p.Own {
+		v.Rows = append(v.Rows, partRow{x.Food, review.Describe(x.Process.Method, x.Process.Gauge, x.Process.Jar, x.Process.Pack, x.Process.Minutes, x.Process.PSI), jarPlural(x.Largest), x.Procedure.ID, x.Procedure.Title})
+	}
+	return v
 }
 
 // shortSource abbreviates the guide that most rules rest on; the library page

@@ -102,7 +102,8 @@ func TestScale(t *testing.T) {
 
 func TestCard(t *testing.T) {
 	res := reviewHere(t, "Soup\n3 cups carrots, peeled\n1/4 cup butter (soft)\nsalt and pepper\n8 cups broth\nBoil 5 minutes. Blend until smooth.")
-	v := viewReview(store.Recipe{ID: 1, SentBy: "Osric Vale", Jar: "quart", Pack: "hot"}, store.Kitchen{ElevationFt: 5240}, res)
+	s, _ := newServer(t, true)
+	v := s.viewReview(store.Recipe{ID: 1, SentBy: "Osric Vale", Jar: "quart", Pack: "hot"}, store.Kitchen{ElevationFt: 5240}, res)
 	require.Equal(t, "Change first", v.Verdict.Words)
 	require.Equal(t, "meant for quarts, hot pack", v.Meant)
 	require.Equal(t, "3 cups", v.Lines[0].Amount)

@@ -21,6 +21,8 @@ type Reviewer struct {
 	procs  *procedure.Library
 	// own maps a food to its own plain low-acid procedure.
 	own map[string]*procedure.Procedure
+	// plain maps a food to the procedure for it alone, whatever its acidity.
+	plain map[string]*procedure.Procedure
 	// leads holds the ingredients that each procedure's product is made of.
 	leads map[*procedure.Procedure][]int
 	// names holds the folded titles of each procedure.
@@ -29,13 +31,13 @@ type Reviewer struct {
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}}
+	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))
 		}
 		e.leads[p] = leadsOf(cat, p)
-		if p.Product != "plain" || p.Acidity != "low-acid" {
+		if p.Product != "plain" {
 			continue
 		}
 		for _, in := range p.Ingredients {
@@ -43,8 +45,14 @@ func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
 				continue
 			}
 			for _, f := range cat.All() {
-				if closeness(f, in.Same) > 0 {
+				if closeness(f, in.Same) == 0 {
+					continue
+				}
+				if p.Acidity == "low-acid" {
 					e.own[f.ID] = p
+				}
+				if e.plain[f.ID] == nil {
+					e.plain[f.ID] = p
 				}
 			}
 		}
@@ -103,9 +111,13 @@ type attempt struct {
 // Review compares the recipe and returns the verdict with its reasons.
 func (e *Reviewer) Review(req Request) Result {
 	if req.Stance == "" {
-		req.Stance = "book"
+		req.Stance = Book
 	}
-	d := newDraft(e.reader, req)
+	return e.review(newDraft(e.reader, req), req)
+}
+
+// review judges a draft of the request's recipe.
+func (e *Reviewer) review(d *draft, req Request) Result {
 	tried := e.nearest(d, req)
 	best := tried[0]
 	res := Result{Title: req.Recipe.Title, Elevation: req.Elevation, Stance: req.Stance, Lines: req.Recipe.Lines, Steps: req.Recipe.Steps,
@@ -119,6 +131,7 @@ func (e *Reviewer) Review(req Request) Result {
 			b = e.compare(d, req, nil)
 		}
 		e.settle(&res, b)
+		res.Apart = e.apart(b)
 	} else {
 		p := b.proc
 		res.Procedure, res.Tested = &ProcedureRef{p.ID, p.Title, p.Citation()}, p
@@ -143,6 +156,9 @@ func (e *Reviewer) Review(req Request) Result {
 	res.Assumed = assumed(req, d)
 	res.Sentence = sentence(&res, b)
 	res.Question = e.question(tried)
+	if req.Stance == Guideline && res.Verdict == Untested {
+		res.Parts = e.parts(d, req, b)
+	}
 	return res
 }
 

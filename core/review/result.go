@@ -20,6 +20,13 @@ const (
 	Note = "note"
 )
 
+// The stances. Guideline adds facts about the parts of what nothing covers; it
+// never changes a verdict.
+const (
+	Book      = "book"
+	Guideline = "guideline"
+)
+
 // Request is a recipe with what the cook says about the kitchen. Empty fields
 // were not said.
 type Request struct {
@@ -101,6 +108,12 @@ type Result struct {
 	// Assumed says what was taken for granted.
 	Assumed []string       `json:"assumed"`
 	Steps   []*recipe.Step `json:"-"`
+	// Parts lays out what is known of the parts of an untested mixture; only in
+	// the guideline stance, and never a process for the mixture.
+	Parts *Parts `json:"parts,omitempty"`
+	// Apart are procedures for foods of a mixture that nothing covers: they can be
+	// canned by themselves and combined when serving.
+	Apart []ProcedureRef `json:"apart,omitempty"`
 	// Question is the one thing to ask where the recipe fits several procedures
 	// whose processes differ; nil where nothing is open.
 	Question *Question `json:"question,omitempty"`

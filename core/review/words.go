@@ -70,7 +70,7 @@ func measuredAsTyped(it *item) string {
 		text, _, _ := strings.Cut(it.src.Text, ",")
 		return strings.TrimSpace(text)
 	}
-	return strings.TrimSpace(it.amount.String() + " " + asTyped(it))
+	return strings.TrimRight(strings.TrimSpace(it.amount.String()+" "+asTyped(it)), ".;")
 }
 
 // asTyped returns the food in the cook's own words, without what stands behind
@@ -164,10 +164,18 @@ func (r *Result) Today() []string {
 	if r.Verdict != Untested && r.Verdict != Stop {
 		return nil
 	}
+	parts := "Can the parts that have a tested procedure of their own, and combine them when serving."
+	if len(r.Apart) > 0 {
+		var titles []string
+		for _, p := range r.Apart {
+			titles = append(titles, p.Title)
+		}
+		parts = "Can apart, each by its own procedure, and combine when serving: " + strings.Join(titles, "; ") + "."
+	}
 	return []string{
 		"Refrigerate it and eat it within 3 to 4 days.",
 		"Freeze it in portions.",
-		"Can the parts that have a tested procedure of their own, and combine them when serving.",
+		parts,
 		"Send it to a process authority, who can test it.",
 	}
 }

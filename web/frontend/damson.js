@@ -223,12 +223,12 @@
 
   // The margin: each note stands beside its line; where two would overlap the
   // lower one moves down and its leader bends.
-  const card = document.querySelector("[data-card]");
-  const leaders = document.querySelector("[data-leaders]");
   const wide = window.matchMedia("(min-width: 1100px)");
   const svgNS = "http://www.w3.org/2000/svg";
 
   function layMargin() {
+    const card = document.querySelector("[data-card]");
+    const leaders = document.querySelector("[data-leaders]");
     if (!card || !leaders) return;
     const notes = [...card.querySelectorAll("[data-note]")];
     leaders.replaceChildren();
@@ -238,7 +238,7 @@
       return;
     }
     const box = card.getBoundingClientRect();
-    const gap = 10;
+    const gap = 7;
     // Where each note would like to stand: level with its line.
     const rows = notes.map((n) => {
       const line = n.closest("[data-line]");
@@ -279,6 +279,8 @@
   layMargin();
   wide.addEventListener("change", layMargin);
   window.addEventListener("resize", layMargin);
+  document.addEventListener("htmx:afterSettle", layMargin);
+  document.addEventListener("toggle", layMargin, true); // a note that is opened takes more room
   if (document.fonts && document.fonts.ready) document.fonts.ready.then(layMargin);
 
   // Keys. A key pressed while typing is only a letter.
@@ -296,13 +298,32 @@
       return;
     }
     if (e.ctrlKey || e.metaKey || e.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)) return;
+    if (e.key === "Enter" && e.target.matches("[data-note]")) {
+      const more = e.target.querySelector("[data-more]");
+      if (more) more.open = !more.open;
+      return;
+    }
+    if (e.key === "Escape") {
+      const strip = document.querySelector("#whatif");
+      if (strip) strip.replaceChildren();
+      return;
+    }
     const steps = [...document.querySelectorAll("[data-step], [data-note]")];
     const edit = document.querySelector("[data-edit]");
     const scale = document.querySelector("[data-scale]");
     const versions = document.querySelector("[data-versions]");
     const search = document.querySelector("[data-search]");
     const check = document.querySelector("[data-check]");
+    const go = (what) => { const a = document.querySelector(what); if (a) location.assign(a.href); };
     switch (e.key) {
+      case "t": case "T": {
+        const form = e.target.closest && e.target.closest("[data-note]") ? e.target.closest("[data-note]").querySelector("[data-take]") : null;
+        if (form) form.requestSubmit();
+        break;
+      }
+      case "w": case "W": step([...document.querySelectorAll("[data-whatif]")], 1); break;
+      case "a": case "A": go("[data-amend]"); break;
+      case "r": case "R": go("[data-review]"); break;
       case "j": case "J": step(steps, 1); break;
       case "k": case "K": step(steps, -1); break;
       case "n": case "N": location.assign("/new"); break;
@@ -310,7 +331,7 @@
       case "e": case "E": if (edit) location.assign(edit.href); break;
       case "s": case "S": if (scale) location.assign(scale.href); break;
       case "v": case "V": if (versions) location.assign(versions.href); break;
-      case "c": case "C": if (check) location.assign(check.href); break;
+      case "c": case "C": if (check) location.assign(check.href); else go("[data-compare]"); break;
       case "p": case "P": window.print(); break;
       case "/": if (search) { e.preventDefault(); search.focus(); } break;
     }

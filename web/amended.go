@@ -1,0 +1,242 @@
+package web
+
+import (
+	"net/http"
+	"slices"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/compare"
+	"damson/core/quantity"
+	"damson/core/review"
+	"damson/store"
+)
+
+// amendedView is the version that follows the procedure, each edit marked, with
+// the edits to take or leave.
+type amendedView struct {
+	ID       int64
+	R        *review.Result
+	Verdict  verdictView
+	Was      verdictView
+	Title    string
+	Next     int // the number of the version that keeping it makes
+	Edits    []editView
+	Open     []noteView // what has no edit
+	Lines    []amendedLine
+	Rows     []processRow
+	Serving  []string
+	Taken    int
+	Anything bool
+}
+
+// editView is an edit with its tick.
+type editView struct {
+	Keys  []string
+	ID    string
+	Do    string
+	Line  int
+	Taken bool
+}
+
+// amendedLine is a line of the new card beside what it was.
+type amendedLine struct {
+	How      string
+	Old, New string
+	Method   bool
+	Why      string
+}
+
+// amend writes the version of the recipe with the edits of the keys, or with
+// all of them where keys is nil.
+func (s *Server) amend(r store.Recipe, k store.Kitchen, keys []string) (review.Amended, error) {
+	req, err := s.requestOf(r, k)
+	if err != nil {
+		return review.Amended{}, err
+	}
+	var take func(*review.Finding) bool
+	if keys != nil {
+		take = func(f *review.Finding) bool { return slices.Contains(keys, f.Key()) }
+	}
+	return s.shelf().reviewer.Amend(req, r.Text, take), nil
+}
+
+func (s *Server) showAmended(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	var keys []string
+	if c.Query("some") != "" {
+		keys = append([]string{}, c.QueryArray("take")...)
+	}
+	a, err := s.amend(r, k, takenKeys(keys, s.reviewOf(r, k)))
+	if err != nil {
+		panic(err)
+	}
+	list, err := s.store.Versions(c.Request.Context(), r.ID)
+	if err != nil {
+		panic(err)
+	}
+	v := s.viewAmended(r, k, &a, keys)
+	v.Next = len(list) + 1
+	s.render(c, http.StatusOK, "amended", page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v,
+		Keys: []key{{"Tab", "next edit"}, {"Space", "take, leave"}, {"Ctrl ↵", "keep it"}, {"R", "review"}, {"P", "print"}}})
+}
+
+// takenKeys returns nil where every edit is taken, so that what an edit brings
+// up in its turn is mended too.
+func takenKeys(keys []string, was *review.Result) []string {
+	if keys == nil {
+		return nil
+	}
+	for i := range was.Findings {
+		if f := &was.Findings[i]; f.Mendable() && !slices.Contains(keys, f.Key()) {
+			return keys
+		}
+	}
+	return nil
+}
+
+func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended, keys []string) amendedView {
+	was := s.reviewOf(r, k)
+	v := amendedView{ID: r.ID, R: &a.Result, Title: r.Title, Verdict: viewVerdict(a.Result.Verdict), Was: viewVerdict(was.Verdict), Serving: a.Result.Serving, Anything: a.Text != r.Text}
+	for _, e := range editsOffered(was) {
+		e.Taken = keys == nil || slices.Contains(keys, e.Keys[0])
+		if e.Taken {
+			v.Taken++
+		}
+		v.Edits = append(v.Edits, e)
+	}
+	for _, f := range was.Findings {
+		if f.Severity == review.Change && !f.Mendable() || f.Severity == review.Stop {
+			v.Open = append(v.Open, s.viewNote(f))
+		}
+	}
+	v.Rows = viewProcesses(a.Result.Methods, k.ElevationFt)
+	old, err := s.shelf().reviewer.Reader().Text(r.Text)
+	if err != nil {
+		return v
+	}
+	for i, row := range inOrder(compare.Recipes(old, a.Request.Recipe)) {
+		if i == 0 && row.How == compare.Same {
+			continue // the title heads the card
+		}
+		l := amendedLine{How: row.How, Old: row.Old, New: row.New, Method: row.Method}
+		if row.How != compare.Same {
+			if l.Why = reasonOf(row, a.Made); l.Why == "" {
+				l.Why = a.Reasons[row.New]
+			}
+		}
+		v.Lines = append(v.Lines, l)
+	}
+	return v
+}
+
+// inOrder puts the heading of the serving half, an ingredient's line to the
+// comparison, where it stands: below the method.
+func inOrder(rows []compare.Row) []compare.Row {
+	at := slices.IndexFunc(rows, func(r compare.Row) bool { return r.New == review.ServingHead })
+	if at < 0 {
+		return rows
+	}
+	head := rows[at]
+	rows = slices.Delete(slices.Clone(rows), at, at+1)
+	below := slices.IndexFunc(rows, func(r compare.Row) bool { return r.Method && r.NewNo > head.NewNo })
+	if below < 0 {
+		below = len(rows)
+	}
+	return slices.Insert(rows, below, head)
+}
+
+// reasonOf says which edit changed the row: one on its line, or, for a sentence
+// of the method, one whose food or act it names.
+func reasonOf(row compare.Row, made []review.Finding) string {
+	old := strings.ToLower(row.Old)
+	for _, f := range made {
+		if f.Line != nil && *f.Line == row.OldNo && row.OldNo > 0 && (!row.Method || strings.Contains(old, strings.ToLower(f.Ingredient))) {
+			return f.Do
+		}
+	}
+	for _, f := range made {
+		words := strings.Fields(strings.ToLower(f.Ingredient))
+		if row.Method && len(words) > 0 && old != "" && strings.Contains(old, words[len(words)-1]) {
+			return f.Do
+		}
+	}
+	return ""
+}
+
+// editsOf lists the edits of a review, those that ask for the same thing on one
+// line as one.
+func editsOf(findings []review.Finding) []editView {
+	var out []editView
+	for i := range findings {
+		f := &findings[i]
+		if !f.Mendable() {
+			continue
+		}
+		line := 0
+		if f.Line != nil {
+			line = *f.Line
+		}
+		if n := len(out); n > 0 && out[n-1].Line == line && out[n-1].Do == f.Do {
+			out[n-1].Keys = append(out[n-1].Keys, f.Key())
+			continue
+		}
+		out = append(out, editView{Keys: []string{f.Key()}, ID: "edit-" + thousands(len(out)+1), Do: f.Do, Line: line})
+	}
+	return out
+}
+
+// keepAmended stores the version with the edits that were taken.
+func (s *Server) keepAmended(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok || !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	keys := append([]string{}, c.Request.PostForm["take"]...)
+	if len(keys) == 1 && keys[0] == "all" {
+		keys = nil
+	}
+	a, err := s.amend(r, k, takenKeys(keys, s.reviewOf(r, k)))
+	if err != nil {
+		panic(err)
+	}
+	if a.Text != r.Text || a.Request.Jar != quantity.Jar(r.Jar) || a.Request.Pack != r.Pack || a.Request.Method != r.Method {
+		r.Text, r.Jar, r.Pack, r.Method = a.Text, string(a.Request.Jar), a.Request.Pack, a.Request.Method
+		if t := a.Request.Recipe.Title; t != "" {
+			r.Title = t
+		}
+		r.Why = amendedWhy(a.Made)
+		if err := s.store.SaveRecipe(ctx, &r); err != nil {
+			panic(err)
+		}
+	}
+	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+}
+
+// amendedWhy says in a few words what a version changed.
+func amendedWhy(made []review.Finding) string {
+	var do []string
+	for _, f := range made {
+		if d := lowerFirst(f.Do); !contains(do, d) {
+			do = append(do, d)
+		}
+	}
+	s := strings.Join(do, "; ")
+	if len(do) > 2 {
+		s = strings.Join(do[:2], "; ") + " and " + thousands(len(do)-2) + " more"
+	}
+	return "amended: " + s
+}

@@ -1,0 +1,151 @@
+package web
+
+import (
+	"net/http"
+	"sort"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/procedure"
+	"damson/core/review"
+)
+
+// compareView lays a recipe beside a tested procedure in two aligned columns.
+type compareView struct {
+	ID      int64
+	Title   string
+	Verdict verdictView
+	Near    []nearView
+	// With is the procedure shown, nil where none is near and none was chosen.
+	With    *procedure.Procedure
+	Chosen  bool // it is the one that the review compares with
+	Picked  bool // somebody chose it
+	Rows    []review.Column
+	Counts  string
+	Scale   string
+	Others  []shelfGroup
+	Problem string
+}
+
+// nearView is one of the three nearest.
+type nearView struct {
+	ID, Title, Why string
+	Verdict        string
+	Shown, Chosen  bool
+}
+
+// shelfGroup is a class of procedures for the list of all.
+type shelfGroup struct {
+	Class string
+	Items []choice
+}
+
+func (s *Server) showCompare(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	req, err := s.requestOf(r, k)
+	if err != nil {
+		panic(err)
+	}
+	sh := s.shelf()
+	res := s.reviewOf(r, k)
+	v := compareView{ID: r.ID, Title: res.Title, Verdict: viewVerdict(res.Verdict), Picked: r.Procedure != ""}
+	near := sh.reviewer.Near(req, 3)
+	v.With = res.Tested
+	if v.With == nil && r.Procedure != "" {
+		v.With = sh.lib.Procedures.ByID(r.Procedure)
+	}
+	inForce := v.With
+	if id := c.Query("with"); id != "" {
+		if p := sh.lib.Procedures.ByID(id); p != nil {
+			v.With = p
+		} else {
+			v.Problem = "There is no such procedure in the library: choose one from the list."
+		}
+	} else if v.With == nil && len(near) > 0 {
+		v.With = near[0].Procedure
+	}
+	v.Chosen = v.With != nil && v.With == inForce
+	for _, n := range near {
+		v.Near = append(v.Near, nearView{n.Procedure.ID, n.Procedure.Title, n.Why, nearWords(n), n.Procedure == v.With, n.Procedure == inForce})
+	}
+	if v.With != nil {
+		rows, scale := sh.reviewer.Columns(req, v.With)
+		v.Rows, v.Counts = rows, countColumns(rows)
+		v.Scale = "the recipe gives no amount to measure the batch by"
+		if scale > 0 {
+			v.Scale = "the tested amounts are scaled to " + decimal(scale) + " of the tested batch"
+			if scale > 0.99 && scale < 1.01 {
+				v.Scale = "a batch of the tested size"
+			}
+		}
+	}
+	v.Others = shelfGroups(sh.lib.Procedures.All(), v.With)
+	s.render(c, http.StatusOK, "compare", page{Title: "Compare " + res.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next procedure"}, {"K", "the one before"}, {"↵", "show it"}, {"R", "back to the review"}, {"P", "print"}}})
+}
+
+func nearWords(n review.Near) string {
+	switch {
+	case n.Covered && n.Changes == 0:
+		return "covers it as it stands"
+	case n.Covered:
+		return "covers it once " + thousands(n.Changes) + " things are changed"
+	}
+	return "does not cover it"
+}
+
+func countColumns(rows []review.Column) string {
+	counts := map[string]int{}
+	for _, r := range rows {
+		counts[r.As]++
+	}
+	s := ""
+	for _, x := range [][2]string{{"same", "the same"}, {"permitted", "permitted"}, {"change", "to change"}, {"never", "never"}, {"serving", "for serving"}, {"left out", "left out that must be there"}, {"not needed", "left out, not needed for safety"}} {
+		if n := counts[x[0]]; n > 0 {
+			if s != "" {
+				s += " · "
+			}
+			s += thousands(n) + " " + x[1]
+		}
+	}
+	return s
+}
+
+func shelfGroups(all []*procedure.Procedure, shown *procedure.Procedure) []shelfGroup {
+	byClass := map[string][]choice{}
+	for _, p := range all {
+		byClass[p.Class] = append(byClass[p.Class], choice{p.ID, p.Title, p == shown})
+	}
+	var out []shelfGroup
+	for class, items := range byClass {
+		sort.Slice(items, func(i, j int) bool { return items[i].Label < items[j].Label })
+		out = append(out, shelfGroup{class, items})
+	}
+	sort.Slice(out, func(i, j int) bool { return out[i].Class < out[j].Class })
+	return out
+}
+
+// chooseProcedure remembers what a recipe is to be compared with; none lets
+// Damson find the nearest again.
+func (s *Server) chooseProcedure(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok || !s.form(c) {
+		return
+	}
+	id := c.Request.PostForm.Get("procedure")
+	if id != "" && s.shelf().lib.Procedures.ByID(id) == nil {
+		s.fail(c, http.StatusUnprocessableEntity, "There is no such procedure in the library.", "Go back and choose one from the list.")
+		return
+	}
+	r.Procedure = id
+	if err := s.store.SaveRecipe(c.Request.Context(), &r); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+}

@@ -1,0 +1,69 @@
+package web
+
+import (
+	"net/http"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/review"
+)
+
+// whatIfView is the strip that says what one line does to the verdict.
+type whatIfView struct {
+	Line   int
+	Food   string
+	Now    string
+	Cases  []whatIfCase
+	May    string
+	MayNot []whatIfRefusal
+}
+
+type whatIfCase struct{ Label, Code, Words string }
+
+type whatIfRefusal struct{ Names, Why string }
+
+func (s *Server) showWhatIf(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	k, err := s.kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	req, err := s.requestOf(r, k)
+	if err != nil {
+		panic(err)
+	}
+	line, err := strconv.Atoi(c.Param("line"))
+	var w review.WhatIf
+	found := false
+	if err == nil {
+		w, found = s.shelf().reviewer.WhatIf(req, line)
+	}
+	if !found {
+		s.fail(c, http.StatusNotFound, "There is no ingredient on this line.", "Point at a line of the card.")
+		return
+	}
+	s.fragment(c, "whatif", viewWhatIf(w))
+}
+
+func viewWhatIf(w review.WhatIf) whatIfView {
+	v := whatIfView{Line: w.Line, Food: w.Food, Now: w.Now.String(), May: strings.Join(w.May, ", ")}
+	for _, x := range w.Cases {
+		words := x.Outcome.String()
+		if x.Outcome == w.Now {
+			words = "no difference"
+		}
+		v.Cases = append(v.Cases, whatIfCase{x.Label, x.Verdict, words})
+	}
+	for i, r := range w.MayNot {
+		if i == 2 {
+			break
+		}
+		v.MayNot = append(v.MayNot, whatIfRefusal{strings.Join(r.Names, ", "), r.Why})
+	}
+	return v
+}
