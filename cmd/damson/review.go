@@ -3,6 +3,7 @@ package main
 import (
 	"fmt"
 	"io"
+	"runtime/debug"
 	"strings"
 
 	"github.com/spf13/cobra"
@@ -16,7 +17,7 @@ import (
 type kitchenFlags struct {
 	elevation, jar, pack, gauge, method, procedure, stance string
 	minutes, psi                                           float64
-	asJSON                                                 bool
+	asJSON, amend                                          bool
 }
 
 func newReview() *cobra.Command {
@@ -39,32 +40,12 @@ func newReview() *cobra.Command {
 			if req.Procedure != "" && lib.Procedures.ByID(req.Procedure) == nil {
 				return usage("--procedure %q: no such procedure; `damson procedures --json` lists them", req.Procedure)
 			}
-			worst := 0
-			for _, name := range args {
-				recipes, err := readRecipes(reviewer.Reader(), name, cmd.InOrStdin())
-				if err != nil {
-					return err
-				}
-				for _, rec := range recipes {
-					one := req
-					one.Recipe = rec
-					res := reviewer.Review(one)
-					res.File = name
-					if k.asJSON {
-						err = writeJSON(cmd.OutOrStdout(), res)
-					} else {
-						printReview(cmd.OutOrStdout(), &res)
-					}
-					if err != nil {
-						return &exit{code: exitFault, err: err}
-					}
-					worst = max(worst, status(res.Verdict))
-				}
+			if len(args) == 1 && k.amend {
+				return k.printAmended(&reviewing{reviewer, req}, args[0], cmd.InOrStdin(), cmd.OutOrStdout())
+			} else if k.amend {
+				return usage("review: --amend takes one file")
 			}
-			if worst > 0 {
-				return &exit{code: worst, silent: true}
-			}
-			return nil
+			return k.reviewAll(&reviewing{reviewer, req}, args, cmd)
 		},
 	}
 	f := cmd.Flags()
@@ -78,7 +59,91 @@ func newReview() *cobra.Command {
 	f.StringVar(&k.procedure, "procedure", "", "compare with this procedure; left out, the nearest is found")
 	f.StringVar(&k.stance, "stance", "book", "book or guideline")
 	f.BoolVar(&k.asJSON, "json", false, "one JSON object a recipe")
+	f.BoolVar(&k.amend, "amend", false, "write the recipe with every edit made, in place of its review")
 	return cmd
+}
+
+// reviewing is what every recipe of a run is reviewed with.
+type reviewing struct {
+	reviewer *review.Reviewer
+	request  review.Request
+}
+
+// reviewAll reviews the files in their order. A file that cannot be read is
+// named and left out; the others are still reviewed.
+func (k *kitchenFlags) reviewAll(r *reviewing, names []string, cmd *cobra.Command) error {
+	stderr := cmd.ErrOrStderr()
+	if len(names) >= barFrom {
+		debug.SetGCPercent(400) // many small reviews: memory stays small all the same
+	}
+	bar := newBar(stderr, len(names))
+	worst, unread := 0, false
+	sum := counts{}
+	err := inOrder(names, func(name string) outcome { return k.reviewFile(r, name, cmd.InOrStdin()) }, func(i int, o outcome) error {
+		if o.err != nil {
+			if len(names) == 1 {
+				return o.err
+			}
+			bar.clear()
+			unread = true
+			return complain(stderr, o.err)
+		}
+		for _, v := range o.verdicts {
+			worst = max(worst, status(v))
+			sum[v]++
+		}
+		if _, err := cmd.OutOrStdout().Write(o.out); err != nil {
+			return &exit{code: exitFault, err: err}
+		}
+		bar.draw(i + 1)
+		return nil
+	})
+	bar.clear()
+	if err != nil {
+		return err
+	}
+	if len(names) > 1 && !k.asJSON {
+		fmt.Fprintln(cmd.OutOrStdout(), sum)
+	}
+	if unread {
+		worst = exitUsage
+	}
+	if worst > 0 {
+		return &exit{code: worst, silent: true}
+	}
+	return nil
+}
+
+// printAmended writes the recipe of a file with every edit made. The status is
+// that of the amended recipe.
+func (k *kitchenFlags) printAmended(r *reviewing, name string, stdin io.Reader, w io.Writer) error {
+	doc, err := readFile(name, stdin)
+	if err != nil {
+		return err
+	}
+	worst := 0
+	for i, text := range doc.Texts {
+		rec, err := r.reviewer.Reader().Text(text)
+		if err != nil {
+			return usage("%s: line %d: %v", name, max(doc.Lines[i], 1), err)
+		}
+		one := r.request
+		one.Recipe = rec
+		a := r.reviewer.Amend(one, text, nil)
+		worst = max(worst, status(a.Result.Verdict))
+		if k.asJSON {
+			a.Result.File = name
+			if err := writeJSON(w, map[string]any{"file": name, "text": a.Text, "verdict": a.Result.Verdict, "made": a.Made, "left": a.Left, "review": a.Result}); err != nil {
+				return &exit{code: exitFault, err: err}
+			}
+			continue
+		}
+		fmt.Fprintln(w, strings.TrimRight(a.Text, "\n"))
+	}
+	if worst > 0 {
+		return &exit{code: worst, silent: true}
+	}
+	return nil
 }
 
 // request checks the flags.

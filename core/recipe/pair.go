@@ -8,9 +8,7 @@ import (
 // secondAmount returns where "and 2 cups honey" begins in the line, so that each
 // food has its own amount; -1 where the line does not hold two.
 func (r *Reader) secondAmount(t []words.Token) int {
-	food := false
 	for i := range t {
-		food = food || r.foodAt(t, i)
 		switch t[i].Text {
 		case "and", "plus", "&", "+", ",", ";", "with":
 		default:
@@ -20,7 +18,7 @@ func (r *Reader) secondAmount(t []words.Token) int {
 		if t[i].Text == "," && j < len(t) && (t[j].Text == "and" || t[j].Text == "plus") {
 			j++
 		}
-		if !food || j >= len(t) || t[j].Kind != words.Number && numberWords[t[j].Text] == 0 {
+		if j >= len(t) || t[j].Kind != words.Number && numberWords[t[j].Text] == 0 || !r.foodBefore(t, i) {
 			continue
 		}
 		if _, n, err := number(t, j); err == nil && n > 0 {
@@ -36,6 +34,16 @@ func (r *Reader) secondAmount(t []words.Token) int {
 		}
 	}
 	return -1
+}
+
+// foodBefore reports whether a food is named before t[end].
+func (r *Reader) foodBefore(t []words.Token, end int) bool {
+	for i := range t[:end] {
+		if r.foodAt(t, i) {
+			return true
+		}
+	}
+	return false
 }
 
 // namesFood reports whether a food is named directly at t[i], behind "of", sizes

@@ -49,7 +49,7 @@ func Sentences(s string) []string {
 // Step reads one sentence of a method.
 func (r *Reader) Step(no int, text string) *Step {
 	st := &Step{No: no, Text: text}
-	if v := veiled.FindString(text); v != "" {
+	if v := veiledIn(text); v != "" {
 		st.Unread = append(st.Unread, strings.TrimRight(v, ".,;! "))
 	}
 	t := words.Split(text)
@@ -142,6 +142,18 @@ func (s *Step) touchesJars() bool {
 		}
 	}
 	return false
+}
+
+// veiledIn returns what goes into the jar without being named, "" where nothing
+// does.
+func veiledIn(text string) string {
+	lower := strings.ToLower(text)
+	for _, sign := range []string{"stuff", "ingredient", "thing", "extra", "touch", "usual", "works"} {
+		if strings.Contains(lower, sign) {
+			return veiled.FindString(text)
+		}
+	}
+	return ""
 }
 
 // veiled matches what goes in without being named: "the good stuff", "my special

@@ -184,25 +184,21 @@ func (r *Reader) titleFood(rec *Recipe) {
 	if rec.Title == "" {
 		return
 	}
+	for _, x := range rec.Lines {
+		if x.Kind == Ingredient && (x.Ref == nil || !x.Ref.In("water", "salt", "dry-seasoning", "sugar", "broth", "fruit-syrup", "antibrowning")) {
+			return
+		}
+	}
 	l := r.Line(rec.TitleLine, rec.Title)
 	if l.Ref == nil || len(l.Unread) > 0 {
 		return
 	}
-	measured := false
 	for _, x := range rec.Lines {
-		if x.Kind != Ingredient {
-			continue
-		}
-		if x.Ref == l.Ref || x.Ref != nil && len(l.Ref.Groups) > 0 && x.Ref.In(l.Ref.Groups...) {
+		if x.Kind == Ingredient && (x.Ref == l.Ref || len(l.Ref.Groups) > 0 && x.Ref.In(l.Ref.Groups...)) {
 			return
 		}
-		if x.Ref == nil || !x.Ref.In("water", "salt", "dry-seasoning", "sugar", "broth", "fruit-syrup", "antibrowning") {
-			measured = true
-		}
 	}
-	if !measured {
-		rec.Lines = append([]*Line{l}, rec.Lines...)
-	}
+	rec.Lines = append([]*Line{l}, rec.Lines...)
 }
 
 var methodStarts = map[string]bool{}

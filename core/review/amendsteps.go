@@ -81,7 +81,7 @@ func (w *rewrite) method() {
 	if w.is.halfSolids && !w.was.halfSolids {
 		add = append(add, "Boil 5 minutes. Fill jars half full of solids, then fill up with the hot liquid.")
 	}
-	if w.put1("rinse") {
+	if w.puts("rinse") {
 		add = append(add, "Drain off the lime, rinse, and soak 1 hour in fresh water; do so three times.")
 	}
 	if w.restated {

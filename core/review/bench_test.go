@@ -2,6 +2,7 @@ package review_test
 
 import (
 	"os"
+	"path/filepath"
 	"strings"
 	"testing"
 
@@ -70,4 +71,31 @@ func BenchmarkLines(b *testing.B) {
 		reviewer.Reader().Line(i, lines[i%len(lines)])
 	}
 	b.ReportMetric(float64(b.N)/b.Elapsed().Seconds(), "lines/s")
+}
+
+// BenchmarkMany reads and reviews the recipes of testdata on all cores.
+func BenchmarkMany(b *testing.B) {
+	files, err := filepath.Glob("testdata/*.txt")
+	if err != nil {
+		b.Fatal(err)
+	}
+	var texts []string
+	for _, name := range files {
+		data, err := os.ReadFile(name)
+		if err != nil {
+			b.Fatal(err)
+		}
+		texts = append(texts, readCase(nil, string(data)).text)
+	}
+	b.RunParallel(func(pb *testing.PB) {
+		for i := 0; pb.Next(); i++ {
+			rec, err := reviewer.Reader().Text(texts[i%len(texts)])
+			if err != nil {
+				b.Error(err)
+				return
+			}
+			reviewer.Review(review.Request{Recipe: rec, Elevation: 5240, ElevationGiven: true})
+		}
+	})
+	b.ReportMetric(float64(b.N)/b.Elapsed().Seconds(), "recipes/s")
 }

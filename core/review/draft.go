@@ -53,6 +53,8 @@ type item struct {
 	// slip is the name as written, where it was read as another.
 	slip    string
 	serving bool
+	// minor is true for what is never what a product is made of.
+	minor bool
 	// choice is true for the second of "butter or lard".
 	choice bool
 	// fromStep is true where only the method names it.
@@ -282,7 +284,11 @@ func (d *draft) coverWith(s *step) {
 
 func (d *draft) addLine(l *recipe.Line, serving bool) {
 	add := func(x *recipe.Line, choice bool) {
-		d.items = append(d.items, item{line: l.No, name: x.Food, ref: x.Ref, head: x.Head, amount: x.Amount(), src: x, prep: slices.Clone(x.Prep),
+		f := x.Ref
+		if f == nil {
+			f = x.Head
+		}
+		d.items = append(d.items, item{minor: f.In(notMain...) || f != nil && f.Kind == "spice", line: l.No, name: x.Food, ref: x.Ref, head: x.Head, amount: x.Amount(), src: x, prep: slices.Clone(x.Prep),
 			state: slices.Clone(x.State), unclear: l.Reading == recipe.Unclear, unread: x.Unread, slip: x.Slip, serving: serving || x.Serving, choice: choice, factor: 1})
 	}
 	add(l, false)

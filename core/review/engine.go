@@ -10,6 +10,7 @@ import (
 	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/procedure"
+	"damson/core/quantity"
 	"damson/core/recipe"
 )
 
@@ -23,6 +24,8 @@ type Reviewer struct {
 	own map[string]*procedure.Procedure
 	// plain maps a food to the procedure for it alone, whatever its acidity.
 	plain map[string]*procedure.Procedure
+	// largest holds the largest tested jar of each procedure.
+	largest map[*procedure.Procedure]quantity.Jar
 	// leads holds the ingredients that each procedure's product is made of.
 	leads map[*procedure.Procedure][]int
 	// names holds the folded titles of each procedure.
@@ -31,12 +34,12 @@ type Reviewer struct {
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}}
+	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))
 		}
-		e.leads[p] = leadsOf(cat, p)
+		e.leads[p], e.largest[p] = leadsOf(cat, p), p.LargestJar()
 		if p.Product != "plain" {
 			continue
 		}

@@ -160,13 +160,15 @@ func (b *bench) filter() procedure.Filter {
 // processes returns the tested processes for the draft, none where the
 // procedure has none.
 func (b *bench) processes() []procedure.Process {
-	if b.proc == nil {
-		return nil
+	if b.proc == nil || b.lookedUp {
+		return b.table
 	}
+	b.lookedUp = true
 	list := b.findAll()
 	if limit := quantity.PintJar; b.soup() && b.soupJarLimit() == limit {
 		list = slices.DeleteFunc(list, func(p procedure.Process) bool { return quantity.Jar(p.Jar).Larger(limit) })
 	}
+	b.table = list
 	return list
 }
 

@@ -49,10 +49,12 @@ func register(list ...*Rule) {
 // rules share computed once.
 type bench struct {
 	*draft
-	req  Request
-	cat  *food.Catalogue
-	own  map[string]*procedure.Procedure // food id -> its own plain low-acid procedure
-	proc *procedure.Procedure            // nil where nothing is near enough
+	req Request
+	cat *food.Catalogue
+	own map[string]*procedure.Procedure // food id -> its own plain low-acid procedure
+	// largest holds the largest tested jar of each procedure.
+	largest map[*procedure.Procedure]quantity.Jar
+	proc    *procedure.Procedure // nil where nothing is near enough
 	// main is the index of the main food among items, -1 where there is none.
 	main int
 	// of holds, for each item, the procedure's ingredient that it is, or -1.
@@ -66,6 +68,10 @@ type bench struct {
 
 	ok       []string // why an item is accounted for, "" while it is not
 	findings []Finding
+
+	// table are the processes for the draft, looked up once.
+	table    []procedure.Process
+	lookedUp bool
 }
 
 // account names the permission under which the item stands.
@@ -135,7 +141,7 @@ func (b *bench) soup() bool { return b.proc != nil && b.proc.Product == "soup" }
 
 // newBench lays a draft beside a procedure.
 func newBench(d *draft, req Request, e *Reviewer, p *procedure.Procedure) *bench {
-	b := &bench{draft: d, req: req, cat: e.cat, own: e.own, proc: p, ok: make([]string, len(d.items))}
+	b := &bench{draft: d, req: req, cat: e.cat, own: e.own, largest: e.largest, proc: p, ok: make([]string, len(d.items))}
 	b.main = mainItem(d)
 	b.match()
 	b.scale = b.batchScale()
@@ -331,7 +337,7 @@ func mainItem(d *draft) int {
 			if f == nil {
 				f = it.head
 			}
-			if pass == 0 && (f.In(notMain...) || f.Kind == "spice") || pass > 0 && f.In("salt", "water", "dry-seasoning", "powdered-pectin", "liquid-pectin") || pass > 0 && f.In("sugar", "honey") && d.kind != "curd" {
+			if pass == 0 && it.minor || pass > 0 && f.In("salt", "water", "dry-seasoning", "powdered-pectin", "liquid-pectin") || pass > 0 && f.In("sugar", "honey") && d.kind != "curd" {
 				continue
 			}
 			c, ok := it.cups()

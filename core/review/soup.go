@@ -203,7 +203,7 @@ func (b *bench) slowest(i int) {
 // smallJar keeps soups with peppers or mushrooms to pints.
 func (b *bench) smallJar(i int) {
 	own := b.own[b.items[i].ref.ID]
-	if own == nil || b.items[i].is("seafood") || own.LargestJar() != quantity.PintJar {
+	if own == nil || b.items[i].is("seafood") || b.largest[own] != quantity.PintJar {
 		return
 	}
 	if b.jar.Value.Larger(quantity.PintJar) {
@@ -220,7 +220,7 @@ func (b *bench) soupJarLimit() quantity.Jar {
 		if it.serving || it.ref == nil || it.is("seafood") {
 			continue
 		}
-		if own := b.own[it.ref.ID]; own != nil && own.LargestJar() == quantity.PintJar {
+		if own := b.own[it.ref.ID]; own != nil && b.largest[own] == quantity.PintJar {
 			return quantity.PintJar
 		}
 	}
