@@ -11,6 +11,10 @@ func (r *Reader) secondAmount(t []words.Token) int {
 	for i := range t {
 		switch t[i].Text {
 		case "and", "plus", "&", "+", ",", ";", "with":
+		case "in":
+			if !stirs(t, i-1) {
+				continue // "in 1/4 inch slices"
+			}
 		default:
 			continue
 		}
@@ -34,6 +38,18 @@ func (r *Reader) secondAmount(t []words.Token) int {
 		}
 	}
 	return -1
+}
+
+// stirs reports whether t[i] stirs one thing into another.
+func stirs(t []words.Token, i int) bool {
+	if i < 1 {
+		return false
+	}
+	switch t[i].Text {
+	case "blended", "mixed", "dissolved", "stirred":
+		return true
+	}
+	return false
 }
 
 // foodBefore reports whether a food is named before t[end].
@@ -80,7 +96,11 @@ func unitWord(t []words.Token, i int) string {
 
 // pair reads a line that holds two foods, each with its amount.
 func (r *Reader) pair(no int, text, body string, t []words.Token, cut int) *Line {
-	first := r.Line(no, body[:t[cut].Start])
+	end := t[cut].Start
+	if stirs(t, cut-1) {
+		end = t[cut-1].Start // "flour, blended in 1/4 cup water" is no puree
+	}
+	first := r.Line(no, body[:end])
 	next := cut + 1
 	if t[cut].Text == "," && next < len(t) && (t[next].Text == "and" || t[next].Text == "plus") {
 		next++

@@ -169,8 +169,9 @@ func (f *factReader) jars() {
 
 // numbers finds minutes, pounds, venting and headspace.
 func (f *factReader) numbers() {
-	verb := "" // the last verb that a time may belong to
-	jar := ""  // the last jar named
+	verb := ""        // the last verb that a time may belong to
+	var jars []string // the jars last named, as "pints or quarts"
+	listed := false   // whether nothing but "or" stands behind them
 	hasProcess := false
 	for _, tag := range f.acts {
 		switch tag {
@@ -197,16 +198,29 @@ func (f *factReader) numbers() {
 		}
 		if name, n := jarWord(f.t, i); n > 0 {
 			if name != "jar" {
-				jar = name
-				// "20 minutes for pints": the time before had no jar yet.
+				if !listed {
+					jars = nil
+				}
+				jars, listed = append(jars, name), true
+				// "20 minutes for pints or quarts": the time before had no jar yet.
 				if k := len(f.out.Minutes) - 1; k >= first && f.out.Minutes[k].Jar == "" && (f.text(i-1) == "for" || f.text(i-2) == "for") {
 					f.out.Minutes[k].Jar, _ = quantity.ParseJar(name)
-					jar = ""
+					jars = nil
+					for f.joins(i+n) && !f.timed(i+n+2) {
+						more, m := jarWord(f.t, i+n+1)
+						if m == 0 || more == "jar" {
+							break
+						}
+						jar, _ := quantity.ParseJar(more)
+						f.out.Minutes = append(f.out.Minutes, SaidMinutes{f.out.Minutes[k].Minutes, jar, f.line})
+						n += 1 + m
+					}
 				}
 			}
 			i += n
 			continue
 		}
+		listed = listed && f.joins(i)
 		if f.t[i].Kind != words.Number && numberWords[f.text(i)] == 0 && f.text(i) != "an" && f.text(i) != "half" {
 			_, n := f.r.step.at(f.t, i)
 			i += max(n, 1)
@@ -244,8 +258,8 @@ func (f *factReader) numbers() {
 					j += 3
 				}
 			}
-			f.time(minutes, verb, jar, hasProcess)
-			jar = ""
+			f.time(minutes, verb, jars, hasProcess)
+			jars = nil
 			i = j + 1
 		case u == "psi" || u == "pound" || u == "lb" || u == "#":
 			if f.isPressure(i, j, hasProcess) {
@@ -287,13 +301,30 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	return hasProcess || f.text(i-1) == "at" || next == "for"
 }
 
-func (f *factReader) time(minutes float64, verb, jar string, hasProcess bool) {
+// joins reports whether the word lists one jar beside another.
+func (f *factReader) joins(i int) bool {
+	t := f.text(i)
+	return t == "or" || t == "and" || t == "," || t == "/"
+}
+
+// timed reports whether the jar named before the word has a time of its own:
+// "20 minutes for pints, quarts 25".
+func (f *factReader) timed(i int) bool {
+	return i < len(f.t) && f.t[i].Kind == words.Number
+}
+
+func (f *factReader) time(minutes float64, verb string, jars []string, hasProcess bool) {
 	switch {
 	case verb == "vent":
 		f.out.Vent = &Said[float64]{minutes, f.line}
 	case verb == "process" || verb == "" && hasProcess:
-		j, _ := quantity.ParseJar(jar)
-		f.out.Minutes = append(f.out.Minutes, SaidMinutes{minutes, j, f.line})
+		if len(jars) == 0 {
+			jars = []string{""}
+		}
+		for _, name := range jars {
+			j, _ := quantity.ParseJar(name)
+			f.out.Minutes = append(f.out.Minutes, SaidMinutes{minutes, j, f.line})
+		}
 	}
 }
 

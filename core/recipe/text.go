@@ -258,7 +258,7 @@ func (r *Reader) isPlainMethod(line string) bool {
 			stop = true
 		}
 	}
-	if count > 14 || stop && count > 7 {
+	if count > 14 || stop && count > 7 || r.claimsVariety(t) {
 		return true
 	}
 	s, n := r.step.at(t, 0)
@@ -289,6 +289,16 @@ func (r *Reader) isPlainMethod(line string) bool {
 		return len(t) > 2
 	}
 	return true
+}
+
+// claimsVariety reports whether the words say that a variety needs no acid.
+func (r *Reader) claimsVariety(t []words.Token) bool {
+	for i := range t {
+		if s, n := r.step.at(t, i); n > 0 && s.kind == actWord && s.ref == "variety" {
+			return true
+		}
+	}
+	return false
 }
 
 // acts reports whether anything is done in the words, besides mixing.

@@ -17,12 +17,12 @@ diced: diced, dice, cubed small
 cubed: cubed, cubes, cube, in chunks, chunks, chunk, in cubes, into cubes, into chunks
 sliced: sliced, slices, slice, cut in slices, into slices, in rings, rings, coins, rounds, into rounds, julienned, shaved, matchsticks, strips, spears
 minced: minced, mince fine, pressed
-cut: cut, cut up, snapped, broken, torn, in pieces, into pieces, pieces, piece, quartered, halved, halves, half, quarters, wedges, cut in half, in lengths, lengths, bite size, bite sized, segments, florets, segmented
+cut: cut, cut up, snapped, broken, torn, in pieces, into pieces, pieces, piece, quartered, halved, halves, half, quarters, wedges, cut in half, in lengths, lengths, bite size, bite sized, segments, florets, segmented, cut from the cob, cut off the cob, cut off cob, cut from cob, kernels cut off, kernels cut from the cob
 whole: whole
 peeled: peeled, pared, skinned, skinless, without skin, without skins, peel removed, scalded and skinned
 unpeeled: unpeeled
 scrubbed: scrubbed, scrubbed well, well scrubbed, scrubbed clean
-trimmed: trimmed, topped and tailed, topped & tailed, tailed, ends trimmed, stemmed, hulled, husked, stems removed, tough ends removed, ends removed, ends snapped, destringed, shucked, fat removed, fat trimmed, trimmed of fat, well trimmed, trimmed of all fat, defatted, fat skimmed, skimmed, ends off, strings removed, capped, lean, extra lean, silver skin removed
+trimmed: trimmed, topped and tailed, topped & tailed, tailed, ends trimmed, stemmed, hulled, husked, stems removed, tough ends removed, tough ends trimmed, woody ends trimmed, woody ends snapped off, woody ends removed, ends removed, ends snapped, destringed, shucked, fat removed, fat trimmed, trimmed of fat, well trimmed, trimmed of all fat, defatted, fat skimmed, skimmed, ends off, strings removed, capped, lean, extra lean, silver skin removed
 cored: cored, core removed, pith removed
 seeded: seeded, deseeded, seeds removed, ribs removed, seeds and ribs removed, seedless, seeded or not, membranes removed
 pitted: pitted, stoned, pits removed, stones removed
@@ -77,7 +77,7 @@ starch-free: starch free, no starch, free of starch, without starch, gluten free
 
 // linePlain are words of an ingredient line that change nothing.
 const linePlain = `
-undrained, not drained, a, an, the, of, and, or, to, for, with, in, into, as, at, by, on, from, your, my, our, about, approximately, approx, around, roughly, circa, ca, each, per, plus, more, extra, each one, some, if, you, like, any, kind, type, variety, varieties, needed, desired, required, preferred, optional, divided, taste, such, i, use, used, using, is, are, it, them, that, this, was, be, very, well, finely, coarsely, roughly, thinly, thickly, lightly, freshly, fine, coarse, fairly, rather, just, only, per batch, so, then, until, total, weight, worth, e, g, ie, eg, other, both
+undrained, not drained, ears of, from the bean, from the beans, a, an, the, of, and, or, to, for, with, in, into, as, at, by, on, from, your, my, our, about, approximately, approx, around, roughly, circa, ca, each, per, plus, more, extra, each one, some, if, you, like, any, kind, type, variety, varieties, needed, desired, required, preferred, optional, divided, taste, such, i, use, used, using, is, are, it, them, that, this, was, be, very, well, finely, coarsely, roughly, thinly, thickly, lightly, freshly, fine, coarse, fairly, rather, just, only, per batch, so, then, until, total, weight, worth, e, g, ie, eg, other, both
 ish, large, medium, small, big, little, tiny, med, lg, sm, size, sized, jumbo, thick, thin, long, short, average, good sized, medium sized, regular, standard, mixed, assorted, baby, whole ones
 ripe, firm, tender, young, good, best, quality, nice, sound, perfect, crisp, juicy, plump, mature, organic, homegrown, home grown, garden, local, store bought, storebought, commercial, commercially, supermarket, favorite, favourite, preferably, ideally, free range, grass fed, wild caught, natural, pure, unsweetened, plain, clear, thin skinned, sweet, uniform, unblemished, unwaxed, grown, own, farm, picked, frozen or fresh, fresh or frozen, light, heavy, yellow fleshed, freestone, hot, cold, warm, boiling, room temperature, chilled, lukewarm, cool, ready, prepared weight
 inch, inches, cm, mm, centimeter, centimetre, minute, second, hour, percent, acidity, acid, strength, 5 percent, degree, night, overnight, day

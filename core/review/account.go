@@ -15,6 +15,10 @@ func accountLines(b *bench) {
 	}
 	for i := range b.items {
 		it := &b.items[i]
+		if it.drained {
+			b.account(i, "permitted: poured off after soaking")
+			continue
+		}
 		if it.serving {
 			b.account(i, "for the opened jar")
 			continue
@@ -172,6 +176,8 @@ func (b *bench) judgements(lines []*recipe.Line) []Judgement {
 		it := &b.items[i]
 		as := "same"
 		switch {
+		case it.drained:
+			as = "permitted"
 		case it.serving:
 			as = "serving"
 		case strings.HasPrefix(b.ok[i], "permitted"):

@@ -42,7 +42,7 @@ const amendRounds = 4
 func (e *Reviewer) Amend(req Request, text string, take func(*Finding) bool) Amended {
 	out := Amended{Text: strings.ReplaceAll(text, "\r\n", "\n"), Request: req, Reasons: map[string]string{}}
 	for round := 0; round < amendRounds; round++ {
-		a := e.nearest(newDraft(e.reader, out.Request), out.Request)[0]
+		a := e.nearest(newDraft(e, out.Request), out.Request)[0]
 		if !a.covered {
 			break
 		}

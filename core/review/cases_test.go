@@ -15,8 +15,8 @@ import (
 	"damson/core/review"
 )
 
-// TestCases reviews the recipes of testdata. Each starts with the verdict, the
-// kitchen and the process expected; a finding expected stands behind "# want:"
+// TestCases reviews the recipes of testdata. Each starts with the verdict, why
+// it is so, the kitchen and the process expected; a finding expected stands behind "# want:"
 // on the very line that must be reported, or in a "// want:" header where it is
 // about the whole recipe. A change, stop or care that is not expected fails
 // too; notes are checked where they are wanted.
@@ -29,6 +29,7 @@ func TestCases(t *testing.T) {
 			data, err := os.ReadFile(name)
 			require.NoError(t, err)
 			c := readCase(t, string(data))
+			require.NotEmpty(t, c.why, "a case says why it stands")
 			res := reviewer.Review(c.request(t))
 			got, notes := findings(res)
 			want := []string{}
@@ -65,7 +66,7 @@ func TestCases(t *testing.T) {
 }
 
 type testCase struct {
-	verdict, kitchen, process, text string
+	verdict, why, kitchen, process, text string
 	want                            []string
 }
 
@@ -78,6 +79,8 @@ func readCase(t *testing.T, data string) testCase {
 			switch key {
 			case "verdict":
 				c.verdict = value
+			case "why":
+				c.why = value
 			case "kitchen":
 				c.kitchen = value
 			case "process":

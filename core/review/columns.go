@@ -25,7 +25,7 @@ type Column struct {
 // recipe in their order, then what the procedure has and the recipe has not.
 // scale is the recipe's batch against the tested one, 0 where it is not known.
 func (e *Reviewer) Columns(req Request, p *procedure.Procedure) (rows []Column, scale float64) {
-	d := newDraft(e.reader, req)
+	d := newDraft(e, req)
 	b := e.compare(d, req, p)
 	factor := b.scale
 	if factor == 0 {

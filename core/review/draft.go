@@ -53,6 +53,8 @@ type item struct {
 	// slip is the name as written, where it was read as another.
 	slip    string
 	serving bool
+	// drained is true for water that the method soaks in and pours off.
+	drained bool
 	// minor is true for what is never what a product is made of.
 	minor bool
 	// choice is true for the second of "butter or lard".
@@ -194,7 +196,7 @@ const headOfGarlic = 11
 const juiceOfOne = 2.0 / 16
 
 // newDraft lays the recipe out for the review; flags win over the text.
-func newDraft(rd *recipe.Reader, req Request) *draft {
+func newDraft(e *Reviewer, req Request) *draft {
 	rec := req.Recipe
 	d := &draft{folded: foldTitle(rec.Title), added: map[string]bool{}, liquids: map[string]bool{}}
 	d.kind = kindOf(d.folded)
@@ -207,8 +209,10 @@ func newDraft(rd *recipe.Reader, req Request) *draft {
 	for _, s := range rec.Steps {
 		d.steps = append(d.steps, step{Step: s})
 	}
-	d.foodsOfSteps(rd)
+	d.foodsOfSteps(e.reader)
 	d.servingOnly()
+	d.strainStock(e.cat)
+	d.drainSoak(e.reader)
 	st := &rec.Stated
 	d.methods, d.minutes, d.psi, d.vent, d.head, d.jars = st.Methods, st.Minutes, st.PSI, st.Vent, st.Headspace, st.Jars
 	if j, line, ok := st.OneJar(); ok {
@@ -245,6 +249,7 @@ func newDraft(rd *recipe.Reader, req Request) *draft {
 			}
 		}
 	}
+	d.dry = titleHas(d.folded, "no liquid", "without liquid", "no added liquid", "without added liquid")
 	for i := range d.steps {
 		s := &d.steps[i]
 		if s.Serving {
@@ -268,7 +273,7 @@ func (s *step) packs() bool {
 // coverWith notes the thin liquids that the sentence puts on the food in the
 // jar, or that it puts none. Water that loosens skins covers no jar.
 func (d *draft) coverWith(s *step) {
-	if containsAny(s.Text, "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water") {
+	if containsAny(s.Text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water") {
 		d.dry = true
 		return
 	}
@@ -308,7 +313,7 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 		s := &d.steps[i]
 		measured := rd.Measured(s.Step)
 		for _, m := range s.Foods {
-			if m.Without || m.Food.In("water") && !measures(measured, m.Food) {
+			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") {
 				continue
 			}
 			text := strings.ToLower(s.Text)

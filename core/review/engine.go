@@ -116,7 +116,7 @@ func (e *Reviewer) Review(req Request) Result {
 	if req.Stance == "" {
 		req.Stance = Book
 	}
-	return e.review(newDraft(e.reader, req), req)
+	return e.review(newDraft(e, req), req)
 }
 
 // review judges a draft of the request's recipe.

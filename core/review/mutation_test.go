@@ -38,14 +38,16 @@ var permitted = []string{
 // apple butter is pureed and cooked down, jam berries are mashed.
 func isPartOf(name, hazard string) bool {
 	switch {
-	case strings.HasPrefix(name, "apple-butter"):
+	case strings.HasPrefix(name, "apple-butter"), strings.HasPrefix(name, "apple-sauce"):
 		for _, act := range []string{"Puree", "Mash", "Blitz", "Liquid", "Pulverise", "Reduce"} {
 			if strings.HasPrefix(hazard, "step:"+act) {
 				return true
 			}
 		}
-	case strings.HasPrefix(name, "jam"):
+	case strings.HasPrefix(name, "jam"), strings.HasPrefix(name, "strawberry"), strings.HasPrefix(name, "tomatoes-crushed"):
 		return strings.HasPrefix(hazard, "step:Mash")
+	case strings.HasPrefix(name, "kraut"):
+		return strings.HasSuffix(hazard, "cabbage, shredded")
 	}
 	return false
 }
@@ -107,6 +109,9 @@ func TestHazardsNeverClear(t *testing.T) {
 func TestPermittedStaysClear(t *testing.T) {
 	for name, c := range clearTexts(t) {
 		for _, p := range permitted {
+			if strings.HasPrefix(name, "kraut") && strings.HasPrefix(p, "salt") {
+				continue // a ferment's salt is measured
+			}
 			m := c
 			m.text = inject(c.text, p)
 			if res := reviewer.Review(m.request(t)); res.Verdict != review.Clear {

@@ -22,7 +22,7 @@ type Near struct {
 // no process follows from them.
 func (e *Reviewer) Near(req Request, n int) []Near {
 	req.Procedure = ""
-	d := newDraft(e.reader, req)
+	d := newDraft(e, req)
 	id := e.identify(d)
 	var out []Near
 	for _, a := range e.nearest(d, req) {

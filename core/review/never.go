@@ -96,7 +96,7 @@ func thickeners(b *bench) {
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving || !st.did("thicken") || b.proc != nil && b.proc.Requires("reduced") && st.boilsDown() {
+		if st.Serving || !st.did("thicken") || st.boilsDown() && b.proc != nil && (b.proc.Requires("reduced") || b.testedStarch()) {
 			continue
 		}
 		b.step(s, "thicken", "thickener", Change, Finding{Do: "Do not thicken before canning"})
@@ -107,6 +107,17 @@ func thickeners(b *bench) {
 // off, and puts nothing in that does.
 func (s *step) boilsDown() bool {
 	return slices.Contains([]string{"thickens", "thickened", "until thickened"}, strings.ToLower(s.actText("thicken"))) && !s.names("thickener") && !containsAny(s.Text, "with ", "using ")
+}
+
+// testedStarch reports whether the starch of the procedure is in the recipe: a
+// pie filling thickens by it.
+func (b *bench) testedStarch() bool {
+	for i := range b.items {
+		if b.of[i] >= 0 && b.role(i) == procedure.Starch {
+			return true
+		}
+	}
+	return false
 }
 
 func hides(it *item, what string) bool {

@@ -307,10 +307,42 @@ func (b *bench) fermentSalt(k int) {
 	}
 }
 
-// sugar is free in plain fruit and pickles.
+// heaviestSyrup is the sugar to a cup of vinegar and water, in cups, of the
+// sweetest tested pickle (USDA Complete Guide 2015, guide 6, pickled watermelon
+// rind: 9 cups in 3 of vinegar and 3 of water; from memory).
+const heaviestSyrup = 1.5
+
+// heavy returns how often the sugar of a pickle is what the heaviest tested
+// syrup holds, or 0 where it is not known.
+func (b *bench) heavy() float64 {
+	sugar, thin := 0.0, 0.0
+	for i := range b.items {
+		it := &b.items[i]
+		c, _ := it.cups()
+		switch {
+		case it.is("sugar", "honey", "molasses"):
+			sugar += c
+		case it.is("vinegar", "weak-vinegar", "water", "bottled-citrus", "citrus-juice", "fruit-juice"):
+			thin += c
+		}
+	}
+	if thin == 0 {
+		return 0
+	}
+	return sugar / thin / heaviestSyrup
+}
+
+// sugar is free in plain fruit, and in pickles up to the heaviest tested syrup.
 func (b *bench) sugar(k int) {
 	in := &b.proc.Ingredients[k]
 	r, known := b.ratio(k, b.matched(k)) // white and brown count together
+	if over := b.heavy(); over > slack && b.proc.Product == "pickle" && known && r > b.scale*slack {
+		for _, i := range b.matched(k) {
+			b.item(i, "sugar-change", Change, Finding{Do: "Less sugar than that", Message: "Sugar is free in a pickle up to the heaviest tested syrup, 1½ cups to a cup of vinegar and water; a thicker one heats more slowly.", Remedy: "Cut it back, or keep the pickle in the refrigerator.",
+				Source: "USDA Complete Guide 2015, guide 6, pickled watermelon rind", edit: func(d *draft) { d.items[i].factor /= over }})
+		}
+		return
+	}
 	for _, i := range b.matched(k) {
 		if in.Amount > 0 && known && b.scale > 0 && near(r, b.scale, 0.1) {
 			b.account(i, "same")

@@ -50,7 +50,7 @@ const (
 // WhatIf asks about the line with the number; ok is false where it holds no
 // ingredient.
 func (e *Reviewer) WhatIf(req Request, line int) (w WhatIf, ok bool) {
-	d := newDraft(e.reader, req)
+	d := newDraft(e, req)
 	at := slices.IndexFunc(d.items, func(it item) bool { return it.line == line && !it.fromStep })
 	if at < 0 {
 		return w, false

@@ -33,7 +33,7 @@ func serving(a attempt, verdict string) []string {
 		if was.done("pureed", "mashed") && !it.done("pureed", "mashed") && !it.serving {
 			add("Blend or mash the " + it.name + " now, not before canning.")
 		}
-		if !it.serving || it.ref == nil && !it.head.In(never...) {
+		if !it.serving || it.drained || it.ref == nil && !it.head.In(never...) {
 			continue // what nobody knows is not carried over
 		}
 		what := measuredAsTyped(it)

@@ -1,0 +1,84 @@
+package review
+
+import (
+	"damson/core/food"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// strainable are the groups that leave nothing but their taste in a stock when
+// they are strained out: bones, meat and roots, not what thickens or creams it.
+var strainable = []string{"bone", "poultry", "bone-in-poultry", "red-meat", "carrot", "celery", "allium", "garlic", "herb", "mushroom"}
+
+// strainStock reads a stock that is made from its bones as the stock that it
+// is: what the method strains out is in the jar as broth only. Where a later
+// sentence puts any of it back, or the method never strains, the lines stay
+// what they are.
+func (d *draft) strainStock(cat *food.Catalogue) {
+	if d.kind != "stock" {
+		return
+	}
+	strained := -1
+	for s := range d.steps {
+		st := &d.steps[s]
+		switch {
+		case st.Serving:
+		case strained < 0 && st.says("strain") && !containsAny(st.Text, "not strain", "n't strain", "no need to strain", "without straining", "never strain"):
+			strained = s
+		case strained >= 0 && st.putsBack():
+			return
+		}
+	}
+	meaty := false
+	for i := range d.items {
+		meaty = meaty || d.items[i].is("bone", "poultry", "bone-in-poultry", "red-meat")
+	}
+	if strained < 0 || !meaty {
+		return // a stock of vegetables alone was never tested
+	}
+	broth := cat.ByID("broth")
+	for i := range d.items {
+		if it := &d.items[i]; !it.serving && it.ref.In(strainable...) {
+			it.ref, it.head, it.name = broth, nil, "stock of "+it.name
+			it.prep, it.state, it.amount, it.minor = nil, nil, quantity.Amount{}, false
+		}
+	}
+}
+
+// drainSoak sets apart the water of a soak: a list of pickles has the water of
+// its brine and, beside it, the water that the cucumbers stand in overnight.
+// The method must soak in just that amount and drain it, and other water must
+// be left.
+func (d *draft) drainSoak(rd *recipe.Reader) {
+	waters := 0
+	for i := range d.items {
+		if d.items[i].is("water") && !d.items[i].fromStep {
+			waters++
+		}
+	}
+	for s := range d.steps {
+		st := &d.steps[s]
+		if waters < 2 || st.Serving || !st.says("soak") && !st.says("stand") || !st.says("drain") && !(s+1 < len(d.steps) && d.steps[s+1].says("drain")) {
+			continue
+		}
+		for _, l := range rd.Measured(st.Step) {
+			for i := range d.items {
+				it := &d.items[i]
+				if l.Ref.In("water") && it.is("water") && !it.fromStep && waters > 1 && l.AmountMin != nil && it.amount == l.Amount() {
+					it.serving, it.drained = true, true
+					waters--
+				}
+			}
+		}
+	}
+}
+
+// putsBack reports whether the sentence may return what was strained out: it
+// names any of it, or adds things by no name, and does not throw them away.
+func (s *step) putsBack() bool {
+	if containsAny(s.Text, "discard", "throw", "compost") {
+		return false
+	}
+	return s.names("bone") || s.names("poultry") || s.names("red-meat") || s.names("carrot") || s.names("allium") || s.names("celery") ||
+		containsAny(s.Text, "meat", "vegetable", "solids", "everything", "back in", "put back", "add ", "return the", "shred")
+}
