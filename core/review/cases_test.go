@@ -67,7 +67,7 @@ func TestCases(t *testing.T) {
 
 type testCase struct {
 	verdict, why, kitchen, process, text string
-	want                            []string
+	want                                 []string
 }
 
 func readCase(t *testing.T, data string) testCase {
