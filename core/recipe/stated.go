@@ -146,7 +146,7 @@ func (f *factReader) jars() {
 		next := f.text(i + n)
 		if !asJar {
 			switch {
-			case next == "of" || f.r.foodAt(f.t, i+n):
+			case next == "of" || f.r.foodAt(f.t, i+n) || (next == "cold" || next == "hot" || next == "boiling" || next == "fresh" || next == "warm") && f.r.foodAt(f.t, i+n+1):
 				i += n - 1
 				continue
 			case !plural && (before == "per" || before == "each" || before == "every"):
@@ -202,6 +202,12 @@ func (f *factReader) numbers() {
 					jars = nil
 				}
 				jars, listed = append(jars, name), true
+				if v, m, ok := f.bare(i + n); ok && hasProcess && verb != "other" && verb != "vent" {
+					f.time(v, "process", []string{name}, true) // "pints 30, quarts 35"
+					jars = nil
+					i += n + m
+					continue
+				}
 				// "20 minutes for pints or quarts": the time before had no jar yet.
 				if k := len(f.out.Minutes) - 1; k >= first && f.out.Minutes[k].Jar == "" && (f.text(i-1) == "for" || f.text(i-2) == "for") {
 					f.out.Minutes[k].Jar, _ = quantity.ParseJar(name)
@@ -299,6 +305,23 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 		return false
 	}
 	return hasProcess || f.text(i-1) == "at" || next == "for"
+}
+
+// bare reads a number that stands alone behind a jar, as a table has it.
+func (f *factReader) bare(i int) (minutes float64, n int, ok bool) {
+	if i >= len(f.t) || f.t[i].Kind != words.Number {
+		return 0, 0, false
+	}
+	v, n, err := number(f.t, i)
+	if err != nil || n == 0 || v < 5 || unitAt(f.t, i+n).n > 0 {
+		return 0, 0, false
+	}
+	switch next := f.text(i + n); next {
+	case "", ".", ",", ";", ")", "at", "or", "and":
+		return v, n, true
+	default:
+		return 0, 0, false
+	}
 }
 
 // joins reports whether the word lists one jar beside another.

@@ -17,7 +17,7 @@ diced: diced, dice, cubed small
 cubed: cubed, cubes, cube, in chunks, chunks, chunk, in cubes, into cubes, into chunks
 sliced: sliced, slices, slice, cut in slices, into slices, in rings, rings, coins, rounds, into rounds, julienned, shaved, matchsticks, strips, spears
 minced: minced, mince fine, pressed
-cut: cut, cut up, snapped, broken, torn, in pieces, into pieces, pieces, piece, quartered, halved, halves, half, quarters, wedges, cut in half, in lengths, lengths, bite size, bite sized, segments, florets, segmented, cut from the cob, cut off the cob, cut off cob, cut from cob, kernels cut off, kernels cut from the cob
+cut: cut, cut up, snapped, broken, torn, in pieces, into pieces, pieces, piece, quartered, halved, halves, half, quarters, wedges, cut in half, in lengths, lengths, bite size, bite sized, segments, florets, segmented, fillet, fillets, filleted, filet, filets, cut from the cob, cut off the cob, cut off cob, cut from cob, kernels cut off, kernels cut from the cob
 whole: whole
 peeled: peeled, pared, skinned, skinless, without skin, without skins, peel removed, scalded and skinned
 unpeeled: unpeeled

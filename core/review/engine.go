@@ -425,7 +425,7 @@ var kinds = []struct {
 	words []string
 }{
 	{"pie-filling", []string{"pie filling", "cobbler filling"}},
-	{"paste", []string{"pesto", "hummus", "dip", "tapenade", "pate", "chimichurri", "confit", "guacamole", "in oil", "infused oil"}},
+	{"paste", []string{"pesto", "hummus", "dip", "tapenade", "pate", "chimichurri", "confit", "guacamole", "in oil", "in olive oil", "under oil", "infused oil"}},
 	{"curd", []string{"curd"}},
 	{"specialty", []string{"zucchini pineapple", "mock pineapple", "apple ring"}},
 	{"ferment", []string{"sauerkraut", "kraut", "kimchi", "fermented", "crock pickle"}},
@@ -450,11 +450,12 @@ var kinds = []struct {
 // kindOf reads the kind of product from a folded title, "" where it says none.
 func kindOf(folded string) string {
 	inJuice := titleHas(folded, "in juice", "in tomato juice", "in apple juice", "in grape juice", "in own juice", "in it own juice", "in pineapple juice", "in fruit juice")
+	inBroth := titleHas(folded, "in broth", "in stock", "in chicken broth", "in beef broth", "in vegetable broth", "in chicken stock", "in beef stock", "in vegetable stock", "in own broth", "in it own broth", "with broth", "and broth")
 	if titleHas(folded, "butter bean", "butter pea", "peanut") && !titleHas(folded, "soup", "spread") {
 		return ""
 	}
 	for _, k := range kinds {
-		if titleHas(folded, k.words...) && !(k.kind == "juice" && inJuice) {
+		if titleHas(folded, k.words...) && !(k.kind == "juice" && inJuice) && !(k.kind == "stock" && inBroth) {
 			return k.kind
 		}
 	}

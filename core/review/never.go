@@ -221,7 +221,7 @@ func (b *bench) tested(i int) {
 }
 
 func oilPack(b *bench) {
-	oil, other := 0.0, 0.0
+	oil, other, thin := 0.0, 0.0, false
 	where := -1
 	for i := range b.items {
 		it := &b.items[i]
@@ -232,6 +232,7 @@ func oilPack(b *bench) {
 			b.item(i, "oil-pack", Change, Finding{edit: leaveOut(i)})
 		}
 		c, ok := it.cups()
+		thin = thin || it.is("water", "broth", "tomato-juice", "vinegar", "weak-vinegar", "fruit-juice", "wine")
 		if it.is("liquid-oil") && b.role(i) != procedure.Fat {
 			where = i
 			if ok {
@@ -251,7 +252,7 @@ func oilPack(b *bench) {
 		return
 	}
 	title := b.folded
-	if oil > 0 && oil >= 0.1*other || titleHas(title, "pesto", "in oil", "confit", "infused oil", "chimichurri", "tapenade") {
+	if oil > 0 && oil >= 0.1*other || !thin && b.items[where].amount.IsZero() && !b.did("fry", "brown") || titleHas(title, "pesto", "in oil", "in olive oil", "under oil", "confit", "infused oil", "chimichurri", "tapenade") {
 		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
 	}
 }

@@ -1,6 +1,8 @@
 package review
 
 import (
+	"strings"
+
 	"damson/core/food"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -46,9 +48,9 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 }
 
 // drainSoak sets apart the water of a soak: a list of pickles has the water of
-// its brine and, beside it, the water that the cucumbers stand in overnight.
-// The method must soak in just that amount and drain it, and other water must
-// be left.
+// its brine and, beside it, the water that the food stands in overnight. The
+// method must soak or stand the food in just that amount, and drain it within
+// the next sentences, and other water must be left. Ice goes the same way.
 func (d *draft) drainSoak(rd *recipe.Reader) {
 	waters := 0
 	for i := range d.items {
@@ -57,20 +59,41 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 		}
 	}
 	for s := range d.steps {
-		st := &d.steps[s]
-		if waters < 2 || st.Serving || !st.says("soak") && !st.says("stand") || !st.says("drain") && !(s+1 < len(d.steps) && d.steps[s+1].says("drain")) {
+		if waters < 2 || d.steps[s].Serving || !d.soaks(s) {
 			continue
 		}
-		for _, l := range rd.Measured(st.Step) {
-			for i := range d.items {
-				it := &d.items[i]
-				if l.Ref.In("water") && it.is("water") && !it.fromStep && waters > 1 && l.AmountMin != nil && it.amount == l.Amount() {
-					it.serving, it.drained = true, true
-					waters--
-				}
+		poured := map[quantity.Amount]bool{}
+		for _, l := range rd.Measured(d.steps[s].Step) {
+			if l.Ref.In("water") && l.AmountMin != nil {
+				poured[l.Amount()] = true
+			}
+		}
+		for i := range d.items {
+			it := &d.items[i]
+			ice := strings.HasPrefix(it.name, "ice") && it.name != "ice water"
+			if it.is("water") && !it.fromStep && waters > 1 && (ice || poured[it.amount]) {
+				it.serving, it.drained = true, true
+				waters--
 			}
 		}
 	}
+}
+
+// soaks reports whether the food stands in water from sentence s on and is
+// drained within the next few.
+func (d *draft) soaks(s int) bool {
+	stands := false
+	for k := s; k < len(d.steps) && k < s+5; k++ {
+		st := &d.steps[k]
+		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight")
+		if k > s && st.names("vinegar") {
+			return false
+		}
+		if stands && st.says("drain") {
+			return true
+		}
+	}
+	return false
 }
 
 // putsBack reports whether the sentence may return what was strained out: it
