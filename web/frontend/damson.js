@@ -321,7 +321,12 @@
         if (form) form.requestSubmit();
         break;
       }
-      case "w": case "W": step([...document.querySelectorAll("[data-whatif]")], 1); break;
+      case "w": case "W": {
+        // From a note, to the line it stands beside; from a line, to the next.
+        const own = e.target.matches("[data-note]") && e.target.closest("[data-whatif]");
+        if (own) own.focus(); else step([...document.querySelectorAll("[data-whatif]")], 1);
+        break;
+      }
       case "a": case "A": go("[data-amend]"); break;
       case "r": case "R": go("[data-review]"); break;
       case "j": case "J": step(steps, 1); break;
