@@ -14,6 +14,7 @@ import (
 
 	"go.yaml.in/yaml/v3"
 
+	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/library"
 	"damson/core/procedure"
@@ -41,6 +42,7 @@ type source struct {
 	Foods      []*food.Food
 	Procedures []*procedure.Procedure
 	Book       *rulebook.Book
+	Acidity    []*acidity.Profile
 }
 
 // Load reads the library that ships with the program.
@@ -58,7 +60,7 @@ func Load() (*Library, error) {
 
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
-// debated.yaml, unprocessed.yaml, equivalents.yaml. Errors name file, line and
+// debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml. Errors name file, line and
 // field.
 func LoadFS(fsys fs.FS) (*Library, error) {
 	src, err := read(fsys)
@@ -88,7 +90,7 @@ func Compile(fsys fs.FS) ([]byte, error) {
 	return b.Bytes(), nil
 }
 
-func (s *source) link() (*Library, error) { return library.New(s.Foods, s.Procedures, s.Book) }
+func (s *source) link() (*Library, error) { return library.New(s.Foods, s.Procedures, s.Book, s.Acidity) }
 
 // read parses every YAML file.
 func read(fsys fs.FS) (*source, error) {
@@ -108,7 +110,11 @@ func read(fsys fs.FS) (*source, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &source{foods, procs, book}, nil
+	profiles, err := readAcidity(fsys)
+	if err != nil {
+		return nil, err
+	}
+	return &source{foods, procs, book, profiles}, nil
 }
 
 // decode reads one YAML file strictly: an unknown field is an error.
@@ -210,6 +216,22 @@ func readFoods(fsys fs.FS) ([]*food.Food, error) {
 		}
 	}
 	return all, nil
+}
+
+// readAcidity reads what foods hold.
+func readAcidity(fsys fs.FS) ([]*acidity.Profile, error) {
+	var file struct {
+		FromMemory bool               `yaml:"from_memory"`
+		Source     string             `yaml:"source"`
+		Profiles   []*acidity.Profile `yaml:"profiles"`
+	}
+	if err := decode(fsys, "acidity.yaml", &file); err != nil {
+		return nil, err
+	}
+	if _, err := acidity.NewTable(file.Profiles); err != nil {
+		return nil, fmt.Errorf("acidity.yaml: %w", err)
+	}
+	return file.Profiles, nil
 }
 
 func readBook(fsys fs.FS) (*rulebook.Book, error) {

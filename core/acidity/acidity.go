@@ -7,9 +7,6 @@ package acidity
 
 import "damson/core/food"
 
-// Limit is the pH at or under which a food counts as acid.
-const Limit = 4.6
-
 // The classes of a mixture.
 const (
 	Acid       = "acid"

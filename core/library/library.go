@@ -6,6 +6,7 @@ import (
 	"errors"
 	"fmt"
 
+	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/procedure"
 	"damson/core/rulebook"
@@ -17,11 +18,13 @@ type Library struct {
 	Foods      *food.Catalogue
 	Procedures *procedure.Library
 	Book       *rulebook.Book
+	// Acidity says what foods hold, for the estimate of a mixture's pH.
+	Acidity *acidity.Table
 }
 
-// New indexes the parts and fails where the book names a procedure or a food
-// that is not there.
-func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book) (*Library, error) {
+// New indexes the parts and fails where the book or a profile names a procedure
+// or a food that is not there.
+func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, profiles []*acidity.Profile) (*Library, error) {
 	cat, err := food.NewCatalogue(foods)
 	if err != nil {
 		return nil, err
@@ -33,13 +36,29 @@ func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book) 
 	if err := book.Check(); err != nil {
 		return nil, err
 	}
-	l := &Library{cat, list, book}
+	table, err := acidity.NewTable(profiles)
+	if err != nil {
+		return nil, err
+	}
+	l := &Library{cat, list, book, table}
 	return l, l.check()
 }
 
 func (l *Library) check() error {
 	known := l.Foods.Groups()
 	var errs []error
+	for _, p := range l.Acidity.All() {
+		for _, id := range p.Foods {
+			if l.Foods.ByID(id) == nil {
+				errs = append(errs, fmt.Errorf("acidity %q: there is no food %q", p.ID, id))
+			}
+		}
+		for _, g := range p.Groups {
+			if !known[g] {
+				errs = append(errs, fmt.Errorf("acidity %q: there is no group %q", p.ID, g))
+			}
+		}
+	}
 	for _, p := range l.Book.Points {
 		for _, id := range p.Procedures {
 			if l.Procedures.ByID(id) == nil {
@@ -75,12 +94,12 @@ func (l *Library) WithFoods(more []*food.Food) (*Library, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &Library{cat, l.Procedures, l.Book}, nil
+	return &Library{cat, l.Procedures, l.Book, l.Acidity}, nil
 }
 
 // With returns the library with other procedures in place of its own.
 func (l *Library) With(procs *procedure.Library) *Library {
-	return &Library{l.Foods, procs, l.Book}
+	return &Library{l.Foods, procs, l.Book, l.Acidity}
 }
 
 // Uses returns the procedures that have the food among their ingredients, by
