@@ -123,6 +123,7 @@ func (k *kitchenFlags) reviewFile(r *reviewing, name string, stdin io.Reader) ou
 		res.File = name
 		o.verdicts = append(o.verdicts, res.Verdict)
 		if k.asJSON {
+			res.SetEstimate(rounded(r.reviewer.Estimate(one, 0)))
 			err = writeJSON(&b, res)
 		} else {
 			printReview(&b, &res)

@@ -166,6 +166,16 @@ func (m *Mixture) Without(pick func(*Part) bool) *Mixture {
 	return out
 }
 
+// foodBeside reports whether anything but water and salt is left beside part i.
+func (m *Mixture) foodBeside(i int) bool {
+	for k := range m.Parts {
+		if k != i && len(m.Parts[k].Profile.Mmol) > 0 && !m.Parts[k].Profile.Unsure {
+			return true
+		}
+	}
+	return false
+}
+
 // Driver says how far a part moves the mixture: its pH with the part less that
 // without it. Above nought it pushes the mixture up, towards low-acid.
 type Driver struct {
@@ -175,8 +185,8 @@ type Driver struct {
 }
 
 // Drivers returns what each part does to the nominal pH, leaving one out at a
-// time, in the order of the parts. Parts without which nothing is left are not
-// in it.
+// time, in the order of the parts. A part without which no food and no acid is
+// left has nothing to be compared with and is not in it.
 func (m *Mixture) Drivers() ([]Driver, error) {
 	all := m.Contents()
 	with, _, err := all.Solve()
@@ -191,7 +201,7 @@ func (m *Mixture) Drivers() ([]Driver, error) {
 		for k := range rest.Total {
 			rest.Total[k] = math.Max(rest.Total[k], 0)
 		}
-		if rest.Water < 1e-6 {
+		if rest.Water < 1e-6 || !m.foodBeside(i) {
 			continue
 		}
 		without, _, err := rest.Solve()

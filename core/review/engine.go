@@ -30,6 +30,8 @@ type Reviewer struct {
 	leads map[*procedure.Procedure][]int
 	// names holds the folded titles of each procedure.
 	names map[*procedure.Procedure][]string
+	// acidity says what foods hold; nil where no estimate is wanted.
+	acidity *acidity.Table
 }
 
 // New returns a reviewer over the foods and procedures.

@@ -1,6 +1,7 @@
 package review
 
 import (
+	"damson/core/acidity"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -61,8 +62,8 @@ type Finding struct {
 	edit func(*draft)
 }
 
-// Acidity is where the food stands against pH 4.6. The figures are null until
-// the mixture's own estimate exists; no figure is invented.
+// Acidity is where the food stands against pH 4.6. The figures are the
+// mixture's estimate; null where it has none, or was not asked for.
 type Acidity struct {
 	Class string   `json:"class"`
 	Low   *float64 `json:"ph_low"`
@@ -119,6 +120,15 @@ type Result struct {
 	Question *Question `json:"question,omitempty"`
 	// Tested is the whole procedure, nil where none is near enough.
 	Tested *procedure.Procedure `json:"-"`
+}
+
+// SetEstimate lays the mixture's estimate beside the review. A tested procedure
+// keeps its own class; the verdict stays in any case.
+func (r *Result) SetEstimate(e acidity.Estimate) {
+	r.Acidity.Low, r.Acidity.Mid, r.Acidity.High = e.Low, e.Mid, e.High
+	if r.Procedure == nil {
+		r.Acidity.Class = e.Class
+	}
 }
 
 // Count returns how many lines stand as given.

@@ -16,6 +16,6 @@ func TestMain(m *testing.M) {
 	if err != nil {
 		panic(err)
 	}
-	reviewer = review.New(lib.Foods, lib.Procedures)
+	reviewer = review.New(lib.Foods, lib.Procedures).WithAcidity(lib.Acidity)
 	os.Exit(m.Run())
 }

@@ -1,19 +1,6 @@
-// Package acidity says where foods and mixtures stand against pH 4.6, the line
-// under which Clostridium botulinum does not grow (21 CFR 114.3).
-//
-// It knows classes only so far. A mixture's own range of pH needs a model of
-// acids and buffers, which is not here yet; until then no figure is given.
 package acidity
 
 import "damson/core/food"
-
-// The classes of a mixture.
-const (
-	Acid       = "acid"
-	Borderline = "borderline"
-	LowAcid    = "low-acid"
-	Unknown    = "unknown"
-)
 
 // silent are the groups that do not move the class of a mixture: they hold no
 // acid to speak of, or only season.
