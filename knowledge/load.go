@@ -43,6 +43,7 @@ type source struct {
 	Procedures []*procedure.Procedure
 	Book       *rulebook.Book
 	Acidity    []*acidity.Profile
+	Doses      []acidity.Dose
 }
 
 // Load reads the library that ships with the program.
@@ -90,7 +91,7 @@ func Compile(fsys fs.FS) ([]byte, error) {
 	return b.Bytes(), nil
 }
 
-func (s *source) link() (*Library, error) { return library.New(s.Foods, s.Procedures, s.Book, s.Acidity) }
+func (s *source) link() (*Library, error) { return library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses) }
 
 // read parses every YAML file.
 func read(fsys fs.FS) (*source, error) {
@@ -110,11 +111,11 @@ func read(fsys fs.FS) (*source, error) {
 	if err != nil {
 		return nil, err
 	}
-	profiles, err := readAcidity(fsys)
+	profiles, doses, err := readAcidity(fsys)
 	if err != nil {
 		return nil, err
 	}
-	return &source{foods, procs, book, profiles}, nil
+	return &source{foods, procs, book, profiles, doses}, nil
 }
 
 // decode reads one YAML file strictly: an unknown field is an error.
@@ -218,20 +219,21 @@ func readFoods(fsys fs.FS) ([]*food.Food, error) {
 	return all, nil
 }
 
-// readAcidity reads what foods hold.
-func readAcidity(fsys fs.FS) ([]*acidity.Profile, error) {
+// readAcidity reads what foods hold, and the acid to a jar.
+func readAcidity(fsys fs.FS) ([]*acidity.Profile, []acidity.Dose, error) {
 	var file struct {
 		FromMemory bool               `yaml:"from_memory"`
 		Source     string             `yaml:"source"`
 		Profiles   []*acidity.Profile `yaml:"profiles"`
+		Doses      []acidity.Dose     `yaml:"doses"`
 	}
 	if err := decode(fsys, "acidity.yaml", &file); err != nil {
-		return nil, err
+		return nil, nil, err
 	}
-	if _, err := acidity.NewTable(file.Profiles); err != nil {
-		return nil, fmt.Errorf("acidity.yaml: %w", err)
+	if _, err := acidity.NewTable(file.Profiles, file.Doses); err != nil {
+		return nil, nil, fmt.Errorf("acidity.yaml: %w", err)
 	}
-	return file.Profiles, nil
+	return file.Profiles, file.Doses, nil
 }
 
 func readBook(fsys fs.FS) (*rulebook.Book, error) {

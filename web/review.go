@@ -122,6 +122,7 @@ func (s *Server) showReview(c *gin.Context) {
 				v.Version += ", " + why
 			}
 		}
+		v.Estimate.Readings = s.readingWords(c.Request.Context(), r.ID)
 		html = s.execute("review", page{Title: res.Title, Nav: "/", Kitchen: viewKitchen(k), Keys: reviewKeys, Body: v})
 		s.keepPage(r, k, html)
 	}
@@ -134,6 +135,8 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
 		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts),
 		Picked: r.Procedure != "" && res.Procedure != nil}
+	var est acidity.Estimate
+	v.Estimate, est = s.viewEstimate(r, k)
 	notes := map[int][]noteView{}
 	for _, f := range res.Findings {
 		n := s.viewNote(f)
@@ -152,6 +155,9 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 			continue
 		}
 		notes[*f.Line] = append(notes[*f.Line], n)
+	}
+	if res.Procedure == nil || res.Tested.Acidity != "low-acid" {
+		pushNotes(est, notes)
 	}
 	for _, l := range res.Lines {
 		if l.Kind == recipe.Note {
@@ -177,6 +183,9 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 		v.General = append(v.General, list...)
 	}
 	v.Scale = viewScale(res)
+	if v.Scale.addMixture(est); res.Procedure == nil {
+		v.Scale.Class = v.Estimate.Class
+	}
 	list := res.Methods
 	v.Heading = "The process"
 	if res.Verdict == review.Change {

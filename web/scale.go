@@ -33,6 +33,8 @@ type scaleView struct {
 	TickY     float64
 	Width     float64
 	More      int
+	// Mix is the mixture's own range, nil where there is no estimate.
+	Mix *mixBar
 	// Field is the height of the coloured field, LowWidth the width of its
 	// low-acid side.
 	Field, LowWidth float64
@@ -55,8 +57,7 @@ func scaleX(ph float64) float64 {
 	return (min(max(ph, scaleLow), scaleHigh) - scaleLow) / (scaleHigh - scaleLow) * scaleWidth
 }
 
-// viewScale lays the scale out. The mixture's own range is not drawn: there is
-// no estimate of it yet, and no figure is invented.
+// viewScale lays the ranges of a recipe's ingredients out.
 func viewScale(res *review.Result) scaleView {
 	var foods []scaleFood
 	seen := map[string]bool{}
@@ -128,5 +129,5 @@ func classOf(res *review.Result) string {
 	if res.Procedure != nil {
 		return "as its tested procedure is classed"
 	}
-	return "from the worst ingredient that matters"
+	return "an estimate of the mixture"
 }

@@ -71,6 +71,8 @@ func (p *Profile) check() error {
 
 // Table finds the profile of a food. It is read only once it is made.
 type Table struct {
+	// Doses are the acids that sources give for a jar.
+	Doses   []Dose
 	all     []*Profile
 	byFood  map[string]*Profile
 	byGroup map[string]*Profile
@@ -79,8 +81,8 @@ type Table struct {
 
 // NewTable indexes the profiles. It fails on one that cannot be right, and
 // where two claim the same food or group.
-func NewTable(profiles []*Profile) (*Table, error) {
-	t := &Table{all: profiles, byFood: map[string]*Profile{}, byGroup: map[string]*Profile{}, order: map[*Profile]int{}}
+func NewTable(profiles []*Profile, doses []Dose) (*Table, error) {
+	t := &Table{Doses: doses, all: profiles, byFood: map[string]*Profile{}, byGroup: map[string]*Profile{}, order: map[*Profile]int{}}
 	var errs []error
 	for i, p := range profiles {
 		errs = append(errs, p.check())
@@ -96,6 +98,11 @@ func NewTable(profiles []*Profile) (*Table, error) {
 				errs = append(errs, fmt.Errorf("acidity %q: the group %q has a profile already", p.ID, g))
 			}
 			t.byGroup[g] = p
+		}
+	}
+	for _, d := range doses {
+		if d.ID == "" || d.Food == "" || d.Source == "" || d.LemonTbsp <= 0 || d.LemonTbsp > 8 || d.CitricTsp < 0 || d.CitricTsp > 2 || d.VinegarTbsp < 0 || d.VinegarTbsp > 16 {
+			errs = append(errs, fmt.Errorf("dose %q: food, source and plausible amounts are needed", d.ID))
 		}
 	}
 	return t, errors.Join(errs...)

@@ -24,7 +24,7 @@ type Library struct {
 
 // New indexes the parts and fails where the book or a profile names a procedure
 // or a food that is not there.
-func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, profiles []*acidity.Profile) (*Library, error) {
+func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, profiles []*acidity.Profile, doses []acidity.Dose) (*Library, error) {
 	cat, err := food.NewCatalogue(foods)
 	if err != nil {
 		return nil, err
@@ -36,7 +36,7 @@ func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, 
 	if err := book.Check(); err != nil {
 		return nil, err
 	}
-	table, err := acidity.NewTable(profiles)
+	table, err := acidity.NewTable(profiles, doses)
 	if err != nil {
 		return nil, err
 	}
