@@ -56,7 +56,46 @@ func Fill(ctx context.Context, st *store.Store, today time.Time) error {
 			return err
 		}
 	}
-	return nil
+	return fillLog(ctx, st, today)
+}
+
+// fillLog adds two meters, their calibrations, and what they read.
+func fillLog(ctx context.Context, st *store.Store, today time.Time) error {
+	day := func(back int) string { return today.AddDate(0, 0, -back).Format("2006-01-02") }
+	meter := store.Meter{Name: "Bench meter", Compensates: true, DueOn: day(-60)}
+	pocket := store.Meter{Name: "Pocket meter", DueOn: day(12)}
+	for _, m := range []*store.Meter{&meter, &pocket} {
+		if err := st.AddMeter(ctx, m); err != nil {
+			return err
+		}
+	}
+	for _, c := range []store.Calibration{
+		{OnDay: day(9), LowMV: 173, HighMV: 2, Celsius: 22},
+		{OnDay: day(2), LowMV: 172, HighMV: 3, Celsius: 23},
+	} {
+		c.MeterID, c.Low, c.High, c.DoneBy = meter.ID, 4.01, 7, "Ines Calloway"
+		c.LowLot, c.HighLot, c.LowExpiry, c.HighExpiry = "A-114", "N-207", day(-300), day(-300)
+		if err := st.AddCalibration(ctx, &c); err != nil {
+			return err
+		}
+	}
+	list, err := st.Recipes(ctx, 100)
+	if err != nil {
+		return err
+	}
+	recipe := func(word string) int64 {
+		for _, r := range list {
+			if strings.Contains(strings.ToLower(r.Title), word) {
+				return r.ID
+			}
+		}
+		return 0
+	}
+	return st.AddReadings(ctx, []*store.Reading{
+		{MeterID: pocket.ID, RecipeID: recipe("mango"), OnDay: day(12), Sample: "mango salsa from the refrigerator", How: "drained and blended", Hours: 30, Celsius: 9, Typed: "4.48 4.71", DoneBy: "Osric Vale"},
+		{MeterID: meter.ID, RecipeID: recipe("beets"), OnDay: day(9), Sample: "pickled beets, jars 2 and 6", How: "drained and blended", Hours: 168, Celsius: 22, Compensated: true, Typed: "4.28 4.31", DoneBy: "Ines Calloway"},
+		{MeterID: meter.ID, RecipeID: recipe("dilly"), OnDay: day(2), Sample: "dilly beans, jars 3, 5 and 9", How: "drained and blended", Hours: 96, Celsius: 23, Compensated: true, Typed: "3.61 3.64 3.70", DoneBy: "Ines Calloway"},
+	})
 }
 
 // add stores a recipe, and its earlier version first where there is one.

@@ -57,6 +57,24 @@ var migrations = []string{
 	// the kitchen's stance
 	`ALTER TABLE recipes ADD COLUMN procedure TEXT NOT NULL DEFAULT '';
 	ALTER TABLE kitchens ADD COLUMN stance TEXT NOT NULL DEFAULT 'book';`,
+
+	// 5: the pH log: meters, their calibrations, readings
+	`CREATE TABLE meters (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, name TEXT NOT NULL, compensates BOOLEAN NOT NULL, due_on TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE TABLE calibrations (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, meter_id INTEGER NOT NULL REFERENCES meters(id) ON DELETE CASCADE, on_day TEXT NOT NULL,
+		low REAL NOT NULL, high REAL NOT NULL, low_mv REAL NOT NULL, high_mv REAL NOT NULL, celsius REAL NOT NULL,
+		low_lot TEXT NOT NULL, high_lot TEXT NOT NULL, low_expiry TEXT NOT NULL, high_expiry TEXT NOT NULL, done_by TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE INDEX calibrations_day ON calibrations(meter_id, on_day);
+	CREATE TABLE readings (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, meter_id INTEGER NOT NULL, recipe_id INTEGER NOT NULL, on_day TEXT NOT NULL, sample TEXT NOT NULL,
+		how TEXT NOT NULL, hours REAL NOT NULL, celsius REAL NOT NULL, compensated BOOLEAN NOT NULL, typed TEXT NOT NULL, note TEXT NOT NULL,
+		done_by TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE INDEX readings_day ON readings(on_day);
+	CREATE INDEX readings_recipe ON readings(recipe_id);`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

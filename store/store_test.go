@@ -55,7 +55,7 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, []any{1, "5 lb plums", 2, "10 lb plums", "scaled by 2"}, []any{got[0].No, got[0].Text, got[1].No, got[1].Text, got[1].Why})
 
 	// Recipes from before there were versions get their first.
-	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "PRAGMA user_version = 2"} {
+	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "PRAGMA user_version = 2"} {
 		require.NoError(t, s.db.Exec(q).Error)
 	}
 	require.NoError(t, s.Close())

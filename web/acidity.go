@@ -123,10 +123,15 @@ func (v *scaleView) addMixture(e acidity.Estimate) {
 	v.TickY += 24
 	v.Height += 24
 	v.Description += fmt.Sprintf("the mixture pH %.1f to %.1f", *e.Low, *e.High)
-	if v.Mix.X > scaleWidth*0.45 {
+	// The name stands where it keeps clear of the line.
+	wide := letter * 14
+	switch right := v.Mix.X + v.Mix.W; {
+	case right < v.Line && right+6+wide > v.Line && v.Mix.X > wide+6, right >= v.Line && v.Mix.X > wide+6 && v.Mix.X < v.Line, right+6+wide > scaleWidth:
 		v.Mix.TextX, v.Mix.Anchor = v.Mix.X-6, "end"
-	} else {
-		v.Mix.TextX, v.Mix.Anchor = v.Mix.X+v.Mix.W+6, "start"
+	case right < v.Line && right+6+wide > v.Line:
+		v.Mix.TextX, v.Mix.Anchor = v.Line+6, "start"
+	default:
+		v.Mix.TextX, v.Mix.Anchor = right+6, "start"
 	}
 }
 
@@ -136,8 +141,12 @@ type mixBar struct {
 	Anchor              string
 }
 
-// pushNotes are quiet notes beside the lines that push an acid mixture up most.
+// pushNotes are quiet notes beside the lines that push an acid mixture up most,
+// where its range reaches over the line.
 func pushNotes(e acidity.Estimate, notes map[int][]noteView) {
+	if e.High != nil && *e.High <= acidity.Limit {
+		return // nothing to warn of
+	}
 	list := append([]acidity.Driver{}, e.Drivers...)
 	sort.SliceStable(list, func(i, j int) bool { return list[i].Delta > list[j].Delta })
 	for i, d := range list {

@@ -9,6 +9,7 @@ import (
 	"time"
 
 	"github.com/chromedp/chromedp"
+	"github.com/chromedp/chromedp/kb"
 	"github.com/stretchr/testify/require"
 )
 
@@ -143,7 +144,9 @@ func TestBrowser(t *testing.T) {
 	}
 	require.Contains(t, eval(`document.activeElement.textContent`), "Leave the butter out")
 	step(chromedp.KeyEvent("w"), chromedp.WaitVisible("#whatif p"))
-	require.Eventually(t, func() bool { return eval(`document.querySelector("#whatif").textContent.includes("Nothing may stand in")`) == true }, 5*time.Second, 20*time.Millisecond, text("#whatif"))
+	require.Eventually(t, func() bool {
+		return eval(`document.querySelector("#whatif").textContent.includes("Nothing may stand in")`) == true
+	}, 5*time.Second, 20*time.Millisecond, text("#whatif"))
 	step(chromedp.KeyEvent("c"), chromedp.WaitVisible("table.compare, .compare table, .banner h1"))
 	require.Eventually(t, func() bool { return eval(`location.pathname`) == "/recipes/11/compare" }, 5*time.Second, 20*time.Millisecond)
 	step(chromedp.Navigate(web.URL+"/recipes/11"), chromedp.WaitVisible("[data-card]"), chromedp.KeyEvent("a"))
@@ -152,4 +155,14 @@ func TestBrowser(t *testing.T) {
 	require.Equal(t, "Clear", text(".banner h1"))
 	eval(`(() => { const box = document.querySelector('input[type="checkbox"]'); box.click(); return true })()`)
 	require.Eventually(t, func() bool { return eval(`document.querySelector(".banner h1").textContent.trim()`) == "Change first" }, 5*time.Second, 20*time.Millisecond, "the verdict moves with the edits")
+
+	// The acid bench: an arrow key on a slider moves the range and its figure.
+	step(chromedp.Navigate(web.URL+"/acidity"), chromedp.WaitVisible("[data-slider]"))
+	was := text("#mix b")
+	eval(`document.querySelectorAll("[data-slider]")[3].focus()`)
+	for range 6 {
+		step(chromedp.KeyEvent(kb.ArrowRight))
+	}
+	require.Equal(t, "8", eval(`document.querySelectorAll(".sliders output")[3].value`))
+	require.Eventually(t, func() bool { return text("#mix b") != was }, 5*time.Second, 20*time.Millisecond, "the range moves")
 }

@@ -45,6 +45,13 @@ func (s *Server) keyOf(r store.Recipe, k store.Kitchen) cacheKey {
 	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.shelf().version}
 }
 
+// forget drops what was kept: something beside recipe and kitchen has changed.
+func (r *reviewCache) forget() {
+	r.mu.Lock()
+	defer r.mu.Unlock()
+	clear(r.seen)
+}
+
 // pageOf returns the page kept for the recipe in the kitchen, or nil.
 func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
 	s.reviews.mu.Lock()

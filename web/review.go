@@ -1,6 +1,7 @@
 package web
 
 import (
+	"damson/core/acidity"
 	"net/http"
 	"slices"
 	"strings"
@@ -28,14 +29,16 @@ type reviewView struct {
 	Lines   []cardLine
 	Steps   []cardStep
 	Scale   scaleView
-	Heading string
-	Rows    []processRow
-	Source  string
-	Physics string
-	Today   []string
-	Serving []string
-	Assumed string
-	Needs   []string
+	// Estimate is the mixture's own.
+	Estimate estimateView
+	Heading  string
+	Rows     []processRow
+	Source   string
+	Physics  string
+	Today    []string
+	Serving  []string
+	Assumed  string
+	Needs    []string
 	// Edits is how many edits there are to take; Parts what is known of the parts
 	// of an untested mixture.
 	Edits int

@@ -24,6 +24,9 @@ setTimeout(() => document.querySelector('[data-part="food"][data-line="9"]').dis
 // typed searches the library before its picture is taken.
 const typed = `document.querySelector("#q").value = "beans"; document.querySelector("#q").dispatchEvent(new Event("input", {bubbles: true})); true`
 
+// opened shows what moves the mixture of a review.
+const opened = `const d = [...document.querySelectorAll("details")].find(d => d.textContent.includes("What moves it")); d.open = true; d.scrollIntoView({block: "end"}); true`
+
 var pages = []struct{ name, path, script string }{
 	{"desk", "/", ""},
 	{"new-recipe", "/new", pasted},
@@ -41,6 +44,9 @@ var pages = []struct{ name, path, script string }{
 	{"food", "/foods/tomato", ""},
 	{"debated", "/debated", ""},
 	{"kitchen", "/kitchen", ""},
+	{"acid-bench", "/acidity", ""},
+	{"ph-log", "/acidity/log", ""},
+	{"acidity-in-review", "/recipes/5", opened},
 }
 
 func main() {

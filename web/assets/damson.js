@@ -283,6 +283,11 @@
   document.addEventListener("toggle", layMargin, true); // a note that is opened takes more room
   if (document.fonts && document.fonts.ready) document.fonts.ready.then(layMargin);
 
+  // A slider says its share as it moves.
+  document.addEventListener("input", (e) => {
+    if (e.target.matches("[data-slider]")) e.target.parentElement.querySelector("output").value = e.target.value;
+  });
+
   // Keys. A key pressed while typing is only a letter.
   function step(list, by) {
     if (!list.length) return;

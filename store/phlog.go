@@ -1,0 +1,110 @@
+package store
+
+import (
+	"context"
+	"time"
+)
+
+// Meter is a pH meter of the kitchen.
+type Meter struct {
+	ID   int64
+	Name string
+	// Compensates is true where the meter corrects for temperature by itself.
+	Compensates bool
+	// DueOn is the day on which its electrode or its check is due, as typed:
+	// 2027-01-31, or empty.
+	DueOn     string
+	CreatedAt time.Time
+}
+
+// Calibration is a two-point calibration of a meter, as typed.
+type Calibration struct {
+	ID                    int64
+	MeterID               int64
+	OnDay                 string // 2026-11-25
+	Low, High             float64
+	LowMV                 float64 `gorm:"column:low_mv"`
+	HighMV                float64 `gorm:"column:high_mv"`
+	Celsius               float64
+	LowLot, HighLot       string
+	LowExpiry, HighExpiry string
+	DoneBy                string
+	CreatedAt             time.Time
+}
+
+// Reading is one sample's reading, as typed.
+type Reading struct {
+	ID       int64
+	MeterID  int64
+	RecipeID int64 // 0 where it belongs to none
+	OnDay    string
+	Sample   string
+	How      string
+	Hours    float64
+	Celsius  float64
+	// Compensated is true where the meter corrected for the temperature.
+	Compensated bool
+	Typed       string
+	Note        string
+	DoneBy      string
+	CreatedAt   time.Time
+}
+
+// AddMeter stores a new meter and sets its ID.
+func (s *Store) AddMeter(ctx context.Context, m *Meter) error {
+	m.CreatedAt = now()
+	return s.with(ctx).Create(m).Error
+}
+
+// Meters returns the meters by name.
+func (s *Store) Meters(ctx context.Context) ([]Meter, error) {
+	var list []Meter
+	err := s.with(ctx).Order("name, id").Find(&list).Error
+	return list, err
+}
+
+// AddCalibration stores a calibration and sets its ID.
+func (s *Store) AddCalibration(ctx context.Context, c *Calibration) error {
+	if c.CreatedAt.IsZero() {
+		c.CreatedAt = now()
+	}
+	return s.with(ctx).Create(c).Error
+}
+
+// Calibrations returns calibrations, newest first, at most limit.
+func (s *Store) Calibrations(ctx context.Context, limit int) ([]Calibration, error) {
+	var list []Calibration
+	err := s.with(ctx).Order("on_day DESC, id DESC").Limit(limit).Find(&list).Error
+	return list, err
+}
+
+// AddReadings stores readings, all or none, and sets their IDs.
+func (s *Store) AddReadings(ctx context.Context, list []*Reading) error {
+	for _, r := range list {
+		if r.CreatedAt.IsZero() {
+			r.CreatedAt = now()
+		}
+	}
+	return s.with(ctx).CreateInBatches(list, 200).Error
+}
+
+// Readings returns readings, newest first, at most limit; of one recipe, or of
+// all where recipeID is 0.
+func (s *Store) Readings(ctx context.Context, recipeID int64, limit int) ([]Reading, error) {
+	var list []Reading
+	q := s.with(ctx).Order("on_day DESC, id DESC").Limit(limit)
+	if recipeID != 0 {
+		q = q.Where("recipe_id = ?", recipeID)
+	}
+	err := q.Find(&list).Error
+	return list, err
+}
+
+// DeleteReading removes a reading. It is ErrNotFound where there is none.
+func (s *Store) DeleteReading(ctx context.Context, id int64) error {
+	res := s.with(ctx).Delete(&Reading{}, id)
+	if res.Error == nil && res.RowsAffected == 0 {
+		return ErrNotFound
+	}
+	return res.Error
+}

@@ -1,0 +1,485 @@
+package web
+
+import (
+	"context"
+	"encoding/csv"
+	"fmt"
+	"net/http"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/phlog"
+	"damson/store"
+)
+
+// logView is the pH log: meters, calibrations, readings.
+type logView struct {
+	Meters       []meterView
+	Readings     []readingView
+	Calibrations []calibrationView
+	Recipes      []choice
+	MeterChoices []choice
+	Hows         []choice
+	Today        string
+	// Form is what was typed where something is wrong with it; Problems by form.
+	Form     map[string]string
+	Problems map[string]string
+	Done     string
+	Never    string
+}
+
+type meterView struct {
+	Name, State, Due string
+	Good             bool
+}
+
+type calibrationView struct {
+	Day, Meter, Slope, Offset, Buffers, Temperature, By string
+	Marks                                               []string
+	Refused                                             bool
+}
+
+type readingView struct {
+	ID                                                        int64
+	Day, Sample, Meter, How, Temperature, Typed, Spread, Says string
+	Highest, Severity, Label, Recipe, By                      string
+	RecipeID                                                  int64
+	Marks                                                     []string
+}
+
+const (
+	logLimit    = 200
+	dayLayout   = "2006-01-02"
+	maxReadings = 5000
+)
+
+func (s *Server) showLog(c *gin.Context) {
+	done := map[string]string{"meter": "The meter is in the log.", "calibration": "The calibration is in the log.", "reading": "The reading is in the log.", "deleted": "The reading is gone."}[c.Query("done")]
+	if n, err := strconv.Atoi(c.Query("read")); err == nil {
+		done = thousands(n) + " readings were read from the file."
+	}
+	s.renderLog(c, http.StatusOK, nil, nil, done)
+}
+
+// renderLog writes the page; form and problems are those of a form that was not
+// taken, so that nothing typed is lost.
+func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string]string, done string) {
+	ctx := c.Request.Context()
+	b, err := s.book(ctx, 0)
+	if err != nil {
+		panic(err)
+	}
+	v := logView{Form: form, Problems: problems, Done: done, Today: time.Now().Format(dayLayout), Never: phlog.Never}
+	if v.Form == nil {
+		v.Form = map[string]string{}
+	}
+	for _, m := range b.meters {
+		mv := meterView{Name: m.Name, State: "not calibrated today"}
+		if cal, ok := b.on(m.ID, v.Today); ok {
+			mv.Good, mv.State = true, fmt.Sprintf("calibrated today, slope %.0f %%", cal.Slope())
+		}
+		if m.DueOn != "" {
+			mv.Due = "check due " + m.DueOn
+			if m.DueOn < v.Today {
+				mv.Due = "check overdue since " + m.DueOn
+			}
+		}
+		v.Meters = append(v.Meters, mv)
+		v.MeterChoices = append(v.MeterChoices, choice{strconv.FormatInt(m.ID, 10), m.Name, v.Form["meter"] == strconv.FormatInt(m.ID, 10)})
+	}
+	for _, x := range b.calibrations[:min(len(b.calibrations), 8)] {
+		v.Calibrations = append(v.Calibrations, b.viewCalibration(x))
+	}
+	for _, r := range b.readings {
+		v.Readings = append(v.Readings, b.viewReading(r))
+	}
+	v.Recipes = append(v.Recipes, choice{"0", "no recipe", false})
+	for _, r := range b.recipes {
+		id := strconv.FormatInt(r.ID, 10)
+		v.Recipes = append(v.Recipes, choice{id, r.Title, v.Form["recipe"] == id || v.Form["recipe"] == "" && c.Query("recipe") == id})
+	}
+	for _, h := range []string{phlog.Blended, phlog.Brine, phlog.Whole} {
+		v.Hows = append(v.Hows, choice{h, h, v.Form["how"] == h})
+	}
+	s.render(c, status, "phlog", page{Title: "pH log", Nav: "/acidity", Keys: []key{{"Tab", "next field"}, {"Ctrl ↵", "store"}, {"P", "print"}}, Body: v})
+}
+
+// logBook is the log as it is stored.
+type logBook struct {
+	meters       []store.Meter
+	calibrations []store.Calibration
+	readings     []store.Reading
+	recipes      []store.Recipe
+}
+
+func (s *Server) book(ctx context.Context, recipe int64) (*logBook, error) {
+	b := &logBook{}
+	var err error
+	if b.meters, err = s.store.Meters(ctx); err != nil {
+		return nil, err
+	}
+	if b.calibrations, err = s.store.Calibrations(ctx, maxReadings); err != nil {
+		return nil, err
+	}
+	if b.readings, err = s.store.Readings(ctx, recipe, logLimit); err != nil {
+		return nil, err
+	}
+	b.recipes, err = s.store.Recipes(ctx, logLimit)
+	return b, err
+}
+
+// calibrationOf turns what is stored into what is judged.
+func calibrationOf(x store.Calibration) phlog.Calibration {
+	date := func(s string) time.Time { t, _ := time.Parse(dayLayout, s); return t }
+	return phlog.Calibration{On: date(x.OnDay), Low: x.Low, High: x.High, LowMV: x.LowMV, HighMV: x.HighMV, Celsius: x.Celsius, LowLot: x.LowLot, HighLot: x.HighLot,
+		LowExpiry: date(x.LowExpiry), HighExpiry: date(x.HighExpiry)}
+}
+
+// on returns the meter's good calibration of the day.
+func (b *logBook) on(meter int64, day string) (phlog.Calibration, bool) {
+	for _, x := range b.calibrations {
+		if x.MeterID == meter && x.OnDay == day {
+			if c := calibrationOf(x); !phlog.Refused(c.Check()) {
+				return c, true
+			}
+		}
+	}
+	return phlog.Calibration{}, false
+}
+
+func (b *logBook) meter(id int64) string {
+	for _, m := range b.meters {
+		if m.ID == id {
+			return m.Name
+		}
+	}
+	return "not said"
+}
+
+func (b *logBook) viewCalibration(x store.Calibration) calibrationView {
+	c := calibrationOf(x)
+	v := calibrationView{Day: x.OnDay, Meter: b.meter(x.MeterID), Slope: fmt.Sprintf("%.1f %%", c.Slope()), Offset: fmt.Sprintf("%+.0f mV", c.Offset()), By: x.DoneBy,
+		Temperature: decimal(c.Celsius) + " °C", Buffers: fmt.Sprintf("%.2f: %.0f mV · %.2f: %.0f mV", c.Low, c.LowMV, c.High, c.HighMV)}
+	problems := c.Check()
+	for _, p := range problems {
+		v.Marks = append(v.Marks, p.What)
+	}
+	v.Refused = phlog.Refused(problems)
+	return v
+}
+
+// readingOf turns what is stored into what is judged.
+func (b *logBook) readingOf(r store.Reading) phlog.Reading {
+	values, err := phlog.Values(r.Typed)
+	if err != nil {
+		values = nil
+	}
+	cal, ok := b.on(r.MeterID, r.OnDay)
+	at := 25.0
+	if ok {
+		at = cal.Celsius
+	}
+	return phlog.Reading{Sample: r.Sample, How: r.How, Hours: r.Hours, Celsius: r.Celsius, Compensated: r.Compensated, CalibratedAt: at, Values: values, Calibrated: ok, Acidified: r.Hours > 0 || r.How == phlog.Brine}
+}
+
+var readingLabels = map[string]string{"stop": "over 4.6", "care": "take care", "note": "under 4.2"}
+
+func (b *logBook) viewReading(r store.Reading) readingView {
+	sum := b.readingOf(r).Judge()
+	v := readingView{ID: r.ID, Day: r.OnDay, Sample: r.Sample, Meter: b.meter(r.MeterID), How: r.How, Temperature: decimal(r.Celsius) + " °C", Typed: r.Typed, By: r.DoneBy,
+		Says: sum.Says, Severity: sum.Severity, Label: readingLabels[sum.Severity], Marks: sum.Marks, RecipeID: r.RecipeID}
+	if r.Hours > 0 {
+		v.How += ", after " + decimal(r.Hours) + " h"
+	}
+	if sum.N > 0 && sum.Highest > 0 {
+		v.Highest = fmt.Sprintf("%.2f", sum.Highest)
+		v.Spread = fmt.Sprintf("mean %.2f, spread %.2f, %d %s", sum.Mean, sum.Spread, sum.N, plural("jar", sum.N))
+		if sum.Severity == "care" && sum.Highest <= phlog.Limit {
+			v.Label = "too near the line"
+		}
+	}
+	for _, x := range b.recipes {
+		if x.ID == r.RecipeID {
+			v.Recipe = x.Title
+		}
+	}
+	return v
+}
+
+// readingWords are the readings of a recipe in a sentence each, newest first.
+func (s *Server) readingWords(ctx context.Context, recipe int64) []string {
+	b, err := s.book(ctx, recipe)
+	if err != nil {
+		return nil
+	}
+	var out []string
+	for _, r := range b.readings[:min(len(b.readings), 3)] {
+		v := b.viewReading(r)
+		text := v.Says
+		if v.Highest != "" {
+			text = "highest pH " + v.Highest + ", " + v.Label + " (" + v.Sample + ", " + v.Day + ", " + v.Spread + ")."
+		}
+		if v.Severity == "stop" {
+			text += " " + v.Says
+		}
+		if len(v.Marks) > 0 {
+			text += " Marked: " + strings.Join(v.Marks, "; ") + "."
+		}
+		out = append(out, text)
+	}
+	return out
+}
+
+// typed collects what a form brought, cut to size.
+func typed(c *gin.Context, names ...string) map[string]string {
+	out := map[string]string{}
+	for _, n := range names {
+		out[n] = cut(c.Request.PostForm.Get(n), 120)
+	}
+	return out
+}
+
+// refuse answers a form that is not taken, with all that was typed.
+func (s *Server) refuse(c *gin.Context, form map[string]string, where, what string) {
+	s.renderLog(c, http.StatusUnprocessableEntity, form, map[string]string{where: what}, "")
+}
+
+// dayTyped reads a day, today where none is given.
+func dayTyped(text string) (string, bool) {
+	if text == "" {
+		return time.Now().Format(dayLayout), true
+	}
+	_, err := time.Parse(dayLayout, text)
+	return text, err == nil
+}
+
+// figure reads a decimal with a point or a comma.
+func figure(text string) (float64, error) {
+	return strconv.ParseFloat(strings.Replace(strings.TrimSpace(text), ",", ".", 1), 64)
+}
+
+func (s *Server) addMeter(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	f := typed(c, "name", "due", "compensates")
+	if f["name"] == "" {
+		s.refuse(c, f, "meter", "What is the meter called? Any name will do.")
+		return
+	}
+	if _, ok := dayTyped(f["due"]); !ok {
+		s.refuse(c, f, "meter", "The day is written like 2027-01-31, or left empty.")
+		return
+	}
+	if err := s.store.AddMeter(c.Request.Context(), &store.Meter{Name: f["name"], DueOn: f["due"], Compensates: f["compensates"] != ""}); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/acidity/log?done=meter")
+}
+
+// meterTyped finds the meter that a form names.
+func (s *Server) meterTyped(c *gin.Context, text string) (store.Meter, bool) {
+	list, err := s.store.Meters(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	for _, m := range list {
+		if strconv.FormatInt(m.ID, 10) == text {
+			return m, true
+		}
+	}
+	return store.Meter{}, false
+}
+
+func (s *Server) addCalibration(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	f := typed(c, "meter", "day", "low", "high", "lowmv", "highmv", "celsius", "lowlot", "highlot", "lowexpiry", "highexpiry", "by")
+	m, ok := s.meterTyped(c, f["meter"])
+	if !ok {
+		s.refuse(c, f, "calibration", "Which meter? Add one first where the list is empty.")
+		return
+	}
+	x := store.Calibration{MeterID: m.ID, LowLot: f["lowlot"], HighLot: f["highlot"], LowExpiry: f["lowexpiry"], HighExpiry: f["highexpiry"], DoneBy: f["by"]}
+	if x.OnDay, ok = dayTyped(f["day"]); !ok {
+		s.refuse(c, f, "calibration", "The day is written like 2026-11-25.")
+		return
+	}
+	for _, e := range []string{x.LowExpiry, x.HighExpiry} {
+		if _, ok := dayTyped(e); !ok {
+			s.refuse(c, f, "calibration", "A buffer's date is written like 2027-01-31, or left empty.")
+			return
+		}
+	}
+	for _, n := range []struct {
+		name string
+		into *float64
+	}{{"low", &x.Low}, {"high", &x.High}, {"lowmv", &x.LowMV}, {"highmv", &x.HighMV}, {"celsius", &x.Celsius}} {
+		v, err := figure(f[n.name])
+		if err != nil {
+			s.refuse(c, f, "calibration", "“"+f[n.name]+"” is no number; buffers in pH, readings in mV, temperature in °C.")
+			return
+		}
+		*n.into = v
+	}
+	if list := calibrationOf(x).Check(); phlog.Refused(list) {
+		for _, p := range list {
+			if p.Refused {
+				s.refuse(c, f, "calibration", p.What)
+				return
+			}
+		}
+	}
+	if err := s.store.AddCalibration(c.Request.Context(), &x); err != nil {
+		panic(err)
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/acidity/log?done=calibration")
+}
+
+func (s *Server) addReading(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	f := typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "note", "by")
+	m, ok := s.meterTyped(c, f["meter"])
+	if !ok {
+		s.refuse(c, f, "reading", "Which meter? Add one first where the list is empty.")
+		return
+	}
+	r := store.Reading{MeterID: m.ID, Compensated: m.Compensates, Sample: f["sample"], How: f["how"], Typed: f["values"], Note: f["note"], DoneBy: f["by"]}
+	r.RecipeID, _ = strconv.ParseInt(f["recipe"], 10, 64)
+	if r.OnDay, ok = dayTyped(f["day"]); !ok {
+		s.refuse(c, f, "reading", "The day is written like 2026-11-25.")
+		return
+	}
+	var err error
+	if r.Celsius, err = figure(f["celsius"]); err != nil {
+		s.refuse(c, f, "reading", "How warm was the sample, in °C?")
+		return
+	}
+	if f["hours"] != "" {
+		if r.Hours, err = figure(f["hours"]); err != nil || r.Hours < 0 || r.Hours > 20000 {
+			s.refuse(c, f, "reading", "How many hours after the jars were closed? A number, or nothing.")
+			return
+		}
+	}
+	if r.Sample == "" {
+		s.refuse(c, f, "reading", "What was measured? Name the sample: “dilly beans, jars 3, 5 and 9”.")
+		return
+	}
+	if _, err := phlog.Values(r.Typed); err != nil || r.Typed == "" {
+		s.refuse(c, f, "reading", "Type the pH of each jar, like 3.82 3.85 3.90.")
+		return
+	}
+	if err := s.store.AddReadings(c.Request.Context(), []*store.Reading{&r}); err != nil {
+		panic(err)
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/acidity/log?done=reading")
+}
+
+func (s *Server) deleteReading(c *gin.Context) {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	if err == nil {
+		err = s.store.DeleteReading(c.Request.Context(), id)
+	}
+	if err != nil {
+		s.fail(c, http.StatusNotFound, "There is no such reading.", "It may have been deleted already; the log has the rest.")
+		return
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/acidity/log?done=deleted")
+}
+
+// importReadings takes a CSV file in, as text: Damson's own or another meter's.
+func (s *Server) importReadings(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	text := c.Request.PostForm.Get("csv")
+	f := map[string]string{"csv": text}
+	rows, err := phlog.ReadCSV(strings.NewReader(text))
+	if err != nil {
+		s.refuse(c, f, "file", firstUpper(err.Error())+".")
+		return
+	}
+	ctx := c.Request.Context()
+	b, err := s.book(ctx, 0)
+	if err != nil {
+		panic(err)
+	}
+	var list []*store.Reading
+	for _, row := range rows {
+		r := &store.Reading{OnDay: dayOf(row.Date), Sample: row.Sample, How: row.How, Hours: row.Hours, Celsius: row.Celsius, Compensated: row.Corrects, Typed: row.Typed, Note: row.Problem}
+		if !row.HasTemperature {
+			r.Note = strings.TrimPrefix(r.Note+"; no temperature in the file, 25 °C taken", "; ")
+		}
+		if r.Sample == "" {
+			r.Sample = "line " + strconv.Itoa(row.Line) + " of the file"
+		}
+		if r.How == "" {
+			r.How = phlog.Whole
+		}
+		for _, m := range b.meters {
+			if strings.EqualFold(m.Name, row.Meter) {
+				r.MeterID = m.ID
+			}
+		}
+		for _, x := range b.recipes {
+			if row.Recipe != "" && strings.EqualFold(x.Title, row.Recipe) {
+				r.RecipeID = x.ID
+			}
+		}
+		r.Sample, r.How, r.Typed, r.Note = cut(r.Sample, 120), cut(r.How, 60), cut(r.Typed, 120), cut(r.Note, 200)
+		list = append(list, r)
+	}
+	if len(list) > 0 {
+		if err := s.store.AddReadings(ctx, list); err != nil {
+			panic(err)
+		}
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/acidity/log?read="+strconv.Itoa(len(list)))
+}
+
+// guard keeps a spreadsheet from taking a cell for a formula.
+func guard(s string) string {
+	if s != "" && strings.ContainsRune("=+-@\t\r", rune(s[0])) {
+		return "'" + s
+	}
+	return s
+}
+
+// dayOf finds the day in what a meter wrote; today where there is none.
+func dayOf(text string) string {
+	for _, layout := range []string{dayLayout, "2006-01-02 15:04", "2006-01-02 15:04:05", time.RFC3339, "2006-01-02T15:04:05", "01/02/2006", "01/02/2006 15:04", "02.01.2006", "02.01.2006 15:04"} {
+		if t, err := time.Parse(layout, strings.TrimSpace(text)); err == nil {
+			return t.Format(dayLayout)
+		}
+	}
+	return time.Now().Format(dayLayout)
+}
+
+func (s *Server) exportReadings(c *gin.Context) {
+	b, err := s.book(c.Request.Context(), 0)
+	if err != nil {
+		panic(err)
+	}
+	if b.readings, err = s.store.Readings(c.Request.Context(), 0, maxReadings); err != nil {
+		panic(err)
+	}
+	c.Header("Content-Type", "text/csv; charset=utf-8")
+	c.Header("Content-Disposition", `attachment; filename="ph-log.csv"`)
+	w := csv.NewWriter(c.Writer)
+	_ = w.Write(phlog.Columns)
+	for _, r := range b.readings {
+		v, sum := b.viewReading(r), b.readingOf(r).Judge()
+		_ = w.Write([]string{r.OnDay, guard(v.Meter), guard(r.Sample), guard(v.Recipe), guard(r.How), decimal(r.Hours), decimal(r.Celsius), strconv.FormatBool(r.Compensated), guard(r.Typed), v.Highest, sum.Severity, guard(strings.Join(sum.Marks, "; "))})
+	}
+	w.Flush()
+}
