@@ -34,6 +34,7 @@ type cacheKey struct {
 	kitchen, gauge    string
 	elevation         int
 	set               bool
+	measured          float64
 	shelf             int64
 }
 
@@ -42,7 +43,7 @@ const cacheSize = 1000
 func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*reviewed{}} }
 
 func (s *Server) keyOf(r store.Recipe, k store.Kitchen) cacheKey {
-	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.shelf().version}
+	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.measuredOf(r.ID), s.shelf().version}
 }
 
 // forget drops what was kept: something beside recipe and kitchen has changed.
@@ -81,7 +82,7 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 		rec.Title = r.Title
 	}
 	return review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge(),
-		Procedure: r.Procedure, Stance: k.Stance}, nil
+		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID)}, nil
 }
 
 // reviewOf reviews a stored recipe in the kitchen. The result must not be

@@ -4,6 +4,7 @@ import (
 	"context"
 	"encoding/csv"
 	"fmt"
+	"math"
 	"net/http"
 	"strconv"
 	"strings"
@@ -233,6 +234,44 @@ func (s *Server) readingWords(ctx context.Context, recipe int64) []string {
 	return out
 }
 
+// logChanged lets the reviews know that the log has changed.
+func (s *Server) logChanged(ctx context.Context) {
+	if err := s.remeasure(ctx); err != nil {
+		panic(err)
+	}
+	s.reviews.forget()
+}
+
+// remeasure works out what the log says of each recipe.
+func (s *Server) remeasure(ctx context.Context) error {
+	b, err := s.book(ctx, 0)
+	if err != nil {
+		return err
+	}
+	if b.readings, err = s.store.Readings(ctx, 0, maxReadings); err != nil {
+		return err
+	}
+	highest, day := map[int64]float64{}, map[int64]string{}
+	for _, r := range b.readings { // newest first
+		sum := b.readingOf(r).Judge()
+		if r.RecipeID == 0 || sum.Highest == 0 || day[r.RecipeID] != "" && day[r.RecipeID] != r.OnDay {
+			continue
+		}
+		day[r.RecipeID] = r.OnDay
+		highest[r.RecipeID] = max(highest[r.RecipeID], math.Round(sum.Highest*100)/100)
+	}
+	s.measured.Store(&highest)
+	return nil
+}
+
+// measuredOf returns the highest pH measured of the recipe, 0 where none was.
+func (s *Server) measuredOf(recipe int64) float64 {
+	if m := s.measured.Load(); m != nil {
+		return (*m)[recipe]
+	}
+	return 0
+}
+
 // typed collects what a form brought, cut to size.
 func typed(c *gin.Context, names ...string) map[string]string {
 	out := map[string]string{}
@@ -337,7 +376,7 @@ func (s *Server) addCalibration(c *gin.Context) {
 	if err := s.store.AddCalibration(c.Request.Context(), &x); err != nil {
 		panic(err)
 	}
-	s.reviews.forget()
+	s.logChanged(c.Request.Context())
 	c.Redirect(http.StatusSeeOther, "/acidity/log?done=calibration")
 }
 
@@ -379,7 +418,7 @@ func (s *Server) addReading(c *gin.Context) {
 	if err := s.store.AddReadings(c.Request.Context(), []*store.Reading{&r}); err != nil {
 		panic(err)
 	}
-	s.reviews.forget()
+	s.logChanged(c.Request.Context())
 	c.Redirect(http.StatusSeeOther, "/acidity/log?done=reading")
 }
 
@@ -392,7 +431,7 @@ func (s *Server) deleteReading(c *gin.Context) {
 		s.fail(c, http.StatusNotFound, "There is no such reading.", "It may have been deleted already; the log has the rest.")
 		return
 	}
-	s.reviews.forget()
+	s.logChanged(c.Request.Context())
 	c.Redirect(http.StatusSeeOther, "/acidity/log?done=deleted")
 }
 
@@ -443,7 +482,7 @@ func (s *Server) importReadings(c *gin.Context) {
 			panic(err)
 		}
 	}
-	s.reviews.forget()
+	s.logChanged(c.Request.Context())
 	c.Redirect(http.StatusSeeOther, "/acidity/log?read="+strconv.Itoa(len(list)))
 }
 

@@ -23,6 +23,9 @@ type Server struct {
 	current atomic.Pointer[shelf]
 	pages   *template.Template
 	reviews *reviewCache
+	// measured is the highest pH by recipe, of the newest day on which any of it
+	// was measured.
+	measured atomic.Pointer[map[int64]float64]
 }
 
 // New returns a server over the store and the library that ships with the
@@ -34,7 +37,7 @@ func New(ctx context.Context, st *store.Store, lib *library.Library, parse Parse
 		return nil, err
 	}
 	s := &Server{store: st, base: lib, parse: parse, pages: pages, reviews: newReviewCache()}
-	return s, s.restock(ctx)
+	return s, errors.Join(s.restock(ctx), s.remeasure(ctx))
 }
 
 // Handler returns the whole application: routes behind the middleware.

@@ -153,6 +153,7 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 			res.After = best.last.processes()
 		}
 		res.Acidity.Class = p.Acidity
+		res.measured(req.Measured)
 	}
 	sortFindings(res.Findings)
 	b.findings = res.Findings

@@ -95,3 +95,31 @@ func BenchmarkEstimate(b *testing.B) {
 		reviewer.Estimate(review.Request{Recipe: rec}, 0)
 	}
 }
+
+// A measured pH makes a verdict worse or leaves it; it never makes one better,
+// and it does not bear on what the pressure keeps safe.
+func TestMeasured(t *testing.T) {
+	rank := map[string]int{review.Clear: 0, review.Change: 1, review.Untested: 2, review.Stop: 3}
+	for name, c := range clearTexts(t) {
+		req := c.request(t)
+		was := reviewer.Review(req)
+		for _, ph := range []float64{3.2, 4.3, 4.6, 4.61, 6} {
+			req.Measured = ph
+			is := reviewer.Review(req)
+			require.GreaterOrEqual(t, rank[is.Verdict], rank[was.Verdict], "%s at pH %g", name, ph)
+			switch {
+			case was.Tested.Acidity == "low-acid" || ph <= 4.2:
+				require.Equal(t, was.Verdict, is.Verdict, name)
+				require.Equal(t, len(was.Findings), len(is.Findings), name)
+			case ph > 4.6:
+				require.Equal(t, review.Stop, is.Verdict, name)
+				require.Empty(t, is.Methods, name)
+				require.Contains(t, is.Sentence, "measured over pH 4.6", name)
+				require.NotEmpty(t, is.Today(), name)
+			default:
+				require.Equal(t, was.Verdict, is.Verdict, name)
+				require.Equal(t, len(was.Findings)+1, len(is.Findings), name)
+			}
+		}
+	}
+}

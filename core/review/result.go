@@ -41,6 +41,9 @@ type Request struct {
 	Method         string
 	Minutes        float64
 	PSI            float64
+	// Measured is the highest pH that was measured in jars of this recipe, 0 where
+	// none was. It can make a verdict worse, never better.
+	Measured float64
 	// Procedure is the id to compare with; empty finds the nearest.
 	Procedure string
 	Stance    string

@@ -141,6 +141,9 @@ func sentence(r *Result, b *bench) string {
 	case Change:
 		return sprint("%s %s between this and the tested procedure “%s”. Made so, %s.", count, stand, r.Procedure.Title, madeSo(r))
 	case Stop:
+		if r.Procedure != nil {
+			return sprint("It follows “%s”, but its jars were measured over pH 4.6: they are not acid enough, and no water bath is safe for them.", r.Procedure.Title)
+		}
 		return "No edit leaves a tested product, and something in it is never canned at home in this form. There is no process for it."
 	}
 	return "No tested procedure covers this mixture, so there is no process for it. Refrigerate it, freeze it, or send it to a process authority."
