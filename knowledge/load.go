@@ -91,7 +91,9 @@ func Compile(fsys fs.FS) ([]byte, error) {
 	return b.Bytes(), nil
 }
 
-func (s *source) link() (*Library, error) { return library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses) }
+func (s *source) link() (*Library, error) {
+	return library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses)
+}
 
 // read parses every YAML file.
 func read(fsys fs.FS) (*source, error) {
