@@ -54,10 +54,6 @@ func (s *scene) line(x1, y1, x2, y2 float64, stroke string, width float64) {
 	s.shapes = append(s.shapes, shape{points: []point{{x1, y1}, {x2, y2}}, stroke: stroke, width: width})
 }
 
-func (s *scene) dashed(x1, y1, x2, y2 float64, stroke string, width, dash float64) {
-	s.shapes = append(s.shapes, shape{points: []point{{x1, y1}, {x2, y2}}, stroke: stroke, width: width, dash: dash})
-}
-
 func (s *scene) curve(points []point, stroke string, width float64) {
 	s.shapes = append(s.shapes, shape{points: points, stroke: stroke, width: width})
 }

@@ -22,8 +22,6 @@ func Exactly(v float64) Span { return Span{v, v, v} }
 // Around is a span of v from low times to high times v.
 func Around(v, low, high float64) Span { return Span{v * low, v, v * high} }
 
-func (s Span) scaled(f float64) Span { return Span{s.Low * f, s.Mid * f, s.High * f} }
-
 // Part is one ingredient of a mixture.
 type Part struct {
 	Name string

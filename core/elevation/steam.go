@@ -5,12 +5,12 @@ import "math"
 // Constants of the standard atmosphere (ICAO Doc 7488; US Standard Atmosphere
 // 1976) and of the units used.
 const (
-	seaLevelPa = 101325.0
-	seaLevelK  = 288.15
-	lapse      = 0.0065  // K/m
-	exponent   = 5.25588 // g/(R·lapse)
-	perFoot    = 0.3048  // m, definition
-	psiPa      = 6894.757293168
+	seaLevelPa   = 101325.0
+	seaLevelK    = 288.15
+	lapse        = 0.0065  // K/m
+	exponent     = 5.25588 // g/(R·lapse)
+	perFoot      = 0.3048  // m, definition
+	PascalPerPSI = 6894.757293168
 )
 
 // Pressure returns the standard air pressure in pascal at feet above the sea,
@@ -65,7 +65,7 @@ func BoilingPoint(feet float64) float64 { return SteamTemperature(feet, 0) }
 // SteamTemperature returns the temperature in °F of pure steam, all air
 // vented, at feet and psig pounds per square inch above the air outside.
 func SteamTemperature(feet, psig float64) float64 {
-	return Fahrenheit(SaturationTemperature(Pressure(feet) + psig*psiPa))
+	return Fahrenheit(SaturationTemperature(Pressure(feet) + psig*PascalPerPSI))
 }
 
 // Fahrenheit converts kelvin to °F.
