@@ -17,6 +17,7 @@ import (
 	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/library"
+	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/rulebook"
 )
@@ -44,6 +45,7 @@ type source struct {
 	Book       *rulebook.Book
 	Acidity    []*acidity.Profile
 	Doses      []acidity.Dose
+	Plan       *plan.Table
 }
 
 // Load reads the library that ships with the program.
@@ -61,7 +63,8 @@ func Load() (*Library, error) {
 
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
-// debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml. Errors name file, line and
+// debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml, plan.yaml.
+// Errors name file, line and
 // field.
 func LoadFS(fsys fs.FS) (*Library, error) {
 	src, err := read(fsys)
@@ -92,7 +95,7 @@ func Compile(fsys fs.FS) ([]byte, error) {
 }
 
 func (s *source) link() (*Library, error) {
-	return library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses)
+	return library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses, s.Plan)
 }
 
 // read parses every YAML file.
@@ -117,7 +120,14 @@ func read(fsys fs.FS) (*source, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &source{foods, procs, book, profiles, doses}, nil
+	var day struct {
+		FromMemory bool `yaml:"from_memory"`
+		plan.Table `yaml:",inline"`
+	}
+	if err := decode(fsys, "plan.yaml", &day); err != nil {
+		return nil, err
+	}
+	return &source{foods, procs, book, profiles, doses, &day.Table}, nil
 }
 
 // decode reads one YAML file strictly: an unknown field is an error.

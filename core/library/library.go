@@ -8,6 +8,7 @@ import (
 
 	"damson/core/acidity"
 	"damson/core/food"
+	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/rulebook"
 	"damson/core/words"
@@ -20,11 +21,13 @@ type Library struct {
 	Book       *rulebook.Book
 	// Acidity says what foods hold, for the estimate of a mixture's pH.
 	Acidity *acidity.Table
+	// Plan says what a canning day takes.
+	Plan *plan.Table
 }
 
 // New indexes the parts and fails where the book or a profile names a procedure
 // or a food that is not there.
-func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, profiles []*acidity.Profile, doses []acidity.Dose) (*Library, error) {
+func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, profiles []*acidity.Profile, doses []acidity.Dose, day *plan.Table) (*Library, error) {
 	cat, err := food.NewCatalogue(foods)
 	if err != nil {
 		return nil, err
@@ -40,7 +43,12 @@ func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, 
 	if err != nil {
 		return nil, err
 	}
-	l := &Library{cat, list, book, table}
+	if day != nil {
+		if err := day.Check(); err != nil {
+			return nil, err
+		}
+	}
+	l := &Library{cat, list, book, table, day}
 	return l, l.check()
 }
 
@@ -56,6 +64,13 @@ func (l *Library) check() error {
 		for _, g := range p.Groups {
 			if !known[g] {
 				errs = append(errs, fmt.Errorf("acidity %q: there is no group %q", p.ID, g))
+			}
+		}
+	}
+	if l.Plan != nil {
+		for _, x := range l.Plan.Left {
+			if !known[x.Group] {
+				errs = append(errs, fmt.Errorf("left of %q: there is no such group or food", x.Group))
 			}
 		}
 	}
@@ -94,12 +109,12 @@ func (l *Library) WithFoods(more []*food.Food) (*Library, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &Library{cat, l.Procedures, l.Book, l.Acidity}, nil
+	return &Library{cat, l.Procedures, l.Book, l.Acidity, l.Plan}, nil
 }
 
 // With returns the library with other procedures in place of its own.
 func (l *Library) With(procs *procedure.Library) *Library {
-	return &Library{l.Foods, procs, l.Book, l.Acidity}
+	return &Library{l.Foods, procs, l.Book, l.Acidity, l.Plan}
 }
 
 // Uses returns the procedures that have the food among their ingredients, by

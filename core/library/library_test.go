@@ -93,7 +93,7 @@ func TestCrossReferences(t *testing.T) {
 		{rulebook.Book{Entries: []*rulebook.Entry{{ID: "A01", Title: "t", Why: "w", Source: "s", Sure: "high"}}}, "no case"},
 		{rulebook.Book{Entries: []*rulebook.Entry{{ID: "A01", Cases: []rulebook.Case{{}}}, {ID: "A01"}}}, "taken"},
 	} {
-		_, err := library.New(foods, nil, &c.book, nil, nil)
+		_, err := library.New(foods, nil, &c.book, nil, nil, nil)
 		require.ErrorContains(t, err, c.want)
 	}
 }

@@ -1,0 +1,82 @@
+package plan
+
+import "fmt"
+
+// Conflict is two pieces of work that cannot be as they stand.
+type Conflict struct {
+	Task, With string
+	What       string
+}
+
+// Move shifts a group of tasks by minutes: a load moves as a whole, with its
+// cooling. It reports false where there is no such group.
+func (d *Day) Move(group string, by int) bool {
+	found := false
+	for i := range d.Tasks {
+		if d.Tasks[i].Group == group {
+			d.Tasks[i].Start += by
+			found = true
+		}
+	}
+	d.Ends = 0
+	for i := range d.Tasks {
+		if t := &d.Tasks[i]; t.Canner >= 0 {
+			d.Ends = max(d.Ends, t.End())
+		}
+	}
+	sortTasks(d.Tasks)
+	return found
+}
+
+// Conflicts returns what does not fit: hands in two places, a canner with two
+// loads, more pots than burners, and work before what it waits for. Work of the
+// next day (checking seals) is not held against the day's.
+func (d *Day) Conflicts(k Kitchen) []Conflict {
+	var out []Conflict
+	at := map[string]*Task{}
+	for i := range d.Tasks {
+		at[d.Tasks[i].ID] = &d.Tasks[i]
+	}
+	for i := range d.Tasks {
+		a := &d.Tasks[i]
+		for _, id := range a.After {
+			if b := at[id]; b != nil && b.End() > a.Start {
+				out = append(out, Conflict{a.ID, id, fmt.Sprintf("“%s” starts before “%s” is done", a.Name, b.Name)})
+			}
+		}
+		if a.Start > d.Ends {
+			continue
+		}
+		burning := 0
+		if a.Burner {
+			burning = 1
+		}
+		for j := range d.Tasks {
+			b := &d.Tasks[j]
+			if i == j || b.Start > a.Start || b.Start == a.Start && j > i || b.End() <= a.Start || b.Start > d.Ends {
+				continue
+			}
+			// b is under way when a starts.
+			if a.Hands && b.Hands {
+				out = append(out, Conflict{a.ID, b.ID, fmt.Sprintf("hands are in two places: “%s” and “%s”", b.Name, a.Name)})
+			}
+			if a.Canner >= 0 && a.Canner == b.Canner && a.Group != b.Group {
+				out = append(out, Conflict{a.ID, b.ID, fmt.Sprintf("%s is in use: “%s” and “%s”", name(k, a.Canner), b.Name, a.Name)})
+			}
+			if a.Burner && b.Burner {
+				burning++
+			}
+		}
+		if burning > k.Burners {
+			out = append(out, Conflict{a.ID, a.ID, fmt.Sprintf("%d pots on %d burners at “%s”", burning, k.Burners, a.Name)})
+		}
+	}
+	return out
+}
+
+func name(k Kitchen, i int) string {
+	if i < len(k.Canners) && k.Canners[i].Name != "" {
+		return k.Canners[i].Name
+	}
+	return "the canner"
+}

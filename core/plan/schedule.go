@@ -1,0 +1,280 @@
+package plan
+
+import (
+	"errors"
+	"fmt"
+	"sort"
+)
+
+// Day is a canning day: every piece of work with its time.
+type Day struct {
+	// Tasks stand in the order of their starts. Start 0 is when the first work of
+	// the day begins; what is done before it (soaking, the evening before) lies
+	// below nought.
+	Tasks []Task
+	// Ends is when the last jar is on the towel.
+	Ends int
+	// Loads are the loads of each dish.
+	Loads [][]Load
+}
+
+// Kitchen is what the day is planned in.
+type Kitchen struct {
+	Canners []Canner
+	// Burners of the stove; one pair of hands works.
+	Burners int
+}
+
+const (
+	horizon = 3 * 24 * 60 // minutes a plan may take
+	// eve is how long before the day's work an evening's work begins: 14 hours.
+	eve       = 14 * 60
+	maxDishes = 12
+)
+
+// Plan schedules the dishes in their order: each is prepared, then canned load by
+// load, as early as hands, burners and canners allow. It fails where a dish has
+// no jars, no canner, or the day runs out.
+func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
+	if len(dishes) == 0 {
+		return nil, errors.New("choose at least one recipe")
+	}
+	if len(dishes) > maxDishes {
+		return nil, fmt.Errorf("at most %d recipes a day", maxDishes)
+	}
+	if k.Burners < 1 || k.Burners > 12 {
+		return nil, errors.New("how many burners has the stove? 1 to 12")
+	}
+	day := &Day{}
+	b := newBooking(len(k.Canners), k.Burners)
+	used := map[int]bool{}
+	var early []Task
+	for i := range dishes {
+		d := &dishes[i]
+		if d.Canner < 0 || d.Canner >= len(k.Canners) {
+			return nil, fmt.Errorf("%s: no canner is chosen", d.Title)
+		}
+		c := &k.Canners[d.Canner]
+		if c.Out != "" {
+			return nil, fmt.Errorf("%s: %s", d.Title, c.Out)
+		}
+		loads, err := Split(d.Jars, c.Holds(jarOf(d), d.Wide))
+		if err != nil {
+			return nil, fmt.Errorf("%s: %w", d.Title, err)
+		}
+		day.Loads = append(day.Loads, loads)
+		ready := 0
+		work := t.prepare(d, i)
+		if d.DayBefore {
+			early = append(early, work...)
+		} else {
+			for _, task := range work {
+				task.Start, err = b.first(ready, []Task{task})
+				if err != nil {
+					return nil, err
+				}
+				b.book(task)
+				ready = task.End()
+				day.Tasks = append(day.Tasks, task)
+			}
+		}
+		last := ""
+		if len(work) > 0 {
+			last = work[len(work)-1].ID
+		}
+		for n, load := range loads {
+			train := t.train(d, c, i, n+1, load.Jars, used[d.Canner], k.Burners == 1)
+			at, err := b.firstTrain(ready, train)
+			if err != nil {
+				return nil, fmt.Errorf("%s: %w", d.Title, err)
+			}
+			for s := range train {
+				train[s].Start += at
+			}
+			b.settle(train)
+			used[d.Canner] = true
+			if last != "" {
+				for s := range train {
+					if train[s].Name != "" && train[s].ID[len(train[s].Group)+1:] == "cook" {
+						train[s].After = append(train[s].After, last)
+					}
+				}
+			}
+			day.Tasks = append(day.Tasks, train...)
+			day.Ends = max(day.Ends, train[len(train)-1].End())
+			day.Tasks = append(day.Tasks, t.cooling(d, i, n+1, load.Jars, &train[len(train)-1])...)
+		}
+		if d.Soak {
+			day.Tasks = append(day.Tasks, t.soaking(day.Tasks, i))
+		}
+	}
+	day.evening(early)
+	sort.SliceStable(day.Tasks, func(i, j int) bool { return day.Tasks[i].Start < day.Tasks[j].Start })
+	return day, nil
+}
+
+// cooling returns what follows a load: the jars cool for 12 to 24 hours, then
+// their seals are checked.
+func (t *Table) cooling(d *Dish, k, load, jars int, unload *Task) []Task {
+	group := fmt.Sprintf("%d.%d", k, load)
+	dur, least, usual, most := t.duration("cool", 0)
+	cool := Task{ID: group + ".cool", Group: group, Dish: k, Load: load, Name: dur.Name, Start: unload.End(), Minutes: usual, Least: least, Most: most, Canner: -1, After: []string{unload.ID}}
+	dur, least, usual, most = t.duration("check", float64(jars))
+	check := Task{ID: group + ".check", Group: group, Dish: k, Load: load, Name: dur.Name, Start: cool.End(), Minutes: usual, Least: least, Most: most, Hands: true, Canner: -1, After: []string{cool.ID}}
+	return []Task{cool, check}
+}
+
+// soaking returns the soak of dried beans, which ends when they are first boiled.
+func (t *Table) soaking(tasks []Task, k int) Task {
+	boil := horizon
+	for i := range tasks {
+		if tasks[i].Dish == k && tasks[i].ID == fmt.Sprintf("%d.1.cook", k) {
+			boil = tasks[i].Start
+		}
+	}
+	dur, least, usual, most := t.duration("soak", 0)
+	return Task{ID: fmt.Sprintf("%d.soak.0", k), Group: fmt.Sprintf("%d.soak.0", k), Dish: k, Name: dur.Name, Note: "In a cool place; drain, and boil in fresh water.", Start: boil - usual, Minutes: usual, Least: least, Most: most, Canner: -1}
+}
+
+// evening sets the work of the evening before, one piece after the other.
+func (day *Day) evening(work []Task) {
+	at := -eve
+	for _, task := range work {
+		task.Start = at
+		task.Note = join(task.Note, "Covered in the refrigerator over night, at most a day; hot pack is heated to the boil again before it is filled.")
+		at = task.End()
+		day.Tasks = append(day.Tasks, task)
+	}
+}
+
+func join(a, b string) string {
+	if a == "" {
+		return b
+	}
+	return a + " " + b
+}
+
+// booking is who and what is busy, by the minute.
+type booking struct {
+	hands   []bool
+	burners []int
+	canners [][]bool
+	most    int
+}
+
+func newBooking(canners, burners int) *booking {
+	b := &booking{hands: make([]bool, horizon), burners: make([]int, horizon), most: burners}
+	for range canners {
+		b.canners = append(b.canners, make([]bool, horizon))
+	}
+	return b
+}
+
+// clash returns the first minute in which the task cannot be at its start; -1
+// where it fits. own counts the pots of the tasks that are set with it.
+func (b *booking) clash(t *Task, at int, own map[int]int) int {
+	for m := at; m < at+t.Minutes; m++ {
+		if m >= horizon {
+			return m
+		}
+		if t.Hands && b.hands[m] || t.Burner && b.burners[m]+own[m] >= b.most || t.Canner >= 0 && b.canners[t.Canner][m] {
+			return m
+		}
+	}
+	if t.Burner && own != nil {
+		for m := at; m < at+t.Minutes; m++ {
+			own[m]++
+		}
+	}
+	return -1
+}
+
+var errNoRoom = errors.New("three days are not enough for this; plan fewer jars")
+
+// first returns the earliest minute from ready on at which all tasks fit, each at
+// its own place from there.
+func (b *booking) first(ready int, tasks []Task) (int, error) {
+	own := map[int]int{}
+	for at := ready; at < horizon; at++ {
+		ok := true
+		clear(own)
+		for i := range tasks {
+			if m := b.clash(&tasks[i], at+tasks[i].Start, own); m >= 0 {
+				at, ok = m-tasks[i].Start, false // the task must start behind the clash
+				break
+			}
+		}
+		if ok {
+			return at, nil
+		}
+	}
+	return 0, errNoRoom
+}
+
+// firstTrain is first for a load: its last step, the unloading, may wait while
+// the jars stand in the canner.
+func (b *booking) firstTrain(ready int, train []Task) (int, error) {
+	rigid := train[:len(train)-1]
+	for at := ready; at < horizon; at++ {
+		at2, err := b.first(at, rigid)
+		if err != nil {
+			return 0, err
+		}
+		at = at2
+		if _, ok := b.waits(train[len(train)-1], at); ok {
+			return at, nil
+		}
+	}
+	return 0, errNoRoom
+}
+
+// patience is how long jars may stand in the canner until hands are free.
+const patience = 60
+
+// waits returns by how much the unloading waits.
+func (b *booking) waits(unload Task, at int) (int, bool) {
+	for d := 0; d <= patience; d++ {
+		long := unload
+		long.Minutes += d // the canner is busy until then
+		long.Hands = false
+		if b.clash(&long, at+unload.Start, nil) >= 0 {
+			return 0, false
+		}
+		if b.clash(&unload, at+unload.Start+d, nil) < 0 {
+			return d, true
+		}
+	}
+	return 0, false
+}
+
+func (b *booking) book(t Task) {
+	for m := max(t.Start, 0); m < min(t.End(), horizon); m++ {
+		if t.Hands {
+			b.hands[m] = true
+		}
+		if t.Burner {
+			b.burners[m]++
+		}
+		if t.Canner >= 0 {
+			b.canners[t.Canner][m] = true
+		}
+	}
+}
+
+// settle books a load, its unloading as late as it must be.
+func (b *booking) settle(train []Task) {
+	last := &train[len(train)-1]
+	for i := range train[:len(train)-1] {
+		b.book(train[i])
+	}
+	d, _ := b.waits(*last, 0)
+	stands := *last
+	stands.Hands, stands.Minutes = false, d
+	b.book(stands)
+	last.Start += d
+	b.book(*last)
+}
+
+func sortTasks(list []Task) {
+	sort.SliceStable(list, func(i, j int) bool { return list[i].Start < list[j].Start })
+}
