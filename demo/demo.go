@@ -29,9 +29,11 @@ func Fill(ctx context.Context, st *store.Store, today time.Time) error {
 	if _, err := st.Kitchen(ctx); !errors.Is(err, store.ErrNotFound) {
 		return err
 	}
-	k := store.Kitchen{Name: "Cinder Flat Grange", ElevationFt: 5240, CannerID: 1, Jar: "", Canners: []store.Canner{
-		{ID: 1, Name: "Big dial canner", Kind: "pressure", Gauge: "dial"},
-		{ID: 2, Name: "Weighted canner", Kind: "pressure", Gauge: "weighted"},
+	k := store.Kitchen{Name: "Cinder Flat Grange", ElevationFt: 5240, CannerID: 1, Jar: "", Burners: 4, LidsRegular: 60, LidsWide: 24, Canners: []store.Canner{
+		{ID: 1, Name: "Big dial canner", Kind: "pressure", Gauge: "dial", Quarts: 7, Pints: 9, HalfPints: 12, Layers: 2, WaterQuarts: 3, TestedOn: today.AddDate(0, -5, 0).Format("2006-01-02"), ReadsHigh: 0.5, Rack: true, Stove: "gas"},
+		{ID: 2, Name: "Weighted canner", Kind: "pressure", Gauge: "weighted", Quarts: 7, Pints: 8, HalfPints: 10, Layers: 1, WaterQuarts: 3, Rack: true, Stove: "gas"},
+		{ID: 3, Name: "Enamel water bath", Kind: "water-bath", Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true, Stove: "gas"},
+		{ID: 4, Name: "Steam canner", Kind: "steam", Quarts: 7, Pints: 8, HalfPints: 8, Layers: 1, WaterQuarts: 2.5, Rack: true, Stove: "gas"},
 	}}
 	if err := st.SaveKitchen(ctx, &k); err != nil {
 		return err
@@ -79,6 +81,9 @@ func fillLog(ctx context.Context, st *store.Store, today time.Time) error {
 			return err
 		}
 	}
+	if err := st.SaveJarStocks(ctx, []store.JarStock{{Size: "pint", Count: 36}, {Size: "quart", Count: 21}, {Size: "half-pint", Count: 24}, {Size: "quart", Wide: true, Count: 14}}); err != nil {
+		return err
+	}
 	list, err := st.Recipes(ctx, 100)
 	if err != nil {
 		return err
@@ -90,6 +95,11 @@ func fillLog(ctx context.Context, st *store.Store, today time.Time) error {
 			}
 		}
 		return 0
+	}
+	// The day after tomorrow: the big dial canner twice, the water bath twice.
+	p := store.Plan{OnDay: day(-2), Clock: "17:00", Done: true, Dishes: []store.PlanDish{{RecipeID: recipe("carrots for"), Jars: 14}, {RecipeID: recipe("dilly"), Jars: 16}}}
+	if err := st.AddPlan(ctx, &p); err != nil {
+		return err
 	}
 	return st.AddReadings(ctx, []*store.Reading{
 		{MeterID: pocket.ID, RecipeID: recipe("mango"), OnDay: day(12), Sample: "mango salsa from the refrigerator", How: "drained and blended", Hours: 30, Celsius: 9, Typed: "4.48 4.71", DoneBy: "Osric Vale"},

@@ -75,6 +75,36 @@ var migrations = []string{
 	);
 	CREATE INDEX readings_day ON readings(on_day);
 	CREATE INDEX readings_recipe ON readings(recipe_id);`,
+
+	// 6: what each canner takes and how it stands; jars, lids and burners of the
+	// kitchen; plans of canning days
+	`ALTER TABLE canners ADD COLUMN quarts INTEGER NOT NULL DEFAULT 7;
+	ALTER TABLE canners ADD COLUMN pints INTEGER NOT NULL DEFAULT 9;
+	ALTER TABLE canners ADD COLUMN half_pints INTEGER NOT NULL DEFAULT 9;
+	ALTER TABLE canners ADD COLUMN layers INTEGER NOT NULL DEFAULT 1;
+	ALTER TABLE canners ADD COLUMN water_quarts REAL NOT NULL DEFAULT 0;
+	ALTER TABLE canners ADD COLUMN vent_minutes INTEGER NOT NULL DEFAULT 0;
+	ALTER TABLE canners ADD COLUMN tested_on TEXT NOT NULL DEFAULT '';
+	ALTER TABLE canners ADD COLUMN reads_high REAL NOT NULL DEFAULT 0;
+	ALTER TABLE canners ADD COLUMN gasket_on TEXT NOT NULL DEFAULT '';
+	ALTER TABLE canners ADD COLUMN rack BOOLEAN NOT NULL DEFAULT 1;
+	ALTER TABLE canners ADD COLUMN stove TEXT NOT NULL DEFAULT '';
+	ALTER TABLE kitchens ADD COLUMN burners INTEGER NOT NULL DEFAULT 4;
+	ALTER TABLE kitchens ADD COLUMN lids_regular INTEGER NOT NULL DEFAULT 0;
+	ALTER TABLE kitchens ADD COLUMN lids_wide INTEGER NOT NULL DEFAULT 0;
+	CREATE TABLE jar_stocks (
+		size TEXT NOT NULL, wide BOOLEAN NOT NULL, count INTEGER NOT NULL, PRIMARY KEY (size, wide)
+	);
+	CREATE TABLE plans (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, on_day TEXT NOT NULL, clock TEXT NOT NULL, done BOOLEAN NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE TABLE plan_dishes (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, plan_id INTEGER NOT NULL REFERENCES plans(id) ON DELETE CASCADE, recipe_id INTEGER NOT NULL REFERENCES recipes(id) ON DELETE CASCADE,
+		jars INTEGER NOT NULL, process TEXT NOT NULL, wide BOOLEAN NOT NULL, day_before BOOLEAN NOT NULL, syrup TEXT NOT NULL
+	);
+	CREATE TABLE plan_moves (
+		plan_id INTEGER NOT NULL REFERENCES plans(id) ON DELETE CASCADE, piece TEXT NOT NULL, minutes INTEGER NOT NULL, PRIMARY KEY (plan_id, piece)
+	);`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

@@ -55,7 +55,10 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, []any{1, "5 lb plums", 2, "10 lb plums", "scaled by 2"}, []any{got[0].No, got[0].Text, got[1].No, got[1].Text, got[1].Why})
 
 	// Recipes from before there were versions get their first.
-	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "PRAGMA user_version = 2"} {
+	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
+		"ALTER TABLE canners DROP COLUMN quarts", "ALTER TABLE canners DROP COLUMN pints", "ALTER TABLE canners DROP COLUMN half_pints", "ALTER TABLE canners DROP COLUMN layers", "ALTER TABLE canners DROP COLUMN water_quarts",
+		"ALTER TABLE canners DROP COLUMN vent_minutes", "ALTER TABLE canners DROP COLUMN tested_on", "ALTER TABLE canners DROP COLUMN reads_high", "ALTER TABLE canners DROP COLUMN gasket_on", "ALTER TABLE canners DROP COLUMN rack",
+		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "PRAGMA user_version = 2"} {
 		require.NoError(t, s.db.Exec(q).Error)
 	}
 	require.NoError(t, s.Close())
@@ -204,4 +207,62 @@ func TestLedgerAndOwnProcedures(t *testing.T) {
 	require.Equal(t, map[string]string{"unsealed": "Refrigerate or freeze"}, chosen)
 	require.NoError(t, s.DeleteProcedure(ctx, "own-quince"))
 	require.ErrorIs(t, s.DeleteProcedure(ctx, "own-quince"), ErrNotFound)
+}
+
+func TestPlans(t *testing.T) {
+	ctx := context.Background()
+	s, err := Open(t.TempDir())
+	require.NoError(t, err)
+	defer s.Close()
+	r := Recipe{Title: "Plums", Text: "5 lb plums"}
+	require.NoError(t, s.AddRecipe(ctx, &r))
+	p := Plan{OnDay: "2026-11-28", Clock: "17:30", Done: true, Dishes: []PlanDish{{RecipeID: r.ID, Jars: 7}, {RecipeID: r.ID, Jars: 9, Wide: true}}}
+	require.NoError(t, s.AddPlan(ctx, &p))
+	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", 10))
+	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", -4))
+	got, err := s.Plan(ctx, p.ID)
+	require.NoError(t, err)
+	require.Len(t, got.Dishes, 2)
+	require.Equal(t, []PlanMove{{p.ID, "0.1", 6}}, got.Moves)
+	got.Dishes = got.Dishes[1:]
+	got.Clock = "09:00"
+	require.NoError(t, s.SavePlan(ctx, &got))
+	got, err = s.Plan(ctx, p.ID)
+	require.NoError(t, err)
+	require.Len(t, got.Dishes, 1)
+	require.True(t, got.Dishes[0].Wide)
+	require.Empty(t, got.Moves, "the day is laid out anew")
+	list, err := s.Plans(ctx, 10)
+	require.NoError(t, err)
+	require.Len(t, list, 1)
+	require.NoError(t, s.DeletePlan(ctx, p.ID))
+	require.ErrorIs(t, s.DeletePlan(ctx, p.ID), ErrNotFound)
+	_, err = s.Plan(ctx, p.ID)
+	require.ErrorIs(t, err, ErrNotFound)
+}
+
+func TestEquipment(t *testing.T) {
+	ctx := context.Background()
+	s, err := Open(t.TempDir())
+	require.NoError(t, err)
+	defer s.Close()
+	k := Kitchen{Name: "Grange", ElevationFt: 5240, Burners: 4, CannerID: 1, Canners: []Canner{{ID: 1, Name: "Both", Kind: "pressure", Gauge: "both", Quarts: 7, Rack: true}}}
+	require.NoError(t, s.SaveKitchen(ctx, &k))
+	require.Equal(t, "weighted", k.Gauge(), "the weight governs")
+	c := Canner{Name: "Bath", Kind: "water-bath", Quarts: 7, Pints: 9, Layers: 1}
+	require.NoError(t, s.SaveCanner(ctx, &c))
+	c.Pints = 8
+	require.NoError(t, s.SaveCanner(ctx, &c))
+	k, err = s.Kitchen(ctx)
+	require.NoError(t, err)
+	require.Len(t, k.Canners, 2)
+	require.Equal(t, 8, k.Canners[1].Pints)
+	require.False(t, k.Canners[1].Rack)
+	require.NoError(t, s.DeleteCanner(ctx, c.ID))
+	require.ErrorIs(t, s.DeleteCanner(ctx, c.ID), ErrNotFound)
+	require.NoError(t, s.SaveJarStocks(ctx, []JarStock{{"quart", false, 14}, {"quart", true, 6}}))
+	require.NoError(t, s.SaveJarStocks(ctx, []JarStock{{"pint", false, 24}}))
+	jars, err := s.JarStocks(ctx)
+	require.NoError(t, err)
+	require.Equal(t, []JarStock{{"pint", false, 24}}, jars)
 }

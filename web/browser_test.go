@@ -165,4 +165,17 @@ func TestBrowser(t *testing.T) {
 	}
 	require.Equal(t, "8", eval(`document.querySelectorAll(".sliders output")[3].value`))
 	require.Eventually(t, func() bool { return text("#mix b") != was }, 5*time.Second, 20*time.Millisecond, "the range moves")
+
+	// The day: an arrow key moves a piece and keeps it in focus; what no longer
+	// fits is told.
+	step(chromedp.Navigate(web.URL+"/plan/1"), chromedp.WaitVisible("[data-chart]"))
+	at := func() any { return eval(`document.querySelector('[data-task="0.1.process"] rect').getAttribute("x")`) }
+	stood := at()
+	eval(`document.querySelector('[data-task="0.1.process"]').focus()`)
+	step(chromedp.KeyEvent(kb.ArrowRight))
+	require.Eventually(t, func() bool { return at() != stood }, 5*time.Second, 20*time.Millisecond, "the load moves")
+	require.Eventually(t, func() bool { return eval(`document.activeElement.dataset.task`) == "0.1.process" }, 5*time.Second, 20*time.Millisecond, "and stays in focus")
+	step(chromedp.KeyEvent(kb.ArrowLeft))
+	require.Eventually(t, func() bool { return at() == stood }, 5*time.Second, 20*time.Millisecond)
+	require.Equal(t, true, eval(`!document.querySelector(".clashes")`))
 }

@@ -20,6 +20,12 @@ type kitchenForm struct {
 	Field           string
 	First           bool
 	Saved           bool
+
+	Equipment                      []cannerView
+	New                            cannerView
+	Stock                          []stockRow
+	StockProblem                   string
+	Burners, LidsRegular, LidsWide string
 }
 
 func (s *Server) showKitchen(c *gin.Context) {
@@ -27,17 +33,50 @@ func (s *Server) showKitchen(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	f := kitchenForm{Name: k.Name, First: k.ID == 0, Saved: c.Query("saved") != ""}
+	f := s.kitchenForm(k)
+	f.Saved = c.Query("saved") != ""
+	s.renderKitchen(c, http.StatusOK, f, nil)
+}
+
+// kitchenForm is the page's forms as the kitchen is stored.
+func (s *Server) kitchenForm(k store.Kitchen) kitchenForm {
+	f := kitchenForm{Name: k.Name, First: k.ID == 0, Equipment: viewCanners(k), New: newCanner()}
 	if k.ID != 0 {
 		f.Elevation = strconv.Itoa(k.ElevationFt) + " ft"
 	}
 	f.Canners, f.Stances = cannerChoices(k, k.CannerID), stanceChoices(k.Stance)
-	s.render(c, http.StatusOK, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
+	f.Burners, f.LidsRegular, f.LidsWide = strconv.Itoa(max(k.Burners, 1)), strconv.Itoa(k.LidsRegular), strconv.Itoa(k.LidsWide)
+	return f
+}
+
+// renderKitchen writes the page; mended is a canner's form that was not taken.
+func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended *cannerView) {
+	list, err := s.store.JarStocks(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	if f.Stock == nil {
+		f.Stock = viewStock(list)
+	}
+	if mended != nil && mended.ID == 0 {
+		f.New = *mended
+	}
+	for i := range f.Equipment {
+		if mended != nil && f.Equipment[i].ID == mended.ID {
+			mended.Words, mended.Marks = f.Equipment[i].Words, f.Equipment[i].Marks
+			f.Equipment[i] = *mended
+		}
+	}
+	s.render(c, status, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
 }
 
 // stock are the canners that a new kitchen may choose from.
 func stock() []store.Canner {
-	return []store.Canner{{ID: 1, Name: "Dial-gauge canner", Kind: "pressure", Gauge: "dial"}, {ID: 2, Name: "Weighted-gauge canner", Kind: "pressure", Gauge: "weighted"}}
+	return []store.Canner{
+		{ID: 1, Name: "Dial-gauge canner", Kind: "pressure", Gauge: "dial", Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true},
+		{ID: 2, Name: "Weighted-gauge canner", Kind: "pressure", Gauge: "weighted", Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true},
+		{ID: 3, Name: "Water-bath canner", Kind: "water-bath", Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true},
+	}
 }
 
 func cannerChoices(k store.Kitchen, chosen int64) []choice {
@@ -47,6 +86,9 @@ func cannerChoices(k store.Kitchen, chosen int64) []choice {
 	}
 	out := []choice{{"0", "no pressure canner, or not said", chosen == 0}}
 	for _, c := range list {
+		if c.Kind != "pressure" {
+			continue
+		}
 		out = append(out, choice{strconv.FormatInt(c.ID, 10), c.Name + " (" + c.Gauge + " gauge)", c.ID == chosen})
 	}
 	return out
@@ -67,7 +109,8 @@ func (s *Server) saveKitchen(c *gin.Context) {
 		panic(err)
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
-	f := kitchenForm{Name: get("name"), Elevation: get("elevation"), First: k.ID == 0}
+	f := s.kitchenForm(k)
+	f.Name, f.Elevation = get("name"), get("elevation")
 	chosen, err := strconv.ParseInt(get("canner"), 10, 64)
 	if len(k.Canners) == 0 {
 		k.Canners = stock()
@@ -83,7 +126,7 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	f.Canners, f.Stances = cannerChoices(k, chosen), stanceChoices(stance)
 	refuse := func(field, problem string) {
 		f.Field, f.Problem = field, problem
-		s.render(c, http.StatusUnprocessableEntity, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
+		s.renderKitchen(c, http.StatusUnprocessableEntity, f, nil)
 	}
 	switch {
 	case f.Name == "" || len(f.Name) > 80:
@@ -102,6 +145,9 @@ func (s *Server) saveKitchen(c *gin.Context) {
 		return
 	}
 	k.Name, k.ElevationFt, k.CannerID, k.Stance = f.Name, feet, chosen, stance
+	if k.Burners == 0 {
+		k.Burners = 4
+	}
 	if err := s.store.SaveKitchen(ctx, &k); err != nil {
 		panic(err)
 	}

@@ -283,6 +283,39 @@
   document.addEventListener("toggle", layMargin, true); // a note that is opened takes more room
   if (document.fonts && document.fonts.ready) document.fonts.ready.then(layMargin);
 
+  // The day: a piece is dragged, or moved by the arrow keys; the server lays the
+  // day out again.
+  function movePiece(piece, minutes, task) {
+    const chart = piece.closest("[data-chart]");
+    if (!minutes || !chart) return;
+    htmx.ajax("POST", `/plan/${chart.dataset.plan}/move`, { target: "#day", swap: "innerHTML", values: { piece: piece.dataset.piece, minutes } }).then(() => {
+      const again = [...document.querySelectorAll("[data-task][tabindex]")].find((p) => p.dataset.task === task);
+      if (again) again.focus();
+    });
+  }
+  document.addEventListener("keydown", (e) => {
+    if (!e.target.matches || !e.target.matches("[data-piece]") || (e.key !== "ArrowLeft" && e.key !== "ArrowRight")) return;
+    e.preventDefault();
+    movePiece(e.target, (e.key === "ArrowLeft" ? -1 : 1) * (e.shiftKey ? 1 : 5), e.target.dataset.task);
+  });
+  document.addEventListener("pointerdown", (e) => {
+    const piece = e.target.closest && e.target.closest("[data-piece]");
+    if (!piece) return;
+    const chart = piece.closest("[data-chart]");
+    const perMinute = chart.dataset.permin * chart.getBoundingClientRect().width / chart.viewBox.baseVal.width;
+    const all = [...chart.querySelectorAll("[data-piece]")].filter((p) => p.dataset.piece === piece.dataset.piece);
+    const from = e.clientX;
+    const by = (x) => Math.round((x - from) / perMinute);
+    const move = (m) => all.forEach((p) => p.setAttribute("transform", `translate(${by(m.clientX) * chart.dataset.permin} 0)`));
+    const up = (m) => {
+      document.removeEventListener("pointermove", move);
+      document.removeEventListener("pointerup", up);
+      movePiece(piece, by(m.clientX), piece.dataset.task);
+    };
+    document.addEventListener("pointermove", move);
+    document.addEventListener("pointerup", up);
+  });
+
   // A slider says its share as it moves.
   document.addEventListener("input", (e) => {
     if (e.target.matches("[data-slider]")) e.target.parentElement.querySelector("output").value = e.target.value;
@@ -342,6 +375,7 @@
       case "s": case "S": if (scale) location.assign(scale.href); break;
       case "v": case "V": if (versions) location.assign(versions.href); break;
       case "c": case "C": if (check) location.assign(check.href); else go("[data-compare]"); break;
+      case "q": case "Q": go("[data-quantities]"); break;
       case "p": case "P": window.print(); break;
       case "/": if (search) { e.preventDefault(); search.focus(); } break;
     }

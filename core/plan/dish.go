@@ -1,0 +1,130 @@
+package plan
+
+import (
+	"slices"
+
+	"damson/core/food"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+	"damson/core/review"
+)
+
+// notPrepared are the groups that need no washing, cutting or peeling.
+var notPrepared = []string{"water", "broth", "vinegar", "weak-vinegar", "sugar", "salt", "honey", "molasses", "dry-seasoning", "fat", "bottled-citrus", "citric-acid", "fruit-juice", "tomato-juice",
+	"powdered-pectin", "liquid-pectin", "low-sugar-pectin", "modified-starch", "firming", "antibrowning", "tomato-paste", "tomato-sauce", "wine"}
+
+// Describe tells what a clear recipe needs on the day, for so many jars. factor
+// is its batch against the recipe's own. It reports false for a recipe that is
+// not clear: for that there is no plan.
+func Describe(res *review.Result, p procedure.Process, jars int, factor float64) (Dish, bool) {
+	if res.Verdict != review.Clear || res.Tested == nil || jars < 1 {
+		return Dish{}, false
+	}
+	d := Dish{Title: res.Title, Process: p, Jars: jars, Canner: -1}
+	for _, l := range res.Lines {
+		if l.Kind != recipe.Ingredient || l.Serving || l.Ref == nil {
+			continue
+		}
+		kg := 0.0
+		if l.Grams != nil {
+			kg = *l.Grams / 1000 * factor
+		}
+		if !l.Ref.In(notPrepared...) && l.Ref.Kind != "spice" && !l.Ref.In("dry-bean") {
+			d.Kg += kg
+			if slices.Contains(l.Prep, "peeled") || res.Tested.Requires("peeled") && !l.Ref.In("herb", "celery", "bulb-onion", "garlic") {
+				d.PeelKg += kg
+			}
+		}
+		d.RawPoultry = d.RawPoultry || l.Ref.In("poultry", "bone-in-poultry") && !slices.Contains(l.Prep, "cooked")
+		d.HotPeppers = d.HotPeppers || l.Ref.In("hot-pepper")
+		d.Soak = d.Soak || l.Ref.In("dry-bean") && !slices.Contains(l.State, "canned")
+		if l.Ref.In("red-meat", "ground-meat") && p.Pack == "hot" {
+			d.BrownKg += kg
+		}
+	}
+	d.CookDown = res.Tested.Requires("reduced")
+	return d, true
+}
+
+// Item is one line of the shopping list.
+type Item struct {
+	Line int
+	// Text is the recipe's line for the batch, Food the food by name.
+	Text, Food string
+	// Kitchen is the amount as a kitchen measures it; empty where the recipe gives
+	// none.
+	Kitchen string
+	// Buy is the weight to buy where the recipe measures it prepared: kg.
+	BuyLeast, BuyMost float64
+	// EachJar is the amount by the jar, where the recipe has it so.
+	EachJar string
+}
+
+// Shop returns what the batch takes, line by line. factor is the batch against
+// the recipe's own, jars and jar those that are filled.
+func (t *Table) Shop(res *review.Result, jar quantity.Jar, jars int, factor float64) []Item {
+	var out []Item
+	for _, l := range res.Lines {
+		if l.Kind != recipe.Ingredient || l.Serving {
+			continue
+		}
+		for _, x := range append([]*recipe.Line{l}, l.Also...) {
+			out = append(out, t.item(x, l.No, jar, jars, factor))
+		}
+	}
+	return out
+}
+
+func (t *Table) item(l *recipe.Line, no int, jar quantity.Jar, jars int, factor float64) Item {
+	it := Item{Line: no, Food: l.Food, Text: l.Text}
+	a := l.Amount()
+	if a.IsZero() {
+		return it
+	}
+	if l.Per != "" {
+		of, ok := quantity.ParseJar(l.Per)
+		if !ok {
+			of = jar
+		}
+		one := a.Max * jar.Ounces() / of.Ounces()
+		it.EachJar, it.Kitchen = quantity.Kitchen(one, a.Unit), quantity.Kitchen(one*float64(jars), a.Unit)
+		return it
+	}
+	it.Kitchen = quantity.Kitchen(a.Max*factor, a.Unit)
+	if a.Unit.Dimension() == quantity.Volume && prepared(l) {
+		if kg := grams(l) * factor / 1000; kg > 0 {
+			if least, most, ok := t.Buy(l.Ref, kg); ok {
+				it.BuyLeast, it.BuyMost = least, most
+			}
+		}
+	}
+	return it
+}
+
+func grams(l *recipe.Line) float64 {
+	if l.Grams == nil {
+		return 0
+	}
+	return *l.Grams
+}
+
+// prepared reports whether the line measures food that is peeled or cut already.
+func prepared(l *recipe.Line) bool {
+	for _, p := range []string{"chopped", "diced", "sliced", "cubed", "peeled", "cut", "minced", "shredded", "grated", "cored", "seeded", "pitted", "hulled", "trimmed", "crushed", "shelled"} {
+		if slices.Contains(l.Prep, p) {
+			return true
+		}
+	}
+	return false
+}
+
+// Fruit reports whether the recipe is plain fruit, for which a syrup is chosen.
+func Fruit(res *review.Result) bool {
+	if res.Tested == nil || res.Tested.Class != "fruit" || res.Tested.Product != "plain" {
+		return false
+	}
+	return !slices.ContainsFunc(res.Lines, func(l *recipe.Line) bool { return sweet(l.Ref) })
+}
+
+func sweet(f *food.Food) bool { return f.In("sugar", "honey", "fruit-syrup") }

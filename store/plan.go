@@ -1,0 +1,100 @@
+package store
+
+import (
+	"context"
+	"time"
+
+	"gorm.io/gorm"
+	"gorm.io/gorm/clause"
+)
+
+// Plan is a canning day: its recipes, and when it begins or ends.
+type Plan struct {
+	ID int64
+	// OnDay is like 2026-11-25, Clock like 17:30.
+	OnDay, Clock string
+	// Done is true where Clock is when all is done, and not when it starts.
+	Done      bool
+	CreatedAt time.Time
+	Dishes    []PlanDish
+	Moves     []PlanMove
+}
+
+// PlanDish is one recipe of a plan.
+type PlanDish struct {
+	ID, PlanID, RecipeID int64
+	Jars                 int
+	// Process names the chosen row; empty is the first that can be done.
+	Process string
+	Wide    bool
+	// DayBefore prepares it the evening before.
+	DayBefore bool
+	// Syrup is the id of the syrup for plain fruit, or empty.
+	Syrup string
+}
+
+// PlanMove is by how many minutes a piece of work was moved by hand.
+type PlanMove struct {
+	PlanID  int64  `gorm:"primaryKey"`
+	Piece   string `gorm:"primaryKey"`
+	Minutes int
+}
+
+// AddPlan stores a plan with its dishes and sets its ID.
+func (s *Store) AddPlan(ctx context.Context, p *Plan) error {
+	if p.CreatedAt.IsZero() {
+		p.CreatedAt = now()
+	}
+	return s.with(ctx).Create(p).Error
+}
+
+// Plan returns a plan with its dishes and moves, or ErrNotFound.
+func (s *Store) Plan(ctx context.Context, id int64) (Plan, error) {
+	var p Plan
+	err := s.with(ctx).Preload("Dishes", func(db *gorm.DB) *gorm.DB { return db.Order("id") }).Preload("Moves").First(&p, id).Error
+	return p, found(err)
+}
+
+// Plans returns plans, the latest day first, at most limit.
+func (s *Store) Plans(ctx context.Context, limit int) ([]Plan, error) {
+	var list []Plan
+	err := s.with(ctx).Preload("Dishes", func(db *gorm.DB) *gorm.DB { return db.Order("id") }).Order("on_day DESC, id DESC").Limit(limit).Find(&list).Error
+	return list, err
+}
+
+// SavePlan stores a changed plan and its dishes, and forgets what was moved: the
+// day is laid out anew.
+func (s *Store) SavePlan(ctx context.Context, p *Plan) error {
+	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+		if err := tx.Omit("Dishes", "Moves").Save(p).Error; err != nil {
+			return err
+		}
+		keep := []int64{0}
+		for i := range p.Dishes {
+			p.Dishes[i].PlanID = p.ID
+			if err := tx.Save(&p.Dishes[i]).Error; err != nil {
+				return err
+			}
+			keep = append(keep, p.Dishes[i].ID)
+		}
+		if err := tx.Where("plan_id = ? AND id NOT IN ?", p.ID, keep).Delete(&PlanDish{}).Error; err != nil {
+			return err
+		}
+		return tx.Where("plan_id = ?", p.ID).Delete(&PlanMove{}).Error
+	})
+}
+
+// MovePiece adds to the minutes by which a piece of work is moved.
+func (s *Store) MovePiece(ctx context.Context, plan int64, piece string, minutes int) error {
+	return s.with(ctx).Clauses(clause.OnConflict{Columns: []clause.Column{{Name: "plan_id"}, {Name: "piece"}},
+		DoUpdates: clause.Assignments(map[string]any{"minutes": gorm.Expr("minutes + ?", minutes)})}).Create(&PlanMove{plan, piece, minutes}).Error
+}
+
+// DeletePlan removes a plan. It is ErrNotFound where there is none.
+func (s *Store) DeletePlan(ctx context.Context, id int64) error {
+	res := s.with(ctx).Delete(&Plan{}, id)
+	if res.Error == nil && res.RowsAffected == 0 {
+		return ErrNotFound
+	}
+	return res.Error
+}

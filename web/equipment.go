@@ -1,0 +1,282 @@
+package web
+
+import (
+	"fmt"
+	"net/http"
+	"strconv"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/canner"
+	"damson/core/quantity"
+	"damson/store"
+)
+
+// cannerView is a canner on the kitchen's page, with the form to change it.
+type cannerView struct {
+	ID                    int64
+	Name, Words           string
+	Marks                 []string
+	Out                   bool
+	F                     map[string]string
+	Kinds, Gauges, Stoves []choice
+	Rack                  bool
+	Open                  bool
+	Problem               string
+}
+
+type stockRow struct {
+	Size, Label   string
+	Regular, Wide string
+}
+
+func chosen(now string, pairs ...string) []choice {
+	var out []choice
+	for i := 0; i < len(pairs); i += 2 {
+		out = append(out, choice{pairs[i], pairs[i+1], pairs[i] == now})
+	}
+	return out
+}
+
+// cannerForm fills the fields of a canner's form.
+func cannerForm(x store.Canner) cannerView {
+	n := func(v int) string {
+		if v == 0 {
+			return ""
+		}
+		return strconv.Itoa(v)
+	}
+	d := func(v float64) string {
+		if v == 0 {
+			return ""
+		}
+		return decimal(v)
+	}
+	v := cannerView{ID: x.ID, Name: x.Name, Rack: x.Rack, F: map[string]string{"name": x.Name, "quarts": n(x.Quarts), "pints": n(x.Pints), "halfpints": n(x.HalfPints), "layers": n(x.Layers), "water": d(x.WaterQuarts),
+		"vent": n(x.VentMinutes), "tested": x.TestedOn, "high": d(x.ReadsHigh), "gasket": x.GasketOn, "kind": x.Kind, "gauge": x.Gauge, "stove": x.Stove}}
+	v.choices()
+	return v
+}
+
+func (v *cannerView) choices() {
+	v.Kinds = chosen(v.F["kind"], canner.Pressure, "pressure canner", canner.Bath, "water-bath canner", canner.Steam, "atmospheric steam canner", canner.Electric, "automatic electric canner", canner.NotOne, "multi-cooker, pressure saucepan, other")
+	v.Gauges = chosen(v.F["gauge"], "", "none", canner.Dial, "dial", canner.Weighted, "weighted", canner.Both, "dial and weight")
+	v.Stoves = chosen(v.F["stove"], "", "not said", "gas", "gas", "coil", "electric coil", "glass", "smooth glass top", "outdoor", "outdoor burner")
+}
+
+// viewCanners tells how each canner stands today.
+func viewCanners(k store.Kitchen) []cannerView {
+	var out []cannerView
+	today := time.Now()
+	for _, x := range k.Canners {
+		c := cannerOf(x)
+		v := cannerForm(x)
+		v.Words = fmt.Sprintf("%d quarts, %d pints, %d half-pints", c.Holds(quantity.QuartJar, false), c.Holds(quantity.PintJar, false), c.Holds(quantity.HalfPint, false))
+		if c.Kind == canner.Pressure {
+			v.Words += ", goes by its " + map[string]string{canner.Dial: "dial", canner.Weighted: "weight"}[c.Governs()]
+			if c.Governs() == canner.Dial && c.ReadsHigh != 0 {
+				if set, why, err := c.Set(11); err == nil {
+					v.Words += fmt.Sprintf("; for 11 psi hold %s: %s", decimal(set), why)
+				}
+			}
+		}
+		for _, p := range c.Check(today) {
+			v.Marks = append(v.Marks, p.What)
+			v.Out = v.Out || p.Refused
+		}
+		out = append(out, v)
+	}
+	return out
+}
+
+// newCanner is the empty form.
+func newCanner() cannerView {
+	v := cannerForm(store.Canner{Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true})
+	v.F["name"] = ""
+	return v
+}
+
+func (s *Server) saveCanner(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	f := typed(c, "id", "name", "kind", "gauge", "quarts", "pints", "halfpints", "layers", "water", "vent", "tested", "high", "gasket", "stove", "rack")
+	x := store.Canner{Name: f["name"], Kind: f["kind"], Gauge: f["gauge"], TestedOn: f["tested"], GasketOn: f["gasket"], Stove: f["stove"], Rack: f["rack"] != ""}
+	x.ID, _ = strconv.ParseInt(f["id"], 10, 64)
+	refuse := func(what string) {
+		v := cannerView{ID: x.ID, Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
+		v.choices()
+		s.renderKitchen(c, http.StatusUnprocessableEntity, s.kitchenForm(k), &v)
+	}
+	if k.ID == 0 {
+		refuse("Say first where the kitchen is: name and elevation.")
+		return
+	}
+	known := x.ID == 0
+	for _, have := range k.Canners {
+		known = known || have.ID == x.ID
+	}
+	if !known {
+		x.ID = 0
+		refuse("This canner is no longer in the kitchen; add it anew.")
+		return
+	}
+	if x.Name == "" {
+		refuse("What is the canner called? Any name will do.")
+		return
+	}
+	for _, d := range []string{x.TestedOn, x.GasketOn} {
+		if _, ok := dayTyped(d); !ok {
+			refuse("A day is written like 2026-11-25, or left empty.")
+			return
+		}
+	}
+	for _, n := range []struct {
+		name string
+		into *int
+	}{{"quarts", &x.Quarts}, {"pints", &x.Pints}, {"halfpints", &x.HalfPints}, {"layers", &x.Layers}, {"vent", &x.VentMinutes}} {
+		if f[n.name] == "" {
+			continue
+		}
+		v, err := strconv.Atoi(f[n.name])
+		if err != nil || v < 0 || v > 200 {
+			refuse("“" + f[n.name] + "” is no number of jars, layers or minutes.")
+			return
+		}
+		*n.into = v
+	}
+	for _, n := range []struct {
+		name string
+		into *float64
+	}{{"water", &x.WaterQuarts}, {"high", &x.ReadsHigh}} {
+		if f[n.name] == "" {
+			continue
+		}
+		v, err := figure(f[n.name])
+		if err != nil || v < -20 || v > 60 {
+			refuse("“" + f[n.name] + "” is no number of quarts or pounds.")
+			return
+		}
+		*n.into = v
+	}
+	if x.Kind != canner.Pressure {
+		x.Gauge, x.ReadsHigh, x.TestedOn = "", 0, ""
+	}
+	if x.Kind != canner.Electric {
+		for _, p := range cannerOf(x).Check(time.Now()) {
+			if p.Refused && p.Field != "gauge" || p.Refused && x.Gauge == "" {
+				refuse(p.What)
+				return
+			}
+		}
+	}
+	if err := s.store.SaveCanner(ctx, &x); err != nil {
+		panic(err)
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#canners")
+}
+
+func (s *Server) deleteCanner(c *gin.Context) {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	if err == nil {
+		err = s.store.DeleteCanner(c.Request.Context(), id)
+	}
+	if err != nil {
+		s.fail(c, http.StatusNotFound, "There is no such canner.", "The kitchen's page lists those that there are.")
+		return
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#canners")
+}
+
+// saveStock stores jars, lids and burners.
+func (s *Server) saveStock(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	count := func(name string, most int) (int, bool) {
+		text := cut(c.Request.PostForm.Get(name), 12)
+		if text == "" {
+			return 0, true
+		}
+		n, err := strconv.Atoi(text)
+		return n, err == nil && n >= 0 && n <= most
+	}
+	f := s.kitchenForm(k)
+	refuse := func(what string) {
+		f.StockProblem, f.Stock = what, viewStock(nil)
+		f.Burners, f.LidsRegular, f.LidsWide = cut(c.Request.PostForm.Get("burners"), 12), cut(c.Request.PostForm.Get("lidsregular"), 12), cut(c.Request.PostForm.Get("lidswide"), 12)
+		for i := range f.Stock {
+			f.Stock[i].Regular, f.Stock[i].Wide = cut(c.Request.PostForm.Get("r"+f.Stock[i].Size), 12), cut(c.Request.PostForm.Get("w"+f.Stock[i].Size), 12)
+		}
+		s.renderKitchen(c, http.StatusUnprocessableEntity, f, nil)
+	}
+	if k.ID == 0 {
+		refuse("Say first where the kitchen is: name and elevation.")
+		return
+	}
+	var list []store.JarStock
+	for _, j := range quantity.Jars {
+		for _, wide := range []bool{false, true} {
+			name := "r" + string(j)
+			if wide {
+				name = "w" + string(j)
+			}
+			n, ok := count(name, 5000)
+			if !ok {
+				refuse("How many " + j.Plural() + "? A whole number, or nothing.")
+				return
+			}
+			if n > 0 {
+				list = append(list, store.JarStock{Size: string(j), Wide: wide, Count: n})
+			}
+		}
+	}
+	burners, ok1 := count("burners", 12)
+	regular, ok2 := count("lidsregular", 20000)
+	wide, ok3 := count("lidswide", 20000)
+	if !ok1 || burners < 1 || !ok2 || !ok3 {
+		refuse("Burners are 1 to 12, lids a whole number or nothing.")
+		return
+	}
+	k.Burners, k.LidsRegular, k.LidsWide = burners, regular, wide
+	if err := s.store.SaveKitchen(ctx, &k); err != nil {
+		panic(err)
+	}
+	if err := s.store.SaveJarStocks(ctx, list); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#stock")
+}
+
+// viewStock is the jars of the kitchen, a row a size.
+func viewStock(list []store.JarStock) []stockRow {
+	var out []stockRow
+	for _, j := range quantity.Jars {
+		r := stockRow{Size: string(j), Label: j.Plural()}
+		for _, x := range list {
+			if x.Size != string(j) {
+				continue
+			}
+			if x.Wide {
+				r.Wide = strconv.Itoa(x.Count)
+			} else {
+				r.Regular = strconv.Itoa(x.Count)
+			}
+		}
+		out = append(out, r)
+	}
+	return out
+}

@@ -1,0 +1,496 @@
+package web
+
+import (
+	"context"
+	"fmt"
+	"net/http"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/batch"
+	"damson/core/canner"
+	"damson/core/plan"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+	"damson/core/review"
+	"damson/store"
+)
+
+// planned is a stored plan worked out: its dishes, the day, what is wrong.
+type planned struct {
+	plan    store.Plan
+	kitchen store.Kitchen
+	place   plan.Kitchen
+	dishes  []plannedDish
+	// day is nil where a dish stands in the way; Problem says which.
+	day      *plan.Day
+	problem  string
+	zero     time.Time
+	clashes  []plan.Conflict
+	inDay    []int // place in day.Loads → place in dishes
+	problems []canner.Problem
+}
+
+// plannedDish is a recipe of the plan with what was worked out for it.
+type plannedDish struct {
+	stored  store.PlanDish
+	recipe  store.Recipe
+	result  *review.Result
+	options []plan.Option
+	chosen  *plan.Option
+	dish    plan.Dish
+	factor  float64
+	yield   string
+	missing string // why there is no plan for it
+}
+
+const (
+	clockLayout = "15:04"
+	maxPlanJars = 200
+	planLimit   = 50
+)
+
+// equipment turns the kitchen's canners into those of a plan.
+func equipment(k store.Kitchen, today time.Time) ([]plan.Canner, []canner.Problem) {
+	var list []plan.Canner
+	var problems []canner.Problem
+	for _, x := range k.Canners {
+		c := cannerOf(x)
+		p := plan.Canner{Canner: c, ID: x.ID}
+		if why, refused := c.Refused(today); refused {
+			p.Out = x.Name + ": " + why
+		}
+		for _, pr := range c.Check(today) {
+			pr.What = x.Name + ": " + pr.What
+			problems = append(problems, pr)
+		}
+		list = append(list, p)
+	}
+	return list, problems
+}
+
+func cannerOf(x store.Canner) canner.Canner {
+	date := func(s string) time.Time { t, _ := time.Parse(dayLayout, s); return t }
+	return canner.Canner{Name: x.Name, Kind: x.Kind, Gauge: x.Gauge, Quarts: x.Quarts, Pints: x.Pints, HalfPints: x.HalfPints, Layers: x.Layers, WaterQuarts: x.WaterQuarts, VentMinutes: x.VentMinutes,
+		TestedOn: date(x.TestedOn), ReadsHigh: x.ReadsHigh, GasketOn: date(x.GasketOn), Rack: x.Rack, Stove: x.Stove}
+}
+
+// workOut plans a stored plan.
+func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		return nil, err
+	}
+	w := &planned{plan: p, kitchen: k}
+	var canners []plan.Canner
+	canners, w.problems = equipment(k, time.Now())
+	w.place = plan.Kitchen{Canners: canners, Burners: max(k.Burners, 1)}
+	var dishes []plan.Dish
+	for _, x := range p.Dishes {
+		d, err := s.planDish(ctx, x, k, canners)
+		if err != nil {
+			return nil, err
+		}
+		w.dishes = append(w.dishes, d)
+		if d.missing == "" {
+			w.inDay = append(w.inDay, len(w.dishes)-1)
+			dishes = append(dishes, d.dish)
+		}
+	}
+	if len(dishes) == 0 {
+		w.problem = "There is nothing to plan: a plan is made of recipes that are clear."
+		return w, nil
+	}
+	w.day, err = s.shelf().lib.Plan.Plan(w.place, dishes)
+	if err != nil {
+		w.day, w.problem = nil, firstUpper(err.Error())+"."
+		return w, nil
+	}
+	for _, m := range p.Moves {
+		w.day.Move(m.Piece, m.Minutes)
+	}
+	w.clashes = w.day.Conflicts(w.place)
+	at, err := time.ParseInLocation(dayLayout+" "+clockLayout, p.OnDay+" "+p.Clock, time.Local)
+	if err != nil {
+		at = time.Now()
+	}
+	w.zero = at
+	if p.Done {
+		w.zero = at.Add(-time.Duration(w.day.Ends) * time.Minute)
+	}
+	return w, nil
+}
+
+// planDish reviews a recipe without a gauge, so that every canner counts, and
+// lays its processes out.
+func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen, canners []plan.Canner) (plannedDish, error) {
+	d := plannedDish{stored: x, factor: 1}
+	r, err := s.store.Recipe(ctx, x.RecipeID)
+	if err != nil {
+		return d, err
+	}
+	d.recipe = r
+	req, err := s.requestOf(r, k)
+	if err != nil {
+		d.missing = err.Error()
+		return d, nil
+	}
+	req.Gauge = ""
+	res := s.shelf().reviewer.Review(req)
+	d.result = &res
+	switch {
+	case res.Verdict != review.Clear:
+		d.missing = missingWords(&res)
+		return d, nil
+	case k.ID == 0:
+		d.missing = "The kitchen's elevation is not known; set it up first."
+		return d, nil
+	case len(res.Methods) == 0:
+		d.missing = fmt.Sprintf("No tested process reaches %s ft for it.", thousands(k.ElevationFt))
+		return d, nil
+	}
+	d.options = s.shelf().lib.Plan.Options(res.Methods, canners, x.Jars, x.Wide)
+	for i := range d.options {
+		o := &d.options[i]
+		if o.Not == "" && (d.chosen == nil && x.Process == "" || processKey(o.Process) == x.Process) {
+			d.chosen = o
+		}
+	}
+	if d.chosen == nil {
+		for i := range d.options {
+			if d.options[i].Not == "" {
+				d.chosen = &d.options[i]
+				break
+			}
+		}
+	}
+	if d.chosen == nil {
+		d.missing = "None of its processes can be done in this kitchen: " + d.options[0].Not + "."
+		return d, nil
+	}
+	jar := quantity.Jar(d.chosen.Process.Jar)
+	if low, high := s.jarsOf(req.Recipe, &res, jar); low+high > 0 {
+		d.factor = float64(x.Jars) / (float64(low+high) / 2)
+		d.yield = fmt.Sprintf("the recipe as written fills %d to %d %s", low, high, jar.Plural())
+	}
+	d.dish, _ = plan.Describe(&res, d.chosen.Process, x.Jars, d.factor)
+	d.dish.Canner, d.dish.Wide, d.dish.DayBefore = d.chosen.Canner, x.Wide, x.DayBefore
+	return d, nil
+}
+
+// jarsOf returns the least and the most jars that a recipe fills: by its tested
+// procedure's printed yield, by the pounds that a source gives for a quart of its
+// main food, or by its volume; 0 where nothing is known.
+func (s *Server) jarsOf(rec *recipe.Recipe, res *review.Result, jar quantity.Jar) (low, high int) {
+	if res.Tested != nil && res.Tested.Yield == "" {
+		if y, ok := batch.ByPounds(rec, s.shelf().lib.Book.Equivalents); ok {
+			return y.Jars(jar)
+		}
+	}
+	if y, ok := batch.Estimate(s.shelf().reviewer.Reader(), rec, res.Tested); ok {
+		return y.Jars(jar)
+	}
+	return 0, 0
+}
+
+// missingWords says what stands between a recipe and a plan.
+func missingWords(res *review.Result) string {
+	if res.Verdict != review.Change {
+		return "It is " + verdictName(res.Verdict) + ": there is no process for it, so there is no plan. " + res.Sentence
+	}
+	var list []string
+	for _, f := range res.Findings {
+		if f.Severity == review.Change && len(list) < 3 {
+			list = append(list, lowerFirst(f.Do))
+		}
+	}
+	return "It is not clear yet, so there is no plan. First: " + strings.Join(list, "; ") + "."
+}
+
+func verdictName(v string) string { return strings.ToLower(viewVerdict(v).Words) }
+
+// processKey names a row of a table, the same after a restart.
+func processKey(p procedure.Process) string {
+	return fmt.Sprintf("%s|%s|%s|%s|%d|%s", p.Method, p.Gauge, p.Jar, p.Pack, p.PSI, p.When)
+}
+
+// at turns minutes of the day's work into a time.
+func (w *planned) at(minutes int) time.Time { return w.zero.Add(time.Duration(minutes) * time.Minute) }
+
+// plansView is the list of plans, and the form of a new one.
+type plansView struct {
+	Plans   []planLine
+	Recipes []planChoice
+	Others  []planChoice
+	Day     string
+	Clock   string
+	Done    bool
+	Problem string
+}
+
+type planLine struct {
+	ID          int64
+	Day, Dishes string
+}
+
+type planChoice struct {
+	ID      int64
+	Title   string
+	Jars    int
+	Words   string
+	Chosen  bool
+	Verdict verdictView
+}
+
+func (s *Server) showPlans(c *gin.Context) { s.renderPlans(c, http.StatusOK, "") }
+
+func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
+	ctx := c.Request.Context()
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	field := func(name, usual string) string {
+		if v := cut(c.Request.PostForm.Get(name), 20); v != "" {
+			return v
+		}
+		return usual
+	}
+	v := plansView{Problem: problem, Day: field("day", time.Now().AddDate(0, 0, 1).Format(dayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
+	list, err := s.store.Plans(ctx, planLimit)
+	if err != nil {
+		panic(err)
+	}
+	recipes, err := s.store.Recipes(ctx, logLimit)
+	if err != nil {
+		panic(err)
+	}
+	title := map[int64]string{}
+	for _, r := range recipes {
+		title[r.ID] = r.Title
+		res := s.reviewOf(r, k)
+		p := planChoice{ID: r.ID, Title: r.Title, Verdict: viewVerdict(res.Verdict), Jars: 7, Chosen: c.Query("recipe") == strconv.FormatInt(r.ID, 10) || c.Request.PostForm.Get("recipe"+strconv.FormatInt(r.ID, 10)) != ""}
+		if n, err := strconv.Atoi(c.Request.PostForm.Get("jars" + strconv.FormatInt(r.ID, 10))); err == nil {
+			p.Jars = n
+		}
+		if res.Verdict != review.Clear {
+			p.Words = missingWords(res)
+			v.Others = append(v.Others, p)
+			continue
+		}
+		if len(res.Methods) > 0 {
+			jar := quantity.Jar(res.Methods[0].Jar)
+			p.Words = jar.Plural() + ", " + strings.ToLower(methodName(res.Methods[0].Method))
+			if req, err := s.requestOf(r, k); err == nil {
+				if low, high := s.jarsOf(req.Recipe, res, jar); low+high > 1 && c.Request.Method == http.MethodGet {
+					p.Jars = (low + high) / 2
+				}
+			}
+		}
+		v.Recipes = append(v.Recipes, p)
+	}
+	for _, p := range list {
+		line := planLine{ID: p.ID, Day: p.OnDay}
+		var names []string
+		for _, d := range p.Dishes {
+			names = append(names, fmt.Sprintf("%s, %d jars", title[d.RecipeID], d.Jars))
+		}
+		line.Dishes = strings.Join(names, " · ")
+		v.Plans = append(v.Plans, line)
+	}
+	s.render(c, status, "plans", page{Title: "Plan", Nav: "/plan", Keys: []key{{"Tab", "next field"}, {"Space", "choose"}, {"Ctrl ↵", "plan it"}}, Body: v})
+}
+
+// whenTyped reads day, clock and mode of a form.
+func whenTyped(c *gin.Context) (day, clock string, done bool, problem string) {
+	get := func(n string) string { return cut(c.Request.PostForm.Get(n), 20) }
+	day, clock, done = get("day"), get("clock"), get("mode") != "start"
+	if _, err := time.Parse(dayLayout, day); err != nil {
+		return day, clock, done, "The day is written like 2026-11-28."
+	}
+	if t, err := time.Parse(clockLayout, clock); err != nil {
+		return day, clock, done, "The time is written like 17:30."
+	} else {
+		clock = t.Format(clockLayout)
+	}
+	return day, clock, done, ""
+}
+
+func jarsTyped(text string) (int, error) {
+	n, err := strconv.Atoi(strings.TrimSpace(text))
+	if err != nil || n < 1 || n > maxPlanJars {
+		return 0, fmt.Errorf("how many jars? A whole number from 1 to %d", maxPlanJars)
+	}
+	return n, nil
+}
+
+func (s *Server) addPlan(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	p := store.Plan{}
+	var problem string
+	if p.OnDay, p.Clock, p.Done, problem = whenTyped(c); problem != "" {
+		s.renderPlans(c, http.StatusUnprocessableEntity, problem)
+		return
+	}
+	recipes, err := s.store.Recipes(ctx, logLimit)
+	if err != nil {
+		panic(err)
+	}
+	for i := len(recipes) - 1; i >= 0; i-- {
+		id := strconv.FormatInt(recipes[i].ID, 10)
+		if c.Request.PostForm.Get("recipe"+id) == "" {
+			continue
+		}
+		n, err := jarsTyped(c.Request.PostForm.Get("jars" + id))
+		if err != nil {
+			s.renderPlans(c, http.StatusUnprocessableEntity, recipes[i].Title+": "+err.Error()+".")
+			return
+		}
+		p.Dishes = append(p.Dishes, store.PlanDish{RecipeID: recipes[i].ID, Jars: n})
+	}
+	if len(p.Dishes) == 0 {
+		s.renderPlans(c, http.StatusUnprocessableEntity, "Choose at least one recipe.")
+		return
+	}
+	if err := s.store.AddPlan(ctx, &p); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
+}
+
+// storedPlan finds the plan of the path; it answers and reports false where there
+// is none.
+func (s *Server) storedPlan(c *gin.Context) (store.Plan, bool) {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	var p store.Plan
+	if err == nil {
+		p, err = s.store.Plan(c.Request.Context(), id)
+	}
+	if err != nil {
+		s.fail(c, http.StatusNotFound, "There is no such plan.", "The Plan page lists them.")
+		return p, false
+	}
+	return p, true
+}
+
+// workedPlan is storedPlan worked out.
+func (s *Server) workedPlan(c *gin.Context) (*planned, bool) {
+	p, ok := s.storedPlan(c)
+	if !ok {
+		return nil, false
+	}
+	w, err := s.workOut(c.Request.Context(), p)
+	if err != nil {
+		panic(err)
+	}
+	return w, true
+}
+
+func (s *Server) showPlan(c *gin.Context) {
+	if w, ok := s.workedPlan(c); ok {
+		s.renderPlan(c, http.StatusOK, w, "")
+	}
+}
+
+func (s *Server) renderPlan(c *gin.Context, status int, w *planned, problem string) {
+	v := s.viewPlan(w)
+	if problem != "" {
+		v.Problem = problem
+	}
+	s.render(c, status, "plan", page{Title: "Plan for " + w.plan.OnDay, Nav: "/plan", Keys: []key{{"Tab", "next piece"}, {"← →", "move it 5 min"}, {"Q", "quantities"}, {"P", "print"}}, Body: v})
+}
+
+func (s *Server) savePlan(c *gin.Context) {
+	p, ok := s.storedPlan(c)
+	if !ok || !s.form(c) {
+		return
+	}
+	again := func(problem string) {
+		w, err := s.workOut(c.Request.Context(), p)
+		if err != nil {
+			panic(err)
+		}
+		s.renderPlan(c, http.StatusUnprocessableEntity, w, problem)
+	}
+	day, clock, done, problem := whenTyped(c)
+	if problem != "" {
+		again(problem)
+		return
+	}
+	p.OnDay, p.Clock, p.Done = day, clock, done
+	kept := p.Dishes[:0]
+	for _, d := range p.Dishes {
+		id := strconv.FormatInt(d.ID, 10)
+		get := func(n string) string { return cut(c.Request.PostForm.Get(n+id), 80) }
+		if get("drop") != "" {
+			continue
+		}
+		n, err := jarsTyped(get("jars"))
+		if err != nil {
+			again(firstUpper(err.Error()) + ".")
+			return
+		}
+		d.Jars, d.Process, d.Wide, d.DayBefore, d.Syrup = n, get("process"), get("wide") != "", get("before") != "", get("syrup")
+		kept = append(kept, d)
+	}
+	if len(kept) == 0 {
+		again("A plan keeps at least one recipe; delete the plan instead.")
+		return
+	}
+	p.Dishes = kept
+	if err := s.store.SavePlan(c.Request.Context(), &p); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
+}
+
+// movePiece shifts a piece of work and answers with the day as it then is.
+func (s *Server) movePiece(c *gin.Context) {
+	p, ok := s.storedPlan(c)
+	if !ok || !s.form(c) {
+		return
+	}
+	by, err := strconv.Atoi(c.Request.PostForm.Get("minutes"))
+	piece := cut(c.Request.PostForm.Get("piece"), 40)
+	if err != nil || by < -1440 || by > 1440 || piece == "" {
+		s.fail(c, http.StatusUnprocessableEntity, "This piece cannot be moved so.", "Move it by minutes, at most a day.")
+		return
+	}
+	ctx := c.Request.Context()
+	w, err := s.workOut(ctx, p)
+	if err != nil {
+		panic(err)
+	}
+	if w.day == nil || !w.day.Move(piece, by) {
+		s.fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
+		return
+	}
+	if err := s.store.MovePiece(ctx, p.ID, piece, by); err != nil {
+		panic(err)
+	}
+	if p, err = s.store.Plan(ctx, p.ID); err != nil {
+		panic(err)
+	}
+	if w, err = s.workOut(ctx, p); err != nil {
+		panic(err)
+	}
+	s.fragment(c, "planday", s.viewPlan(w))
+}
+
+func (s *Server) deletePlan(c *gin.Context) {
+	p, ok := s.storedPlan(c)
+	if !ok {
+		return
+	}
+	if err := s.store.DeletePlan(c.Request.Context(), p.ID); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/plan")
+}

@@ -1,0 +1,255 @@
+package web
+
+import (
+	"fmt"
+	"net/http"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/plan"
+	"damson/core/procedure"
+	"damson/core/quantity"
+)
+
+// quantitiesView is what to buy and what goes into each jar.
+type quantitiesView struct {
+	ID      int64
+	Problem string
+	Dishes  []quantitiesDish
+	Lids    string
+	Jars    []string
+}
+
+type quantitiesDish struct {
+	Title, Yield, Loads string
+	Items               []quantitiesItem
+	Card                []fact
+	Syrups              []syrupRow
+	Cover               string
+	Missing             string
+}
+
+type quantitiesItem struct{ Kitchen, Food, Buy, Text string }
+
+type syrupRow struct{ Name, Water, Sugar string }
+
+func (s *Server) showQuantities(c *gin.Context) {
+	w, ok := s.workedPlan(c)
+	if !ok {
+		return
+	}
+	v := quantitiesView{ID: w.plan.ID, Problem: w.problem}
+	lids, need := 0, map[string]int{}
+	for i := range w.dishes {
+		d := &w.dishes[i]
+		q := quantitiesDish{Title: d.recipe.Title, Missing: d.missing, Yield: d.yield}
+		if d.chosen != nil && d.missing == "" {
+			s.fillQuantities(w, d, &q)
+			lids += plan.Lids(d.stored.Jars)
+			need[stockKey(d.chosen.Process.Jar, d.stored.Wide)] += d.stored.Jars
+		}
+		v.Dishes = append(v.Dishes, q)
+	}
+	if lids > 0 {
+		v.Lids = fmt.Sprintf("%d new lids: one a jar, and two to spare for each recipe", lids)
+	}
+	v.Jars = s.jarsNeeded(c, need)
+	s.render(c, http.StatusOK, "quantities", page{Title: "Loads and quantities", Nav: "/plan", Keys: []key{{"P", "print"}}, Body: v})
+}
+
+func stockKey(jar string, wide bool) string {
+	mouth := "regular"
+	if wide {
+		mouth = "wide"
+	}
+	return jar + ", " + mouth + " mouth"
+}
+
+// jarsNeeded sets the jars of the day against those in stock.
+func (s *Server) jarsNeeded(c *gin.Context, need map[string]int) []string {
+	list, err := s.store.JarStocks(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	have := map[string]int{}
+	for _, x := range list {
+		have[stockKey(x.Size, x.Wide)] = x.Count
+	}
+	var out []string
+	for _, j := range quantity.Jars {
+		for _, wide := range []bool{false, true} {
+			k := stockKey(string(j), wide)
+			n := need[k]
+			switch {
+			case n == 0:
+			case have[k] == 0 && len(list) == 0:
+				out = append(out, fmt.Sprintf("%d × %s", n, k))
+			case have[k] < n:
+				out = append(out, fmt.Sprintf("%d × %s: only %d in the kitchen, %d are wanting", n, k, have[k], n-have[k]))
+			default:
+				out = append(out, fmt.Sprintf("%d × %s: %d in the kitchen", n, k, have[k]))
+			}
+		}
+	}
+	return out
+}
+
+func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
+	p := d.chosen.Process
+	jar, jars := quantity.Jar(p.Jar), d.stored.Jars
+	table := s.shelf().lib.Plan
+	var sizes []string
+	for _, l := range d.chosen.Loads {
+		sizes = append(sizes, thousands(l.Jars))
+	}
+	q.Loads = fmt.Sprintf("%d %s in %d %s (%s) of %s", jars, jarWords(jar, jars), len(sizes), plural("load", len(sizes)), strings.Join(sizes, " + "), w.place.Canners[d.chosen.Canner].Name)
+	for _, it := range table.Shop(d.result, jar, jars, d.factor) {
+		x := quantitiesItem{Kitchen: it.Kitchen, Food: it.Food, Text: it.Text}
+		if it.BuyMost > 0 {
+			x.Buy = fmt.Sprintf("buy %.1f to %.1f lb (%.1f to %.1f kg)", it.BuyLeast*2.2046, it.BuyMost*2.2046, it.BuyLeast, it.BuyMost)
+		}
+		if it.EachJar != "" {
+			x.Buy = it.EachJar + " to each jar"
+		}
+		q.Items = append(q.Items, x)
+	}
+	q.Card = fillingCard(d)
+	covered := false
+	for _, l := range d.result.Lines {
+		if !l.Serving && l.Ref.In("water", "broth", "vinegar", "fruit-juice", "tomato-juice", "fruit-syrup") && !l.Amount().IsZero() {
+			covered = true
+		}
+	}
+	liquid := false
+	for _, in := range d.result.Tested.Ingredients {
+		liquid = liquid || in.Role == procedure.Liquid
+	}
+	if liquid && !covered {
+		least, most := plan.Cover(jar, jars)
+		q.Cover = fmt.Sprintf("Covering liquid: the recipe gives no amount; have %.0f to %.0f cups (%.1f to %.1f l) at the boil. Pieces that pack loosely take more.", least, most, least*0.2366, most*0.2366)
+	}
+	if plan.Fruit(d.result) {
+		for _, sy := range table.Syrups {
+			water, sugar := sy.Need(jar, jars)
+			q.Syrups = append(q.Syrups, syrupRow{fmt.Sprintf("%s (about %.0f %%)", sy.Name, sy.Percent), quantity.Kitchen(water, quantity.Cup), quantity.Kitchen(sugar, quantity.Cup)})
+		}
+	}
+}
+
+// fillingCard is what goes into each jar, in order.
+func fillingCard(d *plannedDish) []fact {
+	p := d.chosen.Process
+	out := []fact{{"Pack", p.Pack + " pack, " + jarPlural(p.Jar)}}
+	if p.AcidPerJar != "" {
+		out = append(out, fact{"Acid first", p.AcidPerJar})
+	}
+	for _, l := range d.result.Lines {
+		if l.Per != "" && !l.Serving && !l.Ref.In("bottled-citrus", "citric-acid") {
+			jar := quantity.Jar(p.Jar)
+			of, ok := quantity.ParseJar(l.Per)
+			if !ok {
+				of = jar
+			}
+			out = append(out, fact{firstUpper(l.Food), quantity.Kitchen(l.Amount().Max*jar.Ounces()/of.Ounces(), l.Unit)})
+		}
+	}
+	out = append(out, fact{"Headspace", inches(p.HeadspaceIn) + ", measured again once the bubbles are out"}, fact{"Then", "bubbles out, rim wiped, new lid, band fingertip-tight"})
+	return out
+}
+
+// sheetView is one run sheet: a load on a page.
+type sheetView struct {
+	// Hold is the reading to hold where the dial is corrected.
+	Hold                                                         string
+	Anchor, Title, Load, Process, Reading, Jars, Headspace, Acid string
+	Day                                                          string
+	Steps                                                        []sheetStep
+	Lost                                                         string
+	Pressure                                                     bool
+	Source                                                       string
+	FromMemory                                                   bool
+}
+
+type sheetStep struct{ Text, Write string }
+
+type sheetsView struct {
+	ID      int64
+	Problem string
+	Sheets  []sheetView
+}
+
+func (s *Server) showSheets(c *gin.Context) {
+	w, ok := s.workedPlan(c)
+	if !ok {
+		return
+	}
+	s.render(c, http.StatusOK, "sheets", page{Title: "Run sheets", Nav: "/plan", Keys: []key{{"P", "print, a page a load"}}, Body: sheetsView{w.plan.ID, w.problem, w.sheets()}})
+}
+
+// sheets writes a run sheet for every load.
+func (w *planned) sheets() []sheetView {
+	var out []sheetView
+	if w.day == nil {
+		return nil
+	}
+	for i, loads := range w.day.Loads {
+		d := &w.dishes[w.inDay[i]]
+		o := d.chosen
+		p := o.Process
+		for n, l := range loads {
+			v := sheetView{Anchor: fmt.Sprintf("d%dl%d", w.inDay[i]+1, n+1), Title: d.result.Title, Load: fmt.Sprintf("load %d of %d", n+1, len(loads)), Day: w.zero.Format("Monday 2 January 2006"),
+				Jars: fmt.Sprintf("%d %s", l.Jars, jarWords(quantity.Jar(p.Jar), l.Jars)), Headspace: inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
+				Process: fmt.Sprintf("%d minutes", p.Minutes), Source: d.result.Procedure.Title + ", " + d.result.Procedure.Source, FromMemory: p.FromMemory}
+			v.Reading = methodName(p.Method)
+			can := w.place.Canners[o.Canner]
+			v.Reading += ", " + can.Name
+			v.Lost = "If the boil stops: bring it back, and start the whole " + v.Process + " again."
+			if v.Pressure {
+				v.Process += " at " + pounds(p.PSI)
+				if o.Why != "" {
+					v.Hold = fmt.Sprintf("Hold the dial at %s psi: %s.", decimal(o.Reading), o.Why)
+				}
+				v.Lost = fmt.Sprintf("If the pressure drops under %s psi: bring it back, and start the whole %d minutes again. Never add up pieces.", decimal(o.Reading), p.Minutes)
+			}
+			v.Steps = w.sheetSteps(i, n+1, o, l)
+			out = append(out, v)
+		}
+	}
+	return out
+}
+
+// sheetSteps are the boxes to tick and the times to write of a load.
+func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []sheetStep {
+	p := o.Process
+	var out []sheetStep
+	group := fmt.Sprintf("%d.%d", dish, load)
+	for i := range w.day.Tasks {
+		t := &w.day.Tasks[i]
+		if t.Group != group {
+			continue
+		}
+		write := "at " + w.at(t.Start).Format(clockLayout) + " · done ____"
+		switch {
+		case strings.HasSuffix(t.ID, ".vent"):
+			write = "steam steady ____ · weight on ____"
+		case strings.HasSuffix(t.ID, ".process"):
+			write = "started ____ · ended ____ · lowest seen ____"
+		case strings.HasSuffix(t.ID, ".down-small"), strings.HasSuffix(t.ID, ".down-large"):
+			write = "heat off ____ · at zero ____"
+		case strings.HasSuffix(t.ID, ".unload"):
+			write = fmt.Sprintf("out ____ · %d jars, broken ____", l.Jars)
+		case strings.HasSuffix(t.ID, ".cool"):
+			continue
+		case strings.HasSuffix(t.ID, ".check"):
+			write = fmt.Sprintf("%s · sealed ____ of %d", w.at(t.Start).Format("Mon 15:04"), l.Jars)
+		case strings.HasSuffix(t.ID, ".load") && l.Spare > 0:
+			write += fmt.Sprintf(" · %d places empty", l.Spare)
+		}
+		out = append(out, sheetStep{t.Name, write})
+	}
+	if p.Minutes < 10 {
+		out = append([]sheetStep{{"Sterilise the empty jars: 10 minutes in boiling water, one more for each 1,000 ft", "done ____"}}, out...)
+	}
+	return out
+}

@@ -1,0 +1,361 @@
+package web
+
+import (
+	"fmt"
+	"strconv"
+	"strings"
+	"time"
+
+	"damson/core/canner"
+	"damson/core/elevation"
+	"damson/core/plan"
+	"damson/core/procedure"
+	"damson/core/quantity"
+)
+
+// planView is a plan's page.
+type planView struct {
+	ID         int64
+	Day, Clock string
+	Done       bool
+	Problem    string
+	Sentence   string
+	Dishes     []planDishView
+	Loads      []planLoadView
+	Chart      *chartView
+	Steps      []planStepView
+	Clashes    []string
+	Moved      bool
+	Equipment  []string
+}
+
+type planDishView struct {
+	ID, RecipeID   int64
+	Title, Missing string
+	Jars           int
+	Wide, Before   bool
+	Options        []planOptionView
+	Yield          string
+	Slip           string
+	Sterile        bool
+}
+
+type planOptionView struct {
+	Key, Words, Whole, Water, Not string
+	Chosen                        bool
+}
+
+type planLoadView struct {
+	Dish, No              int
+	Title, Words, Process string
+	Spare                 string
+}
+
+type planStepView struct {
+	Time, Name, For, Long, Note string
+	Hands, Clash, Process       bool
+	NewDay                      string
+}
+
+func (s *Server) viewPlan(w *planned) planView {
+	p := w.plan
+	v := planView{ID: p.ID, Day: p.OnDay, Clock: p.Clock, Done: p.Done, Problem: w.problem, Moved: len(p.Moves) > 0}
+	for i := range w.dishes {
+		v.Dishes = append(v.Dishes, w.viewDish(&w.dishes[i]))
+	}
+	for _, pr := range w.problems {
+		v.Equipment = append(v.Equipment, pr.What)
+	}
+	if w.day == nil {
+		return v
+	}
+	v.Sentence = fmt.Sprintf("%s from %s to %s", w.zero.Format("Monday 2 January"), w.at(0).Format(clockLayout), w.at(w.day.Ends).Format(clockLayout))
+	if !sameDay(w.at(0), w.at(w.day.Ends)) {
+		v.Sentence += " of " + w.at(w.day.Ends).Format("Monday")
+	}
+	for i, loads := range w.day.Loads {
+		d := &w.dishes[w.inDay[i]]
+		for n, l := range loads {
+			jar := quantity.Jar(d.chosen.Process.Jar)
+			lv := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: d.result.Title, Words: fmt.Sprintf("%d %s in %s", l.Jars, jarWords(jar, l.Jars), w.place.Canners[d.chosen.Canner].Name), Process: processWords(d.chosen)}
+			if l.Spare > 0 && l.Spare >= l.Jars/2+1 {
+				lv.Spare = fmt.Sprintf("%d places are empty: set jars of hot water there, or refrigerate these %s.", l.Spare, jar.Plural())
+			}
+			v.Loads = append(v.Loads, lv)
+		}
+	}
+	if last := w.shareable(); last != "" {
+		v.Equipment = append(v.Equipment, last)
+	}
+	bad := map[string]bool{}
+	for _, x := range w.clashes {
+		bad[x.Task] = true
+		v.Clashes = append(v.Clashes, w.at(w.taskOf(x.Task).Start).Format(clockLayout)+": "+x.What+".")
+	}
+	v.Chart = w.chart(bad)
+	was := ""
+	for i := range w.day.Tasks {
+		t := &w.day.Tasks[i]
+		if t.Load > 0 && strings.HasSuffix(t.ID, ".cool") {
+			continue
+		}
+		st := planStepView{Time: w.at(t.Start).Format(clockLayout), Name: t.Name, For: w.forWords(t), Long: spread(t), Note: t.Note, Hands: t.Hands, Clash: bad[t.ID], Process: t.Process}
+		if d := w.at(t.Start).Format("Monday 2 January"); d != was {
+			was, st.NewDay = d, d
+		}
+		v.Steps = append(v.Steps, st)
+	}
+	return v
+}
+
+func sameDay(a, b time.Time) bool { return a.Format(dayLayout) == b.Format(dayLayout) }
+
+func jarWords(j quantity.Jar, n int) string {
+	if n == 1 {
+		return strings.TrimSuffix(j.Plural(), "s")
+	}
+	return j.Plural()
+}
+
+func (w *planned) taskOf(id string) *plan.Task {
+	for i := range w.day.Tasks {
+		if w.day.Tasks[i].ID == id {
+			return &w.day.Tasks[i]
+		}
+	}
+	return &plan.Task{}
+}
+
+// forWords says what a task belongs to.
+func (w *planned) forWords(t *plan.Task) string {
+	title := w.dishes[w.inDay[t.Dish]].result.Title
+	if t.Load > 0 && len(w.day.Loads[t.Dish]) > 1 {
+		return fmt.Sprintf("%s, load %d", title, t.Load)
+	}
+	return title
+}
+
+// spread writes how long a task takes.
+func spread(t *plan.Task) string {
+	switch {
+	case t.Process:
+		return thousands(t.Minutes) + " min, no less"
+	case t.Minutes >= 600:
+		return fmt.Sprintf("%d to %d h", t.Least/60, t.Most/60)
+	case t.Least == t.Most:
+		return thousands(t.Minutes) + " min"
+	}
+	return fmt.Sprintf("%d min (%d to %d)", t.Minutes, t.Least, t.Most)
+}
+
+// processWords writes a chosen process with the reading to hold.
+func processWords(o *plan.Option) string {
+	p := o.Process
+	text := fmt.Sprintf("%s, %s pack, %d min", strings.ToLower(methodName(p.Method)), p.Pack, p.Minutes)
+	if p.Method == procedure.Pressure {
+		text += " at " + pounds(p.PSI) + ", " + p.Gauge + " gauge"
+		if o.Why != "" {
+			text += fmt.Sprintf("; hold the dial at %s psi, for %s", decimal(o.Reading), o.Why)
+		}
+	}
+	if p.When != "" {
+		text += ", " + p.When
+	}
+	return text
+}
+
+func (w *planned) viewDish(d *plannedDish) planDishView {
+	v := planDishView{ID: d.stored.ID, RecipeID: d.recipe.ID, Title: d.recipe.Title, Missing: d.missing, Jars: d.stored.Jars, Wide: d.stored.Wide, Before: d.stored.DayBefore, Yield: d.yield}
+	for i := range d.options {
+		o := &d.options[i]
+		ov := planOptionView{Key: processKey(o.Process), Words: jarPlural(o.Process.Jar) + ": " + processWords(o), Not: o.Not, Chosen: o == d.chosen}
+		if o.Not == "" {
+			n := len(o.Loads)
+			ov.Whole = fmt.Sprintf("%d %s of %d to %d min", n, plural("load", n), o.Minutes[0], o.Minutes[2])
+			ov.Water = fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load", decimal(o.WaterQuarts), o.WaterQuarts*0.946, o.KWh)
+		}
+		v.Options = append(v.Options, ov)
+	}
+	if d.chosen == nil {
+		return v
+	}
+	feet := float64(w.kitchen.ElevationFt)
+	v.Sterile = d.chosen.Process.Minutes < 10
+	if d.chosen.Process.Method == procedure.Pressure {
+		s := canner.Slips(feet, d.chosen.Process.PSI)
+		v.Slip = fmt.Sprintf("Steam at %d psi here is %s. One pound too little: %.1f °F cooler. Not vented, a fifth of air left in: %.1f °F cooler, at the same reading.", d.chosen.Process.PSI, degrees(s.True), s.True-s.Misread, s.True-s.Unvented)
+	} else {
+		v.Slip = "Water boils at " + degrees(elevation.BoilingPoint(feet)) + " here; the minutes are longer for it."
+	}
+	return v
+}
+
+// shareable says which part-full last loads could go in together.
+func (w *planned) shareable() string {
+	for i := range w.inDay {
+		for j := i + 1; j < len(w.inDay); j++ {
+			a, b := &w.dishes[w.inDay[i]], &w.dishes[w.inDay[j]]
+			la, lb := w.day.Loads[i], w.day.Loads[j]
+			x, y := la[len(la)-1], lb[len(lb)-1]
+			if both, ok := plan.Together(a.chosen.Process, b.chosen.Process); ok && a.chosen.Canner == b.chosen.Canner && x.Spare > 0 && y.Jars <= x.Spare && a.chosen.Process.Jar == b.chosen.Process.Jar {
+				return fmt.Sprintf("The last loads of %s and %s may go in together: one pressure, and the longer time, %d minutes.", a.result.Title, b.result.Title, both.Minutes)
+			}
+		}
+	}
+	return ""
+}
+
+// chartView is the day as a picture: lanes of hands, stove and canners.
+type chartView struct {
+	W, H    float64
+	Lanes   []chartLane
+	Hours   []chartHour
+	Pieces  []chartPiece
+	PerMin  float64
+	PlanID  int64
+	Says    string
+	LaneEnd float64
+}
+
+type chartLane struct {
+	Name string
+	Y, H float64
+}
+
+type chartHour struct {
+	X     float64
+	Label string
+}
+
+type chartPiece struct {
+	Piece, Task, Label, Title string
+	X, Y, W, H, TextX, TextY  float64
+	Kind                      string // hands, wait, process, heat
+	Clash                     bool
+	Focus                     bool
+}
+
+const (
+	chartWidth = 1196.0
+	chartLeft  = 118.0
+	laneHigh   = 46.0
+	hourWide   = 38.0
+	laneGap    = 8.0
+	chartTop   = 26.0
+	chartText  = 6.6 // the mean width of a letter
+	// laneLetters fit in front of a lane.
+	laneLetters = 14
+)
+
+// chart lays the day out: time across, one lane for hands, one for pots on the
+// stove, one for each canner in use.
+func (w *planned) chart(bad map[string]bool) *chartView {
+	first, last := 0, w.day.Ends
+	for i := range w.day.Tasks {
+		if t := &w.day.Tasks[i]; t.Start < first && t.Start > -eveningBefore {
+			first = t.Start
+		}
+	}
+	start := w.at(first).Truncate(time.Hour)
+	span := w.at(last).Sub(start).Minutes() + 8
+	c := &chartView{W: chartWidth, PlanID: w.plan.ID, PerMin: (chartWidth - chartLeft) / span, LaneEnd: chartWidth}
+	x := func(minutes int) float64 {
+		return chartLeft + w.at(minutes).Sub(start).Minutes()*c.PerMin
+	}
+	lane := map[string]float64{}
+	y := chartTop
+	add := func(id, name string) {
+		lane[id] = y
+		if r := []rune(name); len(r) > laneLetters {
+			name = string(r[:laneLetters-1]) + "…"
+		}
+		c.Lanes = append(c.Lanes, chartLane{name, y, laneHigh})
+		y += laneHigh + laneGap
+	}
+	add("hands", "hands")
+	add("stove", "pots, stove")
+	for i, can := range w.place.Canners {
+		for k := range w.inDay {
+			if w.dishes[w.inDay[k]].chosen.Canner == i {
+				add("c"+strconv.Itoa(i), can.Name)
+				break
+			}
+		}
+	}
+	c.H = y + 4
+	step := time.Hour
+	if span > 16*60 {
+		step = 2 * time.Hour
+	}
+	for t := start; t.Before(w.at(last).Add(8 * time.Minute)); t = t.Add(step) {
+		if chartLeft+t.Sub(start).Minutes()*c.PerMin > chartWidth-hourWide {
+			break
+		}
+		c.Hours = append(c.Hours, chartHour{chartLeft + t.Sub(start).Minutes()*c.PerMin, t.Format(clockLayout)})
+	}
+	for i := range w.day.Tasks {
+		t := &w.day.Tasks[i]
+		if t.Start >= w.day.Ends || t.Start < first {
+			continue
+		}
+		put := func(id, kind string, focus bool) {
+			p := chartPiece{Piece: t.Group, Task: t.ID, X: x(t.Start), Y: lane[id], W: max(float64(t.Minutes)*c.PerMin-1, 2), H: laneHigh, Kind: kind, Clash: bad[t.ID], Focus: focus}
+			p.TextX, p.TextY = p.X+4, p.Y+laneHigh/2+5
+			p.Title = fmt.Sprintf("%s %s: %s (%s)", w.at(t.Start).Format(clockLayout), t.Name, w.forWords(t), spread(t))
+			p.Label = fitted(short(t), p.W-6)
+			c.Pieces = append(c.Pieces, p)
+		}
+		switch {
+		case t.Canner >= 0:
+			kind := "wait"
+			switch {
+			case t.Process:
+				kind = "process"
+			case t.Burner:
+				kind = "heat"
+			}
+			put("c"+strconv.Itoa(t.Canner), kind, true)
+			if t.Hands {
+				put("hands", "hands", false)
+			}
+		case t.Burner:
+			put("stove", "heat", !t.Hands)
+			if t.Hands {
+				put("hands", "hands", true)
+			}
+		case t.Hands:
+			put("hands", "hands", true)
+		}
+		c.Says += w.at(t.Start).Format(clockLayout) + " " + t.Name + "; "
+	}
+	return c
+}
+
+// eveningBefore is how far back a piece may lie and still be on the day's chart.
+const eveningBefore = 6 * 60
+
+// shortNames are the words of a piece on the chart.
+var shortNames = map[string]string{"wash-jars": "jars", "prepare": "cut", "peel": "peel", "brown": "brown", "clean-down": "clean", "cook": "cook", "cook-down": "cook down", "fill": "fill", "load": "load",
+	"preheat-bath": "heat up", "preheat-steam": "heat up", "preheat-pressure": "heat up", "again": "top up", "boil-bath": "to the boil", "steam-steady": "to steam", "steam-pressure": "to steam", "vent": "vent",
+	"rise": "rise", "down-small": "pressure falls", "down-large": "pressure falls", "rest-bath": "rest", "rest-pressure": "rest", "unload": "out"}
+
+func short(t *plan.Task) string {
+	parts := strings.Split(t.ID, ".")
+	for _, p := range parts {
+		if p == "process" {
+			return strconv.Itoa(t.Minutes) + " min"
+		}
+		if s := shortNames[p]; s != "" {
+			return s
+		}
+	}
+	return t.Name
+}
+
+// fitted returns the text where it fits the width, else nothing.
+func fitted(text string, width float64) string {
+	if float64(len(text))*chartText > width {
+		return ""
+	}
+	return text
+}
