@@ -340,7 +340,7 @@ func (f *factReader) time(minutes float64, verb string, jars []string, hasProces
 	switch {
 	case verb == "vent":
 		f.out.Vent = &Said[float64]{minutes, f.line}
-	case verb == "process" || verb == "" && hasProcess:
+	case verb == "process" || verb == "" && (hasProcess || len(jars) > 0): // "quarts 25 minutes"
 		if len(jars) == 0 {
 			jars = []string{""}
 		}

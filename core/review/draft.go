@@ -31,6 +31,8 @@ type draft struct {
 	// where the recipe says that none is added.
 	liquids map[string]bool
 	dry     bool
+	// strained is set where a stock's bones and roots are strained out.
+	strained bool
 	// halfSolids is set where the filling is stated half solids.
 	halfSolids bool
 	// added records, by name, the edits that put in what was left out.

@@ -96,7 +96,7 @@ func thickeners(b *bench) {
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving || !st.did("thicken") || st.boilsDown() && b.proc != nil && (b.proc.Requires("reduced") || b.testedStarch()) {
+		if st.Serving || !st.did("thicken") || b.proc != nil && (b.proc.Requires("reduced") && st.boilsDown() || b.testedStarch() && st.byItself() && !b.foreignThickener(st)) {
 			continue
 		}
 		b.step(s, "thicken", "thickener", Change, Finding{Do: "Do not thicken before canning"})
@@ -105,8 +105,25 @@ func thickeners(b *bench) {
 
 // boilsDown reports whether the sentence lets the food thicken by boiling water
 // off, and puts nothing in that does.
-func (s *step) boilsDown() bool {
-	return slices.Contains([]string{"thickens", "thickened", "until thickened"}, strings.ToLower(s.actText("thicken"))) && !s.names("thickener") && !containsAny(s.Text, "with ", "using ")
+func (s *step) boilsDown() bool { return s.byItself() && !s.names("thickener") }
+
+// byItself reports whether the food thickens, and nobody thickens it with
+// something.
+func (s *step) byItself() bool {
+	return slices.Contains([]string{"thickens", "thickened", "until thickened"}, strings.ToLower(s.actText("thicken"))) && !containsAny(s.Text, "with ", "using ")
+}
+
+// foreignThickener reports whether the sentence names a thickener that is not
+// the procedure's own.
+func (b *bench) foreignThickener(s *step) bool {
+	for _, m := range s.Foods {
+		if m.Food.In("thickener") {
+			if i := b.find(m, len(b.items)); i < 0 || b.role(i) != procedure.Starch {
+				return true
+			}
+		}
+	}
+	return false
 }
 
 // testedStarch reports whether the starch of the procedure is in the recipe: a

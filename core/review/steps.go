@@ -86,6 +86,9 @@ var products = []string{"salsa", "jam", "relish", "pickle", "sauce", "stew", "ch
 // strangers returns the foods named by class that are none of the recipe's.
 func (b *bench) strangers(st *step) []string {
 	var out []string
+	if b.strained && !st.putsBack() {
+		return nil // what is thrown away is in no jar
+	}
 	for _, g := range st.Generics {
 		groups, isClass := classes[g]
 		known := !isClass

@@ -38,6 +38,7 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 	if strained < 0 || !meaty {
 		return // a stock of vegetables alone was never tested
 	}
+	d.strained = true
 	broth := cat.ByID("broth")
 	for i := range d.items {
 		if it := &d.items[i]; !it.serving && it.ref.In(strainable...) {
