@@ -43,7 +43,7 @@ func Describe(res *review.Result, p procedure.Process, jars int, factor float64)
 			d.BrownKg += kg
 		}
 	}
-	d.CookDown = res.Tested.Requires("reduced")
+	d.CookDown = res.Tested.Requires("reduced") || res.Tested.Product == "spread" || res.Tested.Product == "ketchup"
 	return d, true
 }
 

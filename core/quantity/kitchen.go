@@ -2,6 +2,7 @@ package quantity
 
 import (
 	"math"
+	"slices"
 	"strconv"
 	"strings"
 )
@@ -111,7 +112,7 @@ func fill(ml float64, list []measure, terms int) (string, float64) {
 			continue // a larger measure does it
 		}
 		for w := whole; w <= whole+1; w++ {
-			for _, part := range m.parts {
+			for _, part := range slices.Backward(m.parts) { // the larger scoop first
 				v := w + part
 				if v == 0 || m.unit == Tbsp && part > 0 && w == 0 {
 					continue

@@ -1,0 +1,63 @@
+package web
+
+import (
+	"net/http"
+	"net/url"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+)
+
+// writes are the routes that change something.
+var writes = []string{"/recipes", "/recipes/1", "/recipes/file", "/recipes/11/amended", "/recipes/4/procedure", "/recipes/12/scale", "/library/plums/check", "/foods", "/debated", "/check/ledger", "/procedures", "/procedures/file",
+	"/kitchen", "/canners", "/canners/1/delete", "/stock", "/plan", "/plan/1", "/plan/1/move", "/plan/1/delete", "/acidity/meters", "/acidity/calibrations", "/acidity/readings", "/acidity/readings/1/delete", "/acidity/readings/file"}
+
+// No page of another origin can write, whatever the route.
+func TestOtherOriginsCannotWrite(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	for _, path := range writes {
+		for _, header := range [][]string{{"Sec-Fetch-Site", "cross-site"}, {"Origin", "https://elsewhere.example"}} {
+			w := do(h, http.MethodPost, path, url.Values{"text": {"5 lb plums"}, "name": {"x"}}, header...)
+			require.Equal(t, http.StatusForbidden, w.Code, "%s with %s", path, header[0])
+		}
+	}
+}
+
+// An empty form, and one of nonsense, is answered: nothing falls over, and
+// nothing of it comes back unescaped.
+func TestNonsenseIsAnswered(t *testing.T) {
+	const nonsense = `"><script>alert(1)</script>`
+	fields := []string{"text", "name", "elevation", "canner", "stance", "title", "from", "jar", "pack", "method", "take", "procedure", "by", "factor", "weight", "line", "jars", "edition", "page", "kind", "point", "choice", "csv", "data", "body",
+		"day", "clock", "mode", "piece", "minutes", "meter", "low", "high", "lowmv", "highmv", "celsius", "sample", "values", "how", "hours", "recipe", "due", "quarts", "pints", "halfpints", "layers", "water", "vent", "tested", "gasket", "gauge", "stove", "burners", "rquart"}
+	for _, value := range []string{"", nonsense, strings.Repeat("9", 500), "\x00\xff", "-1", "NaN", "1e308", "９"} {
+		s, _ := newServer(t, true)
+		h := s.Handler()
+		form := url.Values{}
+		for _, f := range fields {
+			form.Set(f, value)
+		}
+		for _, path := range writes {
+			w := do(h, http.MethodPost, path, form)
+			require.Less(t, w.Code, 500, "%s with %.20q: %.300s", path, value, w.Body)
+			require.NotContains(t, w.Body.String(), "<script>alert", path)
+		}
+	}
+}
+
+// The same for what stands behind a question mark.
+func TestNonsenseQueries(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	for _, value := range []string{`"><script>alert(1)</script>`, strings.Repeat("a,", 900), "-5", "NaN", "99999999999999999999", "%00"} {
+		v := url.QueryEscape(value)
+		for _, path := range []string{"/?q=", "/library?q=", "/library?shelf=", "/search?q=", "/recipes/4/compare?with=", "/recipes/4/compare?procedure=", "/recipes/12/scale?by=factor&factor=", "/recipes/12/scale?by=jars&jar=pint&jars=",
+			"/recipes/4/versions?a=", "/acidity?foods=", "/acidity?mix=", "/acidity?recipe=", "/acidity?count=", "/acidity?jar=", "/acidity?bottle=", "/acidity?percent=", "/acidity?water=", "/acidity/mix?food0=tomato&share0=", "/acidity/mix?food0=",
+			"/acidity/picture/scale.svg?foods=", "/acidity/picture/scale.png?foods=", "/acidity/log?read=", "/acidity/log?recipe=", "/acidity/practice?n=", "/acidity/practice?fault=", "/acidity/selling?ph=", "/acidity/selling?kind=", "/plan?recipe=", "/recipes/", "/plan/", "/foods/", "/rules/", "/recipes/4/lines/"} {
+			w := do(h, http.MethodGet, path+v, nil)
+			require.Less(t, w.Code, 500, "%s%.30s", path, value)
+			require.NotContains(t, w.Body.String(), "<script>alert", path)
+		}
+	}
+}
