@@ -178,4 +178,13 @@ func TestBrowser(t *testing.T) {
 	step(chromedp.KeyEvent(kb.ArrowLeft))
 	require.Eventually(t, func() bool { return at() == stood }, 5*time.Second, 20*time.Millisecond)
 	require.Equal(t, true, eval(`!document.querySelector(".clashes")`))
+
+	// And dragged: where it then clashes, it says so.
+	eval(`(() => {
+		const piece = document.querySelector('[data-task="0.1.process"]'), box = piece.getBoundingClientRect();
+		const fire = (type, x) => piece.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x, clientY: box.top + 5}));
+		fire("pointerdown", box.left + 5); fire("pointermove", box.left + 90); fire("pointerup", box.left + 205);
+		return true })()`)
+	require.Eventually(t, func() bool { return eval(`!!document.querySelector(".clashes")`) == true }, 5*time.Second, 20*time.Millisecond)
+	require.Contains(t, text(".clashes"), "is in use")
 }

@@ -49,6 +49,10 @@ func (e *Reviewer) Mixture(req Request) (m *acidity.Mixture, missing []acidity.M
 			missing = append(missing, acidity.Missing{Food: it.name, Line: it.line, Why: "Damson does not know this food"})
 			continue
 		}
+		if it.is("alkali") && d.rinses() {
+			notes = append(notes, "The "+it.name+" is rinsed out and not counted; what stays in the pieces nobody knows, and it would raise the pH.")
+			continue
+		}
 		grams, ok := it.grams()
 		if !ok {
 			if c, known := it.cups(); known {
@@ -174,6 +178,16 @@ func (it *item) massSpan(kg float64) acidity.Span {
 		s.Mid = kg * (it.amount.Min + it.amount.Max) / 2 / it.amount.Max
 	}
 	return s
+}
+
+// rinses reports whether the method rinses the food.
+func (d *draft) rinses() bool {
+	for i := range d.steps {
+		if s := &d.steps[i]; !s.Serving && s.says("rinse") {
+			return true
+		}
+	}
+	return false
 }
 
 // covers reports whether the method covers the food with the liquid.

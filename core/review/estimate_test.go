@@ -1,11 +1,15 @@
 package review_test
 
 import (
+	"fmt"
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/require"
 
 	"damson/core/acidity"
+	"damson/core/procedure"
+	"damson/core/quantity"
 	"damson/core/review"
 )
 
@@ -122,4 +126,38 @@ func TestMeasured(t *testing.T) {
 			}
 		}
 	}
+}
+
+// The estimate against the library: what a tested procedure calls acid or
+// acidified comes out under 4.6 at its usual values, what it calls low-acid over
+// it. It says how good the model is, and gates nothing.
+func TestEstimateAgreesWithTheLibrary(t *testing.T) {
+	agree, all := 0, 0
+	var odd []string
+	seen := map[string]bool{}
+	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
+		if seen[p.ID] {
+			return
+		}
+		seen[p.ID] = true
+		rec, err := reviewer.Reader().Text(text)
+		require.NoError(t, err)
+		e := reviewer.Estimate(review.Request{Recipe: rec, Jar: quantity.Jar(r.Jar)}, 0)
+		if e.Mid == nil {
+			return
+		}
+		all++
+		if (*e.Mid > acidity.Limit) == (p.Acidity == "low-acid") {
+			agree++
+		} else {
+			odd = append(odd, fmt.Sprintf("%s: %s, pH %.2f", p.ID, p.Acidity, *e.Mid))
+		}
+		// Whatever is kept safe by acid has a chance to be under the line.
+		if p.Acidity != "low-acid" {
+			require.LessOrEqual(t, *e.Low, acidity.Limit, p.ID)
+		}
+	})
+	t.Logf("%d of %d procedures agree; not: %s", agree, all, strings.Join(odd, "; "))
+	require.GreaterOrEqual(t, all, 90)
+	require.GreaterOrEqual(t, float64(agree)/float64(all), 0.95)
 }
