@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 	"unicode"
@@ -20,6 +21,7 @@ func (r *Reader) Line(no int, text string) *Line {
 		l.Serving = servingHeading(h)
 		return l
 	}
+	body = mixOf.ReplaceAllString(body, "$1")
 	t := words.Split(body)
 	if cut := r.secondAmount(t); cut > 0 {
 		if pair := r.pair(no, text, body, t, cut); pair != nil {
@@ -32,6 +34,10 @@ func (r *Reader) Line(no int, text string) *Line {
 	l.weigh()
 	return l
 }
+
+// mixOf is what stands before the parts of a mixture: "syrup of 2 cups sugar and
+// 6 cups water".
+var mixOf = regexp.MustCompile(`(?i)^(?:an? )?(?:very |extra )?(?:light |medium |heavy |thin |hot )*(?:syrup|brine|mixture) (?:of|from|made of|made from|made with):? (?:about )?(\b[0-9½¼¾⅓⅔])`)
 
 // narrow writes the full-width letters and digits of East Asian keyboards as
 // plain ones, and takes out control characters.

@@ -38,7 +38,7 @@ softened: softened, soft
 roasted: roasted, oven roasted, charred, grilled, fire roasted, caramelized, caramelised, blackened, broiled
 browned: browned, seared, browned and drained, pan fried
 fried: fried, sauteed, sautéed
-cooked: cooked, precooked, parboiled, steamed, boiled, poached, pre cooked, cooked soft, stewed, simmered, cooked until tender, cooked tender, blanched, par cooked, heated, scalded, shredded cooked
+cooked: cooked, precooked, parboiled, steamed, boiled, poached, pre cooked, cooked soft, stewed, simmered, cooked until tender, cooked tender, cooked and cooled, cooled, blanched, par cooked, heated, scalded, shredded cooked
 soaked: soaked, soaked overnight, rehydrated, presoaked, pre soaked, soaked 12 hours, soaked and drained, soaked and boiled
 unsoaked: unsoaked, not soaked, no soak, no soaking, without soaking, no need to soak
 drained: drained, strained off, well drained, liquid discarded

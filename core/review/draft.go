@@ -343,6 +343,9 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			if m.Food.In("water") && !s.names("vinegar") && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
 				continue
 			}
+			if line != nil {
+				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
+			}
 			if line == nil {
 				line = &recipe.Line{No: s.No, Text: s.Text, Food: strings.ToLower(m.Text), Ref: m.Food, Kind: recipe.Ingredient, Reading: recipe.Understood}
 			}

@@ -192,8 +192,13 @@ func (e *Reviewer) settle(res *Result, b *bench) {
 // trade's rules say: do not can. Some are so only where they are the main part.
 func (b *bench) neverCanned(f *Finding) bool {
 	switch f.Code {
-	case "dairy", "egg", "puree", "oil-pack", "squash-mash", "not-recommended-food":
+	case "dairy", "egg", "oil-pack", "squash-mash":
 		return true
+	case "puree":
+		return b.class() != acidity.Acid // smooth fruit is canned at home
+	case "not-recommended-food":
+		// Pickled it is another thing: untested, where no tested pickle is near.
+		return !((b.kind == "pickle" || b.kind == "relish" || b.kind == "salsa") && b.hasVinegar())
 	case "low-acid-fruit", "cured-meat", "starch-solid", "nut":
 		return b.main >= 0 && b.items[b.main].name == f.Ingredient || b.main < 0
 	}

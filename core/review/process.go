@@ -2,6 +2,7 @@ package review
 
 import (
 	"slices"
+	"strings"
 
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -429,10 +430,21 @@ func oven(b *bench) {
 				continue
 			}
 			b.step(s, "oven-word", "oven", Change, Finding{edit: ovenFix(s)})
-		case st.did("odd-heat") && (st.did("process", "self-seal") || containsAny(st.Text, "seal", "filled jars", "full jars", "jars of")):
+		case st.did("odd-heat") && (st.did("process", "self-seal") || containsAny(st.Text, "seal", "filled jars", "full jars", "jars of") ||
+			containsAny(st.Text, "dishwasher", "solar", "in the sun") && b.packedBy(s) && !containsAny(strings.ReplaceAll(strings.ToLower(st.Text), "dishwasher", ""), "wash", "clean", "warm", "steril", "empty", "keep the jars hot", "heat the jars", "dry")):
 			b.step(s, "odd-heat", "oven", Change, Finding{edit: ovenFix(s)})
 		}
 	}
+}
+
+// packedBy reports whether the jars are full by the end of sentence s.
+func (b *bench) packedBy(s int) bool {
+	for k := 0; k <= s; k++ {
+		if b.steps[k].packs() {
+			return true
+		}
+	}
+	return false
 }
 
 func ovenFix(s int) func(*draft) {
