@@ -187,6 +187,13 @@ func TestPracticeAndSelling(t *testing.T) {
 	h := s.Handler()
 	body := func(path string) string { return do(h, http.MethodGet, path, nil).Body.String() }
 	require.NotContains(t, body("/acidity/practice?n=5"), "The samples were", "the answer waits")
+	require.Contains(t, body("/acidity/practice?n=5"), "in mV until you calibrate")
+	page := body("/acidity/practice?n=5&low=147.9&high=4.4")
+	require.Contains(t, page, "81.1 %")
+	require.Contains(t, page, "measures nothing")
+	require.Contains(t, page, "in pH by your calibration")
+	require.Contains(t, body("/acidity/practice?n=5&low=x&high=1"), "Type what the meter read")
+	require.Contains(t, body("/acidity/practice?n=5&low=4.01&high=7"), "hardly apart")
 	right, wrong := 0, 0
 	for _, f := range []string{"none", "old", "offset", "slow", "drift", "temperature"} {
 		page := body("/acidity/practice?n=5&fault=" + f)

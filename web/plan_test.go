@@ -32,6 +32,7 @@ func TestPlanPages(t *testing.T) {
 	require.Contains(t, page, "to 17:00")
 	require.Contains(t, page, "Open the lid away from you")
 	require.Contains(t, page, "°F cooler", "what a misread gauge would do")
+	require.Contains(t, page, "Water over the jars: 1 in (25 mm)")
 	page = body("/plan/1/quantities")
 	require.Contains(t, page, "14 quarts in 2 loads (7 &#43; 7) of Big dial canner")
 	require.Contains(t, page, "34 new lids")
@@ -75,6 +76,18 @@ func TestPlanPages(t *testing.T) {
 	id := strings.TrimPrefix(w.Header().Get("Location"), "/recipes/")
 	_, _, to = post("/plan", url.Values{"recipe" + id: {"yes"}, "jars" + id: {"7"}, "day": {"2026-12-05"}, "clock": {"8:30"}})
 	require.Contains(t, body(to+"/quantities"), "very light (about 10 %)")
+
+	// Raw against hot, and a steam canner for too long.
+	w = do(h, http.MethodPost, "/recipes", url.Values{"text": {"Whole tomatoes\n21 lb tomatoes, peeled\n2 Tbsp bottled lemon juice per quart\nboiling water\nFill quarts and cover with boiling water, 1/2 inch headspace."}})
+	id = strings.TrimPrefix(w.Header().Get("Location"), "/recipes/")
+	_, _, to = post("/plan", url.Values{"recipe" + id: {"yes"}, "jars" + id: {"7"}, "day": {"2036-12-05"}, "clock": {"18:30"}})
+	page = body(to)
+	require.Contains(t, page, "Raw or hot: raw pack is quicker")
+	require.Contains(t, page, "a steam canner boils dry after 45 minutes")
+	require.Contains(t, page, "Water over the jars: 2 in (51 mm)")
+	require.NotContains(t, page, "which is past")
+	_, _, to = post("/plan", url.Values{"recipe" + id: {"yes"}, "jars" + id: {"90"}, "day": {time.Now().Format(dayLayout)}, "clock": {"23:59"}})
+	require.Contains(t, body(to), "which is past")
 
 	// A recipe that is not clear has no plan, and the page says what is missing.
 	_, _, to = post("/plan", url.Values{"recipe11": {"yes"}, "jars11": {"7"}, "day": {"2026-12-05"}, "clock": {"8:30"}})

@@ -7,6 +7,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/canner"
 	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -160,7 +161,8 @@ func fillingCard(d *plannedDish) []fact {
 
 // sheetView is one run sheet: a load on a page.
 type sheetView struct {
-	// Hold is the reading to hold where the dial is corrected.
+	// Hold is the reading to hold where the dial is corrected, or the water over
+	// the jars.
 	Hold                                                         string
 	Anchor, Title, Load, Process, Reading, Jars, Headspace, Acid string
 	Day                                                          string
@@ -205,6 +207,9 @@ func (w *planned) sheets() []sheetView {
 			can := w.place.Canners[o.Canner]
 			v.Reading += ", " + can.Name
 			v.Lost = "If the boil stops: bring it back, and start the whole " + v.Process + " again."
+			if p.Method == canner.Bath {
+				v.Hold = fmt.Sprintf("Water over the jars: %s.", inches(float64(canner.WaterOver(p.Minutes))))
+			}
 			if v.Pressure {
 				v.Process += " at " + pounds(p.PSI)
 				if o.Why != "" {

@@ -32,12 +32,14 @@ type planView struct {
 type planDishView struct {
 	ID, RecipeID   int64
 	Title, Missing string
-	Jars           int
-	Wide, Before   bool
-	Options        []planOptionView
-	Yield          string
-	Slip           string
-	Sterile        bool
+	// Reasons say what decides: bands that end, raw against hot.
+	Reasons      []string
+	Jars         int
+	Wide, Before bool
+	Options      []planOptionView
+	Yield        string
+	Slip         string
+	Sterile      bool
 }
 
 type planOptionView struct {
@@ -83,6 +85,9 @@ func (s *Server) viewPlan(w *planned) planView {
 			}
 			v.Loads = append(v.Loads, lv)
 		}
+	}
+	if w.zero.Before(time.Now()) && w.at(w.day.Ends).After(time.Now().Add(-24*time.Hour)) {
+		v.Problem = "This would have to begin at " + w.zero.Format("15:04 on Monday 2 January") + ", which is past. Choose a later time, fewer jars, or prepare the evening before."
 	}
 	if last := w.shareable(); last != "" {
 		v.Equipment = append(v.Equipment, last)
@@ -176,6 +181,7 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 		}
 		v.Options = append(v.Options, ov)
 	}
+	v.Reasons = w.reasons(d)
 	if d.chosen == nil {
 		return v
 	}
@@ -186,8 +192,45 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 		v.Slip = fmt.Sprintf("Steam at %d psi here is %s. One pound too little: %.1f °F cooler. Not vented, a fifth of air left in: %.1f °F cooler, at the same reading.", d.chosen.Process.PSI, degrees(s.True), s.True-s.Misread, s.True-s.Unvented)
 	} else {
 		v.Slip = "Water boils at " + degrees(elevation.BoilingPoint(feet)) + " here; the minutes are longer for it."
+		if d.chosen.Process.Method == canner.Bath {
+			v.Slip += " Water over the jars: " + inches(float64(canner.WaterOver(d.chosen.Process.Minutes))) + "."
+		}
 	}
 	return v
+}
+
+// reasons says what decides between the ways, beyond the figures.
+func (w *planned) reasons(d *plannedDish) []string {
+	var out []string
+	if d.result == nil || d.result.Tested == nil {
+		return nil
+	}
+	feet := w.kitchen.ElevationFt
+	ended := map[string]bool{}
+	for _, r := range d.result.Tested.Rows {
+		_, timed := r.Minutes.At(feet)
+		_, pressed := r.PSI.At(feet)
+		if !timed || r.Method == procedure.Pressure && !pressed {
+			what := strings.ToLower(methodName(r.Method))
+			if r.Gauge != "" {
+				what += ", " + r.Gauge + " gauge"
+			}
+			ended[what] = true
+		}
+	}
+	for _, what := range []string{"pressure canner, dial gauge", "pressure canner, weighted gauge", "pressure canner", "water bath", "steam canner"} {
+		if ended[what] {
+			out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.", firstUpper(what), thousands(feet)))
+		}
+	}
+	packs := map[string]bool{}
+	for i := range d.options {
+		packs[d.options[i].Process.Pack] = true
+	}
+	if packs["raw"] && packs["hot"] {
+		out = append(out, "Raw or hot: raw pack is quicker to fill, holds less food in a jar (about a quarter more jars and lids), and floats and fades sooner; hot pack keeps colour and sinks, and wants a pot on the stove. (USDA Complete Guide 2015, guide 1; the quarter is common practice)")
+	}
+	return out
 }
 
 // shareable says which part-full last loads could go in together.

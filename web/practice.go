@@ -14,19 +14,23 @@ import (
 
 // practiceView is the bench exercise: a simulated meter with a fault to find.
 type practiceView struct {
-	Seed     uint64
-	Next     uint64
-	Buffers  []practiceRow
-	Samples  []practiceRow
-	Slope    string
-	Offset   string
-	Problems []string
-	Faults   []choice
-	Guess    string
-	Right    bool
-	Answer   string
-	Sign     string
-	True     []string
+	Seed    uint64
+	Next    uint64
+	Buffers []practiceRow
+	Samples []practiceRow
+	// Low and High are the millivolts that the user calibrates with, as typed;
+	// Set is true once they make a calibration.
+	Low, High     string
+	Set           bool
+	Slope, Offset string
+	Problem       string
+	Problems      []string
+	Faults        []choice
+	Guess         string
+	Right         bool
+	Answer        string
+	Sign          string
+	True          []string
 }
 
 // practiceRow is what the meter shows of one beaker as the seconds go by.
@@ -57,16 +61,32 @@ func (s *Server) showPractice(c *gin.Context) {
 		return func(sec float64) string { return fmt.Sprintf("%.1f mV", m.Millivolts(ph, celsius, sec, minutes)) }
 	}
 	v.Buffers = []practiceRow{row("buffer 7.00, 25 °C, at once", mv(7, 25, 0)), row("buffer 4.01, 25 °C, after 2 min", mv(4.01, 25, 2)), row("buffer 7.00, 25 °C, again after 15 min", mv(7, 25, 15))}
-	cal.HighMV, cal.LowMV = m.Millivolts(7, 25, 60, 0), m.Millivolts(4.01, 25, 60, 2)
-	v.Slope, v.Offset = fmt.Sprintf("%.1f %%", cal.Slope()), fmt.Sprintf("%+.0f mV", cal.Offset())
-	for _, p := range cal.Check() {
-		v.Problems = append(v.Problems, p.What)
+	v.Low, v.High = cut(c.Query("low"), 10), cut(c.Query("high"), 10)
+	if v.Low+v.High != "" {
+		low, err1 := figure(v.Low)
+		high, err2 := figure(v.High)
+		cal.LowMV, cal.HighMV = low, high
+		switch {
+		case err1 != nil || err2 != nil || math.IsNaN(low+high) || math.Abs(low) > 600 || math.Abs(high) > 600:
+			v.Problem = "Type what the meter read in each buffer, in mV, like 174 and 1."
+		case math.Abs(low-high) < 20:
+			v.Problem = "These two are hardly apart: one is the reading of pH 4.01, the other that of 7.00, both in mV."
+		default:
+			v.Set = true
+			v.Slope, v.Offset = fmt.Sprintf("%.1f %%", cal.Slope()), fmt.Sprintf("%+.0f mV", cal.Offset())
+			for _, p := range cal.Check() {
+				v.Problems = append(v.Problems, p.What)
+			}
+		}
 	}
 	for i, smp := range phlog.Samples(seed) {
 		name := fmt.Sprintf("sample %c, %.0f °C", 'A'+i, smp.Celsius)
 		v.Samples = append(v.Samples, row(name, func(sec float64) string {
-			shown := m.Display(cal, m.Millivolts(smp.PH, smp.Celsius, sec, 20), smp.Celsius)
-			return fmt.Sprintf("%.2f", math.Round(shown*100)/100)
+			mv := m.Millivolts(smp.PH, smp.Celsius, sec, 20)
+			if !v.Set {
+				return fmt.Sprintf("%.1f mV", mv)
+			}
+			return fmt.Sprintf("%.2f", math.Round(m.Display(cal, mv, smp.Celsius)*100)/100)
 		}))
 		v.True = append(v.True, fmt.Sprintf("%c: %.2f", 'A'+i, smp.PH))
 	}

@@ -202,6 +202,16 @@ func (c Canner) Set(tested int) (reading float64, why string, err error) {
 // says so.
 func (c Canner) VentFor() int { return max(c.VentMinutes, leastVent) }
 
+// WaterOver returns the inches of water over the jar tops in a boiling-water
+// canner: 1, and 2 where the process is longer than 30 minutes (USDA Complete
+// Guide 2015, guide 1, from memory).
+func WaterOver(minutes int) int {
+	if minutes > 30 {
+		return 2
+	}
+	return 1
+}
+
 // Slip says what the steam would be if the gauge were misread or the canner not
 // vented: temperatures in °F at the elevation in feet.
 type Slip struct{ True, Misread, Unvented float64 }

@@ -107,3 +107,11 @@ func TestSlips(t *testing.T) {
 	require.InDelta(t, 229.4, s.Unvented, 0.3, "a fifth of air: 229.4 °F")
 	require.InDelta(t, 240.5, Slips(5000, 13).True, 0.1)
 }
+
+// An inch of water over the jars, two where the process is longer than 30 minutes
+// (USDA Complete Guide 2015, guide 1, from memory).
+func TestWaterOver(t *testing.T) {
+	for minutes, want := range map[int]int{5: 1, 30: 1, 31: 2, 85: 2} {
+		require.Equal(t, want, WaterOver(minutes))
+	}
+}

@@ -95,6 +95,11 @@ func (t *Table) Options(list []procedure.Process, canners []Canner, jars int, wi
 		} else {
 			cannot = append(cannot, best)
 		}
+		if p.Method == canner.Bath && p.Minutes > procedure.SteamLimit {
+			steam := p
+			steam.Method = canner.Steam
+			cannot = append(cannot, Option{Process: steam, Canner: -1, Not: fmt.Sprintf("a steam canner boils dry after %d minutes, and this takes %d here", procedure.SteamLimit, p.Minutes)})
+		}
 	}
 	return append(can, cannot...)
 }

@@ -83,9 +83,13 @@ func TestOptionsKeepTheProcess(t *testing.T) {
 		for _, feet := range []int{0, 1500, 2500, 5240, 7000, 9000} {
 			list := p.At(feet)
 			options := lib.Plan.Options(list, kitchen.Canners, 9, false)
-			require.Len(t, options, len(list), p.ID)
+			require.GreaterOrEqual(t, len(options), len(list), p.ID)
 			for _, o := range options {
 				n++
+				if o.Process.Method == "steam" && o.Process.Minutes > procedure.SteamLimit {
+					require.Contains(t, o.Not, "boils dry", p.ID)
+					continue
+				}
 				require.Contains(t, list, o.Process, p.ID)
 				if o.Not != "" {
 					require.Empty(t, o.Loads)
