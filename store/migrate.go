@@ -105,6 +105,12 @@ var migrations = []string{
 	CREATE TABLE plan_moves (
 		plan_id INTEGER NOT NULL REFERENCES plans(id) ON DELETE CASCADE, piece TEXT NOT NULL, minutes INTEGER NOT NULL, PRIMARY KEY (plan_id, piece)
 	);`,
+
+	// 7: what pieces of work took in a canner
+	`CREATE TABLE took (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, canner_id INTEGER NOT NULL REFERENCES canners(id) ON DELETE CASCADE, on_day TEXT NOT NULL, piece TEXT NOT NULL, minutes INTEGER NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE INDEX took_canner ON took(canner_id);`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

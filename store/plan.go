@@ -98,3 +98,40 @@ func (s *Store) DeletePlan(ctx context.Context, id int64) error {
 	}
 	return res.Error
 }
+
+// Took is what a piece of work took in a canner, in minutes.
+type Took struct {
+	ID, CannerID int64
+	OnDay, Piece string
+	Minutes      int
+	CreatedAt    time.Time
+}
+
+// TableName keeps GORM from making a plural of it.
+func (Took) TableName() string { return "took" }
+
+// AddTook stores notes of one load, all or none.
+func (s *Store) AddTook(ctx context.Context, list []Took) error {
+	for i := range list {
+		list[i].CreatedAt = now()
+	}
+	return s.with(ctx).Create(&list).Error
+}
+
+// TookBefore returns the minutes noted, by canner and piece, newest first.
+func (s *Store) TookBefore(ctx context.Context) (map[int64]map[string][]int, error) {
+	var list []Took
+	if err := s.with(ctx).Order("id DESC").Limit(2000).Find(&list).Error; err != nil {
+		return nil, err
+	}
+	out := map[int64]map[string][]int{}
+	for _, x := range list {
+		if out[x.CannerID] == nil {
+			out[x.CannerID] = map[string][]int{}
+		}
+		if len(out[x.CannerID][x.Piece]) < 9 {
+			out[x.CannerID][x.Piece] = append(out[x.CannerID][x.Piece], x.Minutes)
+		}
+	}
+	return out, nil
+}

@@ -55,7 +55,7 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, []any{1, "5 lb plums", 2, "10 lb plums", "scaled by 2"}, []any{got[0].No, got[0].Text, got[1].No, got[1].Text, got[1].Why})
 
 	// Recipes from before there were versions get their first.
-	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
+	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE took", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
 		"ALTER TABLE canners DROP COLUMN quarts", "ALTER TABLE canners DROP COLUMN pints", "ALTER TABLE canners DROP COLUMN half_pints", "ALTER TABLE canners DROP COLUMN layers", "ALTER TABLE canners DROP COLUMN water_quarts",
 		"ALTER TABLE canners DROP COLUMN vent_minutes", "ALTER TABLE canners DROP COLUMN tested_on", "ALTER TABLE canners DROP COLUMN reads_high", "ALTER TABLE canners DROP COLUMN gasket_on", "ALTER TABLE canners DROP COLUMN rack",
 		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "PRAGMA user_version = 2"} {
@@ -239,6 +239,22 @@ func TestPlans(t *testing.T) {
 	require.ErrorIs(t, s.DeletePlan(ctx, p.ID), ErrNotFound)
 	_, err = s.Plan(ctx, p.ID)
 	require.ErrorIs(t, err, ErrNotFound)
+}
+
+func TestTook(t *testing.T) {
+	ctx := context.Background()
+	s, err := Open(t.TempDir())
+	require.NoError(t, err)
+	defer s.Close()
+	k := Kitchen{Name: "Grange", Burners: 4, Canners: []Canner{{ID: 1, Name: "Dial", Kind: "pressure", Gauge: "dial", Quarts: 7}}}
+	require.NoError(t, s.SaveKitchen(ctx, &k))
+	for i := range 12 {
+		require.NoError(t, s.AddTook(ctx, []Took{{CannerID: 1, OnDay: "2026-11-20", Piece: "rise", Minutes: 10 + i}}))
+	}
+	got, err := s.TookBefore(ctx)
+	require.NoError(t, err)
+	require.Equal(t, []int{21, 20, 19, 18, 17, 16, 15, 14, 13}, got[1]["rise"], "the newest nine")
+	require.Error(t, s.AddTook(ctx, []Took{{CannerID: 9, Piece: "rise", Minutes: 5}}), "there is no such canner")
 }
 
 func TestEquipment(t *testing.T) {

@@ -88,6 +88,13 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	w := &planned{plan: p, kitchen: k}
 	var canners []plan.Canner
 	canners, w.problems = equipment(k, time.Now())
+	took, err := s.store.TookBefore(ctx)
+	if err != nil {
+		return nil, err
+	}
+	for i := range canners {
+		canners[i].Took = took[canners[i].ID]
+	}
 	w.place = plan.Kitchen{Canners: canners, Burners: max(k.Burners, 1)}
 	var dishes []plan.Dish
 	for _, x := range p.Dishes {

@@ -149,6 +149,21 @@ func TestPlanMoves(t *testing.T) {
 	require.Equal(t, http.StatusUnprocessableEntity, code)
 }
 
+// What a load took is noted, and the next plan goes by it.
+func TestTookIsNoted(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	require.Contains(t, do(h, http.MethodGet, "/plan/1/sheets", nil).Body.String(), "Note what it took")
+	post := func(f url.Values) int { return do(h, http.MethodPost, "/plan/1/took", f).Code }
+	require.Equal(t, http.StatusSeeOther, post(url.Values{"canner": {"1"}, "rise": {"23"}, "down-large": {"71"}, "process": {"2"}}))
+	require.Equal(t, http.StatusUnprocessableEntity, post(url.Values{"canner": {"1"}, "rise": {"soon"}}))
+	require.Equal(t, http.StatusUnprocessableEntity, post(url.Values{"canner": {"44"}, "rise": {"5"}}))
+	page := do(h, http.MethodGet, "/plan/1", nil).Body.String()
+	require.Contains(t, page, "23 min")
+	require.Contains(t, page, "71 min")
+	require.Contains(t, page, "30 min, no less", "the tested minutes stay")
+}
+
 // The calendar is read back by another library: every step, and the seal check
 // of the next day.
 func TestCalendar(t *testing.T) {

@@ -171,6 +171,8 @@ type sheetView struct {
 	Pressure                                                     bool
 	Source                                                       string
 	FromMemory                                                   bool
+	Canner                                                       int64
+	Took                                                         []tookField
 }
 
 type sheetStep struct{ Text, Write string }
@@ -178,6 +180,7 @@ type sheetStep struct{ Text, Write string }
 type sheetsView struct {
 	ID      int64
 	Problem string
+	Noted   bool
 	Sheets  []sheetView
 }
 
@@ -186,7 +189,7 @@ func (s *Server) showSheets(c *gin.Context) {
 	if !ok {
 		return
 	}
-	s.render(c, http.StatusOK, "sheets", page{Title: "Run sheets", Nav: "/plan", Keys: []key{{"P", "print, a page a load"}}, Body: sheetsView{w.plan.ID, w.problem, w.sheets()}})
+	s.render(c, http.StatusOK, "sheets", page{Title: "Run sheets", Nav: "/plan", Keys: []key{{"P", "print, a page a load"}}, Body: sheetsView{w.plan.ID, w.problem, c.Query("noted") != "", w.sheets()}})
 }
 
 // sheets writes a run sheet for every load.
@@ -218,6 +221,7 @@ func (w *planned) sheets() []sheetView {
 				v.Lost = fmt.Sprintf("If the pressure drops under %s psi: bring it back, and start the whole %d minutes again. Never add up pieces.", decimal(o.Reading), p.Minutes)
 			}
 			v.Steps = w.sheetSteps(i, n+1, o, l)
+			v.Canner, v.Took = can.ID, w.tookFields(i, n+1)
 			out = append(out, v)
 		}
 	}

@@ -88,6 +88,7 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/plan/:id", s.showPlan)
 	g.POST("/plan/:id", s.savePlan)
 	g.POST("/plan/:id/move", s.movePiece)
+	g.POST("/plan/:id/took", s.saveTook)
 	g.POST("/plan/:id/delete", s.deletePlan)
 	g.GET("/plan/:id/quantities", s.showQuantities)
 	g.GET("/plan/:id/sheets", s.showSheets)

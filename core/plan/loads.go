@@ -3,6 +3,7 @@ package plan
 import (
 	"errors"
 	"fmt"
+	"slices"
 
 	"damson/core/canner"
 	"damson/core/procedure"
@@ -112,7 +113,25 @@ type Canner struct {
 	ID int64
 	// Out says why it takes no load; empty where it does.
 	Out string
+	// Took are the minutes that pieces of work took in this canner before, by the
+	// id of their duration.
+	Took map[string][]int
 }
+
+// lasts returns the minutes of a piece of work in this canner: what it took
+// before where that is known, the table's else. The tested minutes are never
+// asked for here.
+func (c *Canner) lasts(t *Table, id string) (Duration, [3]int) {
+	d, least, usual, most := t.duration(id, 0)
+	took := slices.Sorted(slices.Values(c.Took[id]))
+	if len(took) == 0 {
+		return d, [3]int{least, usual, most}
+	}
+	return d, [3]int{max(took[0], 1), max(took[len(took)/2], 1), max(took[len(took)-1], 1)}
+}
+
+// Noted are the pieces of work whose minutes a kitchen notes by canner.
+var Noted = []string{"preheat-bath", "preheat-steam", "preheat-pressure", "boil-bath", "steam-steady", "steam-pressure", "rise", "down-small", "down-large"}
 
 func (t *Table) option(p procedure.Process, c *Canner, i, jars int, wide bool) Option {
 	o := Option{Process: p, Canner: i, WaterQuarts: c.WaterQuarts, Reading: float64(p.PSI)}
@@ -137,7 +156,7 @@ func (t *Table) option(p procedure.Process, c *Canner, i, jars int, wide bool) O
 	if o.WaterQuarts == 0 {
 		o.WaterQuarts = usualWater(p, j, loads[0].Jars)
 	}
-	for _, s := range t.stages(p, c.VentFor(), j, false) {
+	for _, s := range t.stages(p, c, j, false) {
 		for k := range o.Minutes {
 			o.Minutes[k] += s.minutes[k]
 		}

@@ -219,6 +219,35 @@ func TestMove(t *testing.T) {
 	require.NotEmpty(t, day.Conflicts(kitchen), "before the beans are ready")
 }
 
+// What a canner took before goes before the table, and leaves the tested minutes
+// alone.
+func TestTookBefore(t *testing.T) {
+	p := lib.Procedures.ByID("snap-beans").At(5240)[0]
+	dishes := []plan.Dish{{Title: "Beans", Process: p, Jars: 9, Kg: 2, Canner: 1}}
+	k := plan.Kitchen{Burners: 4, Canners: append([]plan.Canner{}, kitchen.Canners...)}
+	minutes := func(id string) (least, usual, most int) {
+		day, err := lib.Plan.Plan(k, dishes)
+		require.NoError(t, err)
+		require.Empty(t, day.Conflicts(k))
+		for i := range day.Tasks {
+			if day.Tasks[i].ID == "0.1."+id {
+				return day.Tasks[i].Least, day.Tasks[i].Minutes, day.Tasks[i].Most
+			}
+		}
+		t.Fatalf("no %s", id)
+		return 0, 0, 0
+	}
+	k.Canners[1].Took = map[string][]int{"rise": {17, 12, 14}, "down-small": {41}, "process": {1}, "vent": {2}}
+	a, b, c := minutes("rise")
+	require.Equal(t, []int{12, 14, 17}, []int{a, b, c})
+	_, b, _ = minutes("down-small")
+	require.Equal(t, 41, b)
+	_, b, _ = minutes("process")
+	require.Equal(t, p.Minutes, b, "no note shortens the process")
+	_, b, _ = minutes("vent")
+	require.Equal(t, 10, b, "nor the venting")
+}
+
 func TestPlanRefuses(t *testing.T) {
 	p := lib.Procedures.ByID("snap-beans").At(5240)[0]
 	good := plan.Dish{Title: "Beans", Process: p, Jars: 7, Canner: 1}

@@ -65,11 +65,12 @@ type stage struct {
 
 // stages are the steps from a canner of cold water to jars on the towel, without
 // the filling. again is true for a canner that is hot from the load before.
-func (t *Table) stages(p procedure.Process, vent int, j quantity.Jar, again bool) []stage {
+func (t *Table) stages(p procedure.Process, c *Canner, j quantity.Jar, again bool) []stage {
 	of := func(id string) stage {
-		d, a, b, c := t.duration(id, 0)
-		return stage{id: id, name: d.Name, minutes: [3]int{a, b, c}}
+		d, m := c.lasts(t, id)
+		return stage{id: id, name: d.Name, minutes: m}
 	}
+	vent := c.VentFor()
 	burn := func(id string) stage { s := of(id); s.burner = true; return s }
 	hand := func(id string) stage { s := of(id); s.hands = true; return s }
 	exact := func(id, name string, m int) stage {
@@ -166,7 +167,7 @@ func (t *Table) train(d *Dish, c *Canner, k, load, jars int, again, oneBurner bo
 		dur, a, b, c := t.duration(id, n)
 		return dur.Name, [3]int{a, b, c}
 	}
-	stages := t.stages(d.Process, c.VentFor(), j, again)
+	stages := t.stages(d.Process, c, j, again)
 	pre := stages[0].minutes[1]
 	washed, fill := 0, 0
 	name, m := minutes("wash-jars", float64(jars))

@@ -1,0 +1,66 @@
+package web
+
+import (
+	"fmt"
+	"net/http"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/plan"
+	"damson/store"
+)
+
+// tookField is one piece of work of a load whose minutes are noted.
+type tookField struct{ Piece, Name, Planned string }
+
+// tookFields are the pieces of a load that a kitchen's canner decides.
+func (w *planned) tookFields(dish, load int) []tookField {
+	var out []tookField
+	group := fmt.Sprintf("%d.%d.", dish, load)
+	for i := range w.day.Tasks {
+		t := &w.day.Tasks[i]
+		if id, ok := strings.CutPrefix(t.ID, group); ok && slices.Contains(plan.Noted, id) {
+			out = append(out, tookField{id, t.Name, thousands(t.Minutes)})
+		}
+	}
+	return out
+}
+
+// saveTook notes what a load took, for the next plan with that canner.
+func (s *Server) saveTook(c *gin.Context) {
+	w, ok := s.workedPlan(c)
+	if !ok || !s.form(c) {
+		return
+	}
+	id, err := strconv.ParseInt(c.Request.PostForm.Get("canner"), 10, 64)
+	known := false
+	for _, x := range w.place.Canners {
+		known = known || x.ID == id
+	}
+	if err != nil || !known {
+		s.fail(c, http.StatusUnprocessableEntity, "There is no such canner.", "Note the minutes on a run sheet of a plan.")
+		return
+	}
+	var list []store.Took
+	for _, piece := range plan.Noted {
+		text := cut(c.Request.PostForm.Get(piece), 10)
+		if text == "" {
+			continue
+		}
+		n, err := strconv.Atoi(text)
+		if err != nil || n < 1 || n > 240 {
+			s.fail(c, http.StatusUnprocessableEntity, "“"+text+"” is no number of minutes.", "Go back and type whole minutes, 1 to 240, or nothing.")
+			return
+		}
+		list = append(list, store.Took{CannerID: id, OnDay: w.plan.OnDay, Piece: piece, Minutes: n})
+	}
+	if len(list) > 0 {
+		if err := s.store.AddTook(c.Request.Context(), list); err != nil {
+			panic(err)
+		}
+	}
+	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d/sheets?noted=%d", w.plan.ID, len(list)))
+}
