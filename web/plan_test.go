@@ -33,6 +33,7 @@ func TestPlanPages(t *testing.T) {
 	require.Contains(t, page, "Open the lid away from you")
 	require.Contains(t, page, "°F cooler", "what a misread gauge would do")
 	require.Contains(t, page, "Water over the jars: 1 in (25 mm)")
+	require.Contains(t, page, "pints: steam canner, raw pack, 10 min", "the recipe names a water bath, the procedure offers steam too")
 	page = body("/plan/1/quantities")
 	require.Contains(t, page, "14 quarts in 2 loads (7 &#43; 7) of Big dial canner")
 	require.Contains(t, page, "34 new lids")

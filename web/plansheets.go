@@ -243,7 +243,10 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		case strings.HasSuffix(t.ID, ".vent"):
 			write = "steam steady ____ · weight on ____"
 		case strings.HasSuffix(t.ID, ".process"):
-			write = "started ____ · ended ____ · lowest seen ____"
+			write = "started ____ · ended ____ · boil never lost __"
+			if p.Method == procedure.Pressure {
+				write = "started ____ · ended ____ · lowest seen ____"
+			}
 		case strings.HasSuffix(t.ID, ".down-small"), strings.HasSuffix(t.ID, ".down-large"):
 			write = "heat off ____ · at zero ____"
 		case strings.HasSuffix(t.ID, ".unload"):
