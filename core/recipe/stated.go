@@ -202,7 +202,7 @@ func (f *factReader) numbers() {
 					jars = nil
 				}
 				jars, listed = append(jars, name), true
-				if v, m, ok := f.bare(i + n); ok && hasProcess && verb != "other" && verb != "vent" {
+				if v, m, ok := f.bare(i + n); ok && (hasProcess || len(f.out.Minutes) > first) && verb != "other" && verb != "vent" {
 					f.time(v, "process", []string{name}, true) // "pints 30, quarts 35"
 					jars = nil
 					i += n + m

@@ -1,6 +1,8 @@
 package recipe
 
 import (
+	"strings"
+
 	"damson/core/words"
 )
 
@@ -41,7 +43,26 @@ func (r *Reader) Measured(st *Step) []*Line {
 			end = t[starts[k+1]].Start
 		}
 		l := r.Line(st.No, st.Text[t[i].Start:end])
+		if l.Ref == nil {
+			continue
+		}
+		// "2 Tbsp lemon juice or ½ tsp citric acid per quart": both are by the quart.
+		if n := len(out); n > 0 && l.Per != "" && out[n-1].Per == "" && strings.HasSuffix(strings.TrimSpace(st.Text[:t[i].Start]), " or") {
+			out[n-1].Per = l.Per
+		}
+		l.Also, l.Alternatives = known(l.Also), known(l.Alternatives)
+		out = append(out, l)
+	}
+	return out
+}
+
+// known leaves out what no food is named by: the rest of a sentence is no
+// ingredient.
+func known(list []*Line) []*Line {
+	var out []*Line
+	for _, l := range list {
 		if l.Ref != nil {
+			l.Unread, l.Slip = nil, ""
 			out = append(out, l)
 		}
 	}

@@ -213,6 +213,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	}
 	d.foodsOfSteps(e.reader)
 	d.servingOnly()
+	d.boneInByTitle(e.cat)
 	d.strainStock(e.cat)
 	d.drainSoak(e.reader)
 	st := &rec.Stated
@@ -265,6 +266,18 @@ func newDraft(e *Reviewer, req Request) *draft {
 		}
 	}
 	return d
+}
+
+// boneInByTitle reads poultry as bone-in where the title says so.
+func (d *draft) boneInByTitle(cat *food.Catalogue) {
+	if !titleHas(d.folded, "with bone", "with the bone", "bone in", "on the bone") {
+		return
+	}
+	for i := range d.items {
+		if it := &d.items[i]; it.is("poultry") && !it.done("boned") {
+			it.ref = cat.ByID("bone-in-poultry")
+		}
+	}
 }
 
 // packs reports whether the sentence puts food into jars.

@@ -44,7 +44,7 @@ func isPartOf(name, hazard string) bool {
 				return true
 			}
 		}
-	case strings.HasPrefix(name, "jam"), strings.HasPrefix(name, "strawberry"), strings.HasPrefix(name, "tomatoes-crushed"):
+	case strings.HasPrefix(name, "jam"), strings.HasPrefix(name, "strawberry"), strings.Contains(name, "-jam"), strings.HasPrefix(name, "tomatoes-crushed"), strings.Contains(name, "crushed-tomatoes"):
 		return strings.HasPrefix(hazard, "step:Mash")
 	case strings.HasPrefix(name, "kraut"):
 		return strings.HasSuffix(hazard, "cabbage, shredded")

@@ -197,8 +197,28 @@ func fats(b *bench) {
 		if st.says("dry pan") || st.says("dry skillet") || st.says("in broth") || st.says("in water") || st.says("in a little broth") || st.says("in stock") || st.says("without oil") || st.says("no oil") || st.says("without fat") || st.says("little broth") || st.says("in the broth") {
 			continue
 		}
+		if b.testedFat(st) || b.meatOnly(s) && !st.names("fat") && len(st.Foods) > 0 {
+			continue // in the procedure's own oil; or meat in its own fat, which is poured off
+		}
 		b.step(s, "fry", "fat", Change, Finding{Do: "Soften without fat", Message: "Frying brings fat into the jar, and the fat shields the food from the heat.", Remedy: "Use a dry pan or a little broth."})
 	}
+}
+
+// testedFat reports whether the oil of the procedure is in the recipe, and the
+// sentence names no other fat.
+func (b *bench) testedFat(s *step) bool {
+	own := -1
+	for i := range b.items {
+		if b.role(i) == procedure.Fat && b.items[i].is("liquid-oil") {
+			own = i
+		}
+	}
+	for _, m := range s.Foods {
+		if own >= 0 && m.Food.In("fat") && b.find(m, len(b.items)) != own {
+			return false
+		}
+	}
+	return own >= 0
 }
 
 // tested judges a fat that the procedure lists by its limit.

@@ -59,6 +59,14 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 			waters++
 		}
 	}
+	if d.onlySoaks() {
+		for i := range d.items {
+			if it := &d.items[i]; it.is("water") && !it.fromStep {
+				it.serving, it.drained = true, true
+			}
+		}
+		return
+	}
 	for s := range d.steps {
 		if waters < 2 || d.steps[s].Serving || !d.soaks(s) {
 			continue
@@ -80,13 +88,38 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 	}
 }
 
+// onlySoaks reports whether the method uses its water for a soak that is drained,
+// and for nothing else: vinegar alone covers the food. A sentence that puts
+// things in by no name ends that certainty.
+func (d *draft) onlySoaks() bool {
+	soak, vinegar := false, false
+	for s := range d.steps {
+		st := &d.steps[s]
+		if st.Serving {
+			continue
+		}
+		vinegar = vinegar || st.names("vinegar")
+		if containsAny(st.Text, "remaining", "everything", "all ingredients", "all the ingredients", "rest of") {
+			return false
+		}
+		if !containsAny(st.Text, "water", "brine") || containsAny(st.Text, "canner", "water bath", "water-bath", "wash", "rinse") {
+			continue
+		}
+		if !d.soaks(s) || st.names("vinegar") {
+			return false
+		}
+		soak = true
+	}
+	return soak && vinegar
+}
+
 // soaks reports whether the food stands in water from sentence s on and is
 // drained within the next few.
 func (d *draft) soaks(s int) bool {
 	stands := false
 	for k := s; k < len(d.steps) && k < s+5; k++ {
 		st := &d.steps[k]
-		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight")
+		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight", "re-cover", "another hour")
 		if k > s && st.names("vinegar") {
 			return false
 		}
