@@ -202,6 +202,39 @@ func TestSchedule(t *testing.T) {
 	})
 }
 
+// A day so long that its first jars are cold before the last load is in: the
+// seals are checked when hands are free, not while they are at work.
+func TestLongDayChecksSeals(t *testing.T) {
+	k := kitchen
+	k.Burners = 1
+	dish := func(id, jar, method string, canner, jars int) plan.Dish {
+		for _, p := range lib.Procedures.ByID(id).At(5240) {
+			if p.Method == method && p.Gauge != "weighted" && string(p.Jar) == jar {
+				return plan.Dish{Title: id, Process: p, Canner: canner, Jars: jars, Kg: 1}
+			}
+		}
+		t.Fatalf("no process for %s", id)
+		return plan.Dish{}
+	}
+	var dishes []plan.Dish
+	for n := range 12 {
+		dishes = append(dishes, dish("piccalilli", "half-pint", "water-bath", 0, 3+2*n))
+		if n == 5 {
+			dishes[n] = dish("meat-pieces", "quart", "pressure", 1, 22)
+		}
+	}
+	day, err := lib.Plan.Plan(k, dishes)
+	require.NoError(t, err)
+	require.Empty(t, day.Conflicts(k))
+	within := 0
+	for _, task := range day.Tasks {
+		if task.ID == task.Group+".check" && task.Start < day.Ends {
+			within++
+		}
+	}
+	require.Positive(t, within)
+}
+
 // A load moves as one piece; what no longer fits is told.
 func TestMove(t *testing.T) {
 	p := lib.Procedures.ByID("snap-beans").At(5240)[0]

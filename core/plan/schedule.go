@@ -108,6 +108,9 @@ func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
 			day.Tasks = append(day.Tasks, t.soaking(day.Tasks, i))
 		}
 	}
+	if err := day.checks(b); err != nil {
+		return nil, err
+	}
 	day.evening(early)
 	sort.SliceStable(day.Tasks, func(i, j int) bool { return day.Tasks[i].Start < day.Tasks[j].Start })
 	return day, nil
@@ -122,6 +125,26 @@ func (t *Table) cooling(d *Dish, k, load, jars int, unload *Task) []Task {
 	dur, least, usual, most = t.duration("check", float64(jars))
 	check := Task{ID: group + ".check", Group: group, Dish: k, Load: load, Name: dur.Name, Start: cool.End(), Minutes: usual, Least: least, Most: most, Hands: true, Canner: -1, After: []string{cool.ID}}
 	return []Task{cool, check}
+}
+
+// checks sets each checking of seals to when hands are free: a long day may still
+// be at work when its first jars are cold.
+func (day *Day) checks(b *booking) error {
+	for i := range day.Tasks {
+		task := &day.Tasks[i]
+		if task.ID != task.Group+".check" {
+			continue
+		}
+		ready := task.Start
+		task.Start = 0
+		at, err := b.first(ready, []Task{*task})
+		if err != nil {
+			return err
+		}
+		task.Start = at
+		b.book(*task)
+	}
+	return nil
 }
 
 // soaking returns the soak of dried beans, which ends when they are first boiled.

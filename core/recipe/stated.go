@@ -109,6 +109,9 @@ func (f *factReader) alone(i int) bool {
 	return edge(i-1) && edge(i+1)
 }
 
+// vessels are measured in quarts too, and are no jars.
+var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true}
+
 // jars finds the jars that the sentence names, as jars and not as measures.
 func (f *factReader) jars() {
 	for i := 0; i < len(f.t); i++ {
@@ -153,6 +156,9 @@ func (f *factReader) jars() {
 				i += n - 1
 				continue
 			case counted && !plural && before != "a":
+				i += n - 1
+				continue
+			case vessels[next]:
 				i += n - 1
 				continue
 			case f.title && !plural:

@@ -28,7 +28,7 @@ func (r *Reader) Measured(st *Step) []*Line {
 		for j < len(t) && sizeWords[t[j].Text] {
 			j++
 		}
-		if u := unitAt(t, j); u.n > 0 && r.foodAhead(t, j+u.n) {
+		if u := unitAt(t, j); u.n > 0 && r.foodAhead(t, j+u.n) && !r.ofBatch(t, j+u.n) {
 			if name, k := jarWord(t, j); k > 0 && name == "jar" {
 				continue
 			}
@@ -54,6 +54,19 @@ func (r *Reader) Measured(st *Step) []*Line {
 		out = append(out, l)
 	}
 	return out
+}
+
+// ofBatch reports whether the amount that ends at t[i] is of what stands in the
+// pot, as "6 cups of juice with the pectin", and of no food that follows.
+func (r *Reader) ofBatch(t []words.Token, i int) bool {
+	for i < len(t) && (t[i].Text == "of" || t[i].Text == "the") {
+		i++
+	}
+	s, n := r.step.at(t, i)
+	if n == 0 || s.kind != genericFood || i+n >= len(t) {
+		return false
+	}
+	return t[i+n].Text == "with" || t[i+n].Text == "and"
 }
 
 // known leaves out what no food is named by: the rest of a sentence is no

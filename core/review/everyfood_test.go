@@ -22,7 +22,7 @@ func TestEveryFood(t *testing.T) {
 		always = "salt ascorbic-acid "
 		acids  = "bottled-lemon-juice bottled-lime-juice citric-acid vinegar white-vinegar cider-vinegar wine-vinegar malt-vinegar "
 		juices = "lemon-juice lime-juice yuzu-juice weak-vinegar balsamic rice-vinegar homemade-vinegar "
-		broths = "broth chicken-broth beef-broth vegetable-broth fish-broth bone-broth "
+		broths = "broth chicken-broth beef-broth vegetable-broth fish-broth clam-juice bone-broth "
 		spices = `allspice anise bay-leaf black-pepper caraway cardamom cayenne celery-seed chili-powder cinnamon clove-spice coriander-seed cumin
 			curry-powder dill-seed dry-mustard fennel-seed garlic-powder ground-ginger italian-seasoning mace mustard-seed nutmeg onion-powder paprika
 			pickling-spice poultry-seasoning red-pepper-flake saffron turmeric vanilla alum calcium-chloride

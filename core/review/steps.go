@@ -96,7 +96,7 @@ func (b *bench) strangers(st *step) []string {
 			it := &b.items[i]
 			known = known || g == "fruit" && it.is("fruit-juice") || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
 		}
-		if slices.Contains(products, g) && (!titleHas(b.folded, g) || containsAny(st.Text, "jar of "+g, "can of "+g, "bottle of "+g, "cup of "+g, "cups of "+g, "packet of "+g, "package of "+g)) && containsAny(st.Text, "add ", "stir in", "top with", "pour in", "mix in", "with ") && !containsAny(st.Text, "fill", "ladle", "jars", "the jar", "each jar") {
+		if slices.Contains(products, g) && (!strings.Contains(b.folded+" ", g+" ") || containsAny(st.Text, "jar of "+g, "can of "+g, "bottle of "+g, "cup of "+g, "cups of "+g, "packet of "+g, "package of "+g)) && containsAny(st.Text, "add ", "stir in", "top with", "pour in", "mix in", "with ") && !containsAny(st.Text, "fill", "ladle", "jars", "the jar", "each jar") {
 			known = false
 		}
 		if !known && !slices.Contains(out, g) {
