@@ -72,6 +72,7 @@ func (b *bench) knownHere(w string) bool {
 // classes are the groups that a food named by class only may be.
 var classes = map[string][]string{
 	"bean":      {"snap-bean", "dry-bean", "lima", "mushy-legume"},
+	"pea":       {"dry-bean"}, // "dried beans or peas"
 	"pepper":    {"capsicum", "dry-seasoning"},
 	"meat":      {"red-meat", "ground-meat", "poultry", "bone-in-poultry", "seafood", "cured-meat"},
 	"herb":      {"herb", "dry-seasoning"},
