@@ -158,13 +158,14 @@ func TestBrowser(t *testing.T) {
 
 	// The acid bench: an arrow key on a slider moves the range and its figure.
 	step(chromedp.Navigate(web.URL+"/acidity"), chromedp.WaitVisible("[data-slider]"))
-	was := text("#mix b")
+	figure := func() any { return eval(`document.querySelector("#mix b")?.textContent`) } // the answer replaces it
+	was := figure()
 	eval(`document.querySelectorAll("[data-slider]")[3].focus()`)
 	for range 6 {
 		step(chromedp.KeyEvent(kb.ArrowRight))
 	}
 	require.Equal(t, "8", eval(`document.querySelectorAll(".sliders output")[3].value`))
-	require.Eventually(t, func() bool { return text("#mix b") != was }, 5*time.Second, 20*time.Millisecond, "the range moves")
+	require.Eventually(t, func() bool { v := figure(); return v != nil && v != was }, 5*time.Second, 20*time.Millisecond, "the range moves")
 
 	// The day: an arrow key moves a piece and keeps it in focus; what no longer
 	// fits is told.
