@@ -235,12 +235,13 @@ func (s *Server) jarsOf(rec *recipe.Recipe, res *review.Result, jar quantity.Jar
 // missingWords says what stands between a recipe and a plan.
 func missingWords(res *review.Result) string {
 	if res.Verdict != review.Change {
-		return "It is " + verdictName(res.Verdict) + ": there is no process for it, so there is no plan. " + res.Sentence
+		return "The verdict is " + verdictName(res.Verdict) + ": there is no process for it, so there is no plan. " + res.Sentence
 	}
 	var list []string
 	for _, f := range res.Findings {
-		if f.Severity == review.Change && len(list) < 3 {
-			list = append(list, lowerFirst(f.Do))
+		do := lowerFirst(f.Do)
+		if f.Severity == review.Change && len(list) < 3 && !slices.Contains(list, do) {
+			list = append(list, do)
 		}
 	}
 	return "It is not clear yet, so there is no plan. First: " + strings.Join(list, "; ") + "."

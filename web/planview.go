@@ -25,6 +25,7 @@ type planView struct {
 	Chart      *chartView
 	Steps      []planStepView
 	Clashes    []string
+	Long       string
 	Moved      bool
 	Equipment  []string
 }
@@ -71,6 +72,7 @@ func (s *Server) viewPlan(w *planned) planView {
 	if w.day == nil {
 		return v
 	}
+	v.Long = w.day.Long()
 	v.Sentence = fmt.Sprintf("%s from %s to %s", w.zero.Format("Monday 2 January"), w.at(0).Format(clockLayout), w.at(w.day.Ends).Format(clockLayout))
 	if !sameDay(w.at(0), w.at(w.day.Ends)) {
 		v.Sentence += " of " + w.at(w.day.Ends).Format("Monday")
@@ -283,6 +285,7 @@ const (
 	chartLeft  = 118.0
 	laneHigh   = 46.0
 	hourWide   = 38.0
+	hourGap    = 8.0
 	laneGap    = 8.0
 	chartTop   = 26.0
 	chartText  = 6.6 // the mean width of a letter
@@ -326,15 +329,25 @@ func (w *planned) chart(bad map[string]bool) *chartView {
 		}
 	}
 	c.H = y + 4
-	step := time.Hour
-	if span > 16*60 {
-		step = 2 * time.Hour
-	}
-	for t := start; t.Before(w.at(last).Add(8 * time.Minute)); t = t.Add(step) {
-		if chartLeft+t.Sub(start).Minutes()*c.PerMin > chartWidth-hourWide {
+	step := 1
+	for _, step = range []int{1, 2, 3, 4, 6, 12} {
+		if float64(step)*60*c.PerMin >= hourWide+hourGap {
 			break
 		}
-		c.Hours = append(c.Hours, chartHour{chartLeft + t.Sub(start).Minutes()*c.PerMin, t.Format(clockLayout)})
+	}
+	for t := start; t.Before(w.at(last).Add(8 * time.Minute)); t = t.Add(time.Hour) {
+		if t.Hour()%step != start.Hour()%step && step <= 2 || t.Hour()%step != 0 && step > 2 {
+			continue
+		}
+		left := chartLeft + t.Sub(start).Minutes()*c.PerMin
+		if left > chartWidth-hourWide {
+			break
+		}
+		label := t.Format(clockLayout)
+		if t.Hour() == 0 {
+			label = t.Format("Mon") // a new day begins
+		}
+		c.Hours = append(c.Hours, chartHour{left, label})
 	}
 	for i := range w.day.Tasks {
 		t := &w.day.Tasks[i]

@@ -28,6 +28,26 @@ func (d *Day) Move(group string, by int) bool {
 	return found
 }
 
+// longDay is what one person can stand at a stove and still watch a gauge, in
+// minutes: common practice, no source.
+const longDay = 14 * 60
+
+// Long warns of a day that is more than one person's work; it is empty where
+// the day is not. Work of the evening before and the seals are left out.
+func (d *Day) Long() string {
+	first := d.Ends
+	for i := range d.Tasks {
+		if t := &d.Tasks[i]; t.Hands && t.Start > -eve {
+			first = min(first, t.Start)
+		}
+	}
+	span := d.Ends - first
+	if span <= longDay {
+		return ""
+	}
+	return fmt.Sprintf("%d hours are more than one person’s day, and no canner is left alone while someone sleeps: plan fewer jars, choose a second canner, or make it several days.", (span+30)/60)
+}
+
 // Conflicts returns what does not fit: hands in two places, a canner with two
 // loads, more pots than burners, and work before what it waits for. Work of the
 // next day (checking seals) is not held against the day's.

@@ -2,6 +2,7 @@ package plan_test
 
 import (
 	"fmt"
+	"strings"
 	"testing"
 	"time"
 
@@ -202,6 +203,26 @@ func TestSchedule(t *testing.T) {
 	})
 }
 
+// Roots are washed, peeled, washed again and then cut (USDA Complete Guide 2015,
+// guide 4, Carrots, from memory); poultry is done before the board is cleaned.
+func TestPeelBeforeCutting(t *testing.T) {
+	order := func(d plan.Dish) string {
+		d.Process, d.Jars, d.Kg, d.PeelKg = lib.Procedures.ByID("carrots").At(300)[0], 4, 2, 2
+		d.Canner = 1
+		day, err := lib.Plan.Plan(kitchen, []plan.Dish{d})
+		require.NoError(t, err)
+		var ids []string
+		for _, task := range day.Tasks {
+			if parts := strings.Split(task.ID, "."); len(parts) == 3 && parts[2] == "0" {
+				ids = append(ids, parts[1])
+			}
+		}
+		return strings.Join(ids, " ")
+	}
+	require.Equal(t, "peel prepare", order(plan.Dish{Title: "Carrots"}))
+	require.Equal(t, "prepare clean-down peel", order(plan.Dish{Title: "Chicken soup", RawPoultry: true}))
+}
+
 // A day so long that its first jars are cold before the last load is in: the
 // seals are checked when hands are free, not while they are at work.
 func TestLongDayChecksSeals(t *testing.T) {
@@ -233,6 +254,10 @@ func TestLongDayChecksSeals(t *testing.T) {
 		}
 	}
 	require.Positive(t, within)
+	require.Contains(t, day.Long(), "more than one person’s day")
+	short, err := lib.Plan.Plan(k, dishes[:1])
+	require.NoError(t, err)
+	require.Empty(t, short.Long())
 }
 
 // A load moves as one piece; what no longer fits is told.

@@ -26,7 +26,8 @@ type Kitchen struct {
 }
 
 const (
-	horizon = 3 * 24 * 60 // minutes a plan may take
+	working = 3 * 24 * 60       // minutes a plan may take
+	horizon = working + 24*60*2 // and until the last seals are checked
 	// eve is how long before the day's work an evening's work begins: 14 hours.
 	eve       = 14 * 60
 	maxDishes = 12
@@ -130,6 +131,7 @@ func (t *Table) cooling(d *Dish, k, load, jars int, unload *Task) []Task {
 // checks sets each checking of seals to when hands are free: a long day may still
 // be at work when its first jars are cold.
 func (day *Day) checks(b *booking) error {
+	b.until = horizon
 	for i := range day.Tasks {
 		task := &day.Tasks[i]
 		if task.ID != task.Group+".check" {
@@ -183,10 +185,11 @@ type booking struct {
 	burners []int
 	canners [][]bool
 	most    int
+	until   int // the minute by which what is booked must end
 }
 
 func newBooking(canners, burners int) *booking {
-	b := &booking{hands: make([]bool, horizon), burners: make([]int, horizon), most: burners}
+	b := &booking{hands: make([]bool, horizon), burners: make([]int, horizon), most: burners, until: working}
 	for range canners {
 		b.canners = append(b.canners, make([]bool, horizon))
 	}
@@ -197,7 +200,7 @@ func newBooking(canners, burners int) *booking {
 // where it fits. own counts the pots of the tasks that are set with it.
 func (b *booking) clash(t *Task, at int, own map[int]int) int {
 	for m := at; m < at+t.Minutes; m++ {
-		if m >= horizon {
+		if m >= b.until {
 			return m
 		}
 		if t.Hands && b.hands[m] || t.Burner && b.burners[m]+own[m] >= b.most || t.Canner >= 0 && b.canners[t.Canner][m] {
@@ -218,7 +221,7 @@ var errNoRoom = errors.New("three days are not enough for this; plan fewer jars"
 // its own place from there.
 func (b *booking) first(ready int, tasks []Task) (int, error) {
 	own := map[int]int{}
-	for at := ready; at < horizon; at++ {
+	for at := ready; at < b.until; at++ {
 		ok := true
 		clear(own)
 		for i := range tasks {
@@ -238,7 +241,7 @@ func (b *booking) first(ready int, tasks []Task) (int, error) {
 // the jars stand in the canner.
 func (b *booking) firstTrain(ready int, train []Task) (int, error) {
 	rigid := train[:len(train)-1]
-	for at := ready; at < horizon; at++ {
+	for at := ready; at < b.until; at++ {
 		at2, err := b.first(at, rigid)
 		if err != nil {
 			return 0, err

@@ -125,18 +125,22 @@ func (t *Table) prepare(d *Dish, k int) []Task {
 			out = append(out, task)
 		}
 	}
+	peel := func() {
+		if d.PeelKg > 0 {
+			add("peel", d.PeelKg, true, false, "")
+		}
+	}
 	if d.RawPoultry {
 		add("prepare", d.Kg, true, false, "Raw poultry apart from all else.")
 		add("clean-down", 0, true, false, "Hot soapy water; another board for the vegetables.")
+		peel()
 	} else {
+		peel() // washed, peeled, washed again, then cut
 		note := ""
 		if d.HotPeppers {
 			note = "Gloves for the hot peppers; keep the hands from the eyes."
 		}
 		add("prepare", max(d.Kg, 0.5), true, false, note)
-	}
-	if d.PeelKg > 0 {
-		add("peel", d.PeelKg, true, false, "")
 	}
 	if d.BrownKg > 0 {
 		add("brown", d.BrownKg, true, true, "In a dry pan; pour the fat off.")
