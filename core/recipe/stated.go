@@ -110,7 +110,7 @@ func (f *factReader) alone(i int) bool {
 }
 
 // vessels are measured in quarts too, and are no jars.
-var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true}
+var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true, "dutch": true, "stock": true}
 
 // jars finds the jars that the sentence names, as jars and not as measures.
 func (f *factReader) jars() {

@@ -38,7 +38,7 @@ var permitted = []string{
 // apple butter is pureed and cooked down, jam berries are mashed.
 func isPartOf(name, hazard string) bool {
 	switch {
-	case strings.HasPrefix(name, "apple-butter"), strings.HasPrefix(name, "apple-sauce"), name == "prose-applesauce.txt":
+	case strings.HasPrefix(name, "apple-butter"), strings.HasPrefix(name, "apple-sauce"), name == "prose-applesauce.txt", name == "prose-ketchup.txt":
 		for _, act := range []string{"Puree", "Mash", "Blitz", "Liquid", "Pulverise", "Reduce"} {
 			if strings.HasPrefix(hazard, "step:"+act) {
 				return true
@@ -46,6 +46,8 @@ func isPartOf(name, hazard string) bool {
 		}
 	case strings.HasPrefix(name, "jam"), strings.HasPrefix(name, "strawberry"), strings.Contains(name, "-jam"), strings.HasSuffix(name, "-jelly.txt"), strings.HasPrefix(name, "tomatoes-crushed"), strings.Contains(name, "crushed-tomatoes"):
 		return strings.HasPrefix(hazard, "step:Mash")
+	case name == "prose-corn-relish.txt": // USDA Complete Guide 2015, guide 6: a quarter cup, if desired
+		return hazard == "1/4 cup flour"
 	case strings.Contains(name, "kraut"):
 		return strings.HasSuffix(hazard, "cabbage, shredded")
 	}

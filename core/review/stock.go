@@ -68,6 +68,9 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 		return
 	}
 	for s := range d.steps {
+		if waters > 1 && !d.steps[s].Serving && containsAny(d.steps[s].Text, "lime with", "lime in", "lime and") && d.soaks(s) && d.limeWater() {
+			waters--
+		}
 		if waters < 2 || d.steps[s].Serving || !d.soaks(s) {
 			continue
 		}
@@ -86,6 +89,18 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 			}
 		}
 	}
+}
+
+// limeWater sets the water that stands by the pickling lime aside: it is drained.
+func (d *draft) limeWater() bool {
+	for i := 1; i < len(d.items); i++ {
+		a, b := &d.items[i-1], &d.items[i]
+		if a.is("alkali") && strings.Contains(a.name, "lime") && b.is("water") && !b.fromStep && !b.drained {
+			b.serving, b.drained = true, true
+			return true
+		}
+	}
+	return false
 }
 
 // onlySoaks reports whether the method uses its water for a soak that is drained,
