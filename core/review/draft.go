@@ -328,7 +328,7 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 		s := &d.steps[i]
 		measured := rd.Measured(s.Step)
 		for _, m := range s.Foods {
-			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") {
+			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
 				continue
 			}
 			text := strings.ToLower(s.Text)
@@ -366,6 +366,12 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			d.items[len(d.items)-1].fromStep = true
 		}
 	}
+}
+
+// makesKetchup reports whether the ketchup that the sentence names is the one
+// being made: nobody adds it.
+func (d *draft) makesKetchup(s *step) bool {
+	return titleHas(d.folded, "ketchup", "catsup") && !containsAny(s.Text, "add", "stir in", "mix", "with ketchup", "bottle", "cup")
 }
 
 // short reports whether the method puts in more of the food than the list has:

@@ -38,7 +38,7 @@ var permitted = []string{
 // apple butter is pureed and cooked down, jam berries are mashed.
 func isPartOf(name, hazard string) bool {
 	switch {
-	case strings.HasPrefix(name, "apple-butter"), strings.HasPrefix(name, "apple-sauce"), name == "prose-applesauce.txt", name == "prose-ketchup.txt":
+	case strings.HasPrefix(name, "apple-butter"), strings.HasPrefix(name, "apple-sauce"), name == "prose-applesauce.txt", strings.HasSuffix(name, "ketchup.txt"):
 		for _, act := range []string{"Puree", "Mash", "Blitz", "Liquid", "Pulverise", "Reduce"} {
 			if strings.HasPrefix(hazard, "step:"+act) {
 				return true
