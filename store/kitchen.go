@@ -2,6 +2,7 @@ package store
 
 import (
 	"context"
+	"slices"
 	"time"
 
 	"gorm.io/gorm"
@@ -24,6 +25,11 @@ type Kitchen struct {
 	LidsRegular, LidsWide int
 	UpdatedAt             time.Time
 	Canners               []Canner
+}
+
+// HasCanner reports whether the canner is the kitchen's.
+func (k *Kitchen) HasCanner(id int64) bool {
+	return slices.ContainsFunc(k.Canners, func(c Canner) bool { return c.ID == id })
 }
 
 // Canner is a canner of the kitchen, as its owner typed it.

@@ -174,8 +174,8 @@ func (s *Server) benchMix(c *gin.Context, q url.Values) mixView {
 		if name == "" {
 			continue
 		}
-		n, err := strconv.ParseFloat(strings.TrimSpace(share), 64)
-		if err != nil || n < 0 || n > 1000 || math.IsNaN(n) {
+		n, err := quantity.ParseFigure(share)
+		if err != nil || n < 0 || n > 1000 {
 			n = 10
 		}
 		f := s.foodNamed(name)
@@ -231,8 +231,8 @@ func (s *Server) moveMix(c *gin.Context) {
 		if name == "" {
 			break
 		}
-		n, err := strconv.ParseFloat(c.Query("share"+strconv.Itoa(i)), 64)
-		if err != nil || n < 0 || n > 1000 || math.IsNaN(n) {
+		n, err := quantity.ParseFigure(c.Query("share" + strconv.Itoa(i)))
+		if err != nil || n < 0 || n > 1000 {
 			n = 0
 		}
 		sliders = append(sliders, slider{name, n, i})
@@ -306,8 +306,6 @@ type doseRow struct{ Acid, PerJar, InAll string }
 var measure = map[quantity.Unit]string{quantity.Tbsp: "Tbsp", quantity.Tsp: "tsp"}
 
 const (
-	tbspML       = 14.787
-	flOzML       = 29.574
 	usualBottle  = "15"
 	doseJarsMost = 500
 )
@@ -336,7 +334,7 @@ func (s *Server) viewDose(q url.Values) doseView {
 		v.Jars = append(v.Jars, choice{string(j), j.Plural(), j == jar})
 	}
 	count, err := strconv.Atoi(v.Count)
-	bottle, err2 := strconv.ParseFloat(v.Bottle, 64)
+	bottle, err2 := quantity.ParseFigure(v.Bottle)
 	switch {
 	case err != nil || count < 1 || count > doseJarsMost:
 		v.Problem = fmt.Sprintf("How many jars? Type a whole number from 1 to %d.", doseJarsMost)
@@ -346,23 +344,23 @@ func (s *Server) viewDose(q url.Values) doseView {
 		return v
 	}
 	part := jar.Ounces() / quantity.QuartJar.Ounces()
-	row := func(name string, perQuart float64, unit quantity.Unit, ml float64) {
+	row := func(name string, perQuart float64, unit quantity.Unit, wet bool) {
 		if perQuart == 0 {
 			v.Rows = append(v.Rows, doseRow{name, "not named by the source", ""})
 			return
 		}
 		one := perQuart * part
 		all := quantity.Number(one*float64(count)) + " " + measure[unit]
-		if ml > 0 {
-			all += fmt.Sprintf(" (%.0f ml)", one*float64(count)*ml)
+		if wet {
+			all += fmt.Sprintf(" (%.0f ml)", convert(one*float64(count), unit, quantity.Ml))
 		}
 		v.Rows = append(v.Rows, doseRow{name, quantity.Number(one) + " " + measure[unit], all})
 	}
-	row("bottled lemon or lime juice", pick.LemonTbsp, quantity.Tbsp, tbspML)
-	row("citric acid", pick.CitricTsp, quantity.Tsp, 0)
-	row("5 % vinegar", pick.VinegarTbsp, quantity.Tbsp, tbspML)
-	n := int(math.Ceil(pick.LemonTbsp * part * float64(count) * tbspML / (bottle * flOzML)))
-	v.Buy = fmt.Sprintf("For the juice buy %d %s of %s fl oz (%.0f ml).", n, plural("bottle", n), decimal(bottle), bottle*flOzML)
+	row("bottled lemon or lime juice", pick.LemonTbsp, quantity.Tbsp, true)
+	row("citric acid", pick.CitricTsp, quantity.Tsp, false)
+	row("5 % vinegar", pick.VinegarTbsp, quantity.Tbsp, true)
+	n := int(math.Ceil(convert(pick.LemonTbsp*part*float64(count), quantity.Tbsp, quantity.FlOz) / bottle))
+	v.Buy = fmt.Sprintf("For the juice buy %d %s of %s fl oz (%.0f ml).", n, plural("bottle", n), decimal(bottle), convert(bottle, quantity.FlOz, quantity.Ml))
 	v.Source = pick.Source
 	return v
 }
@@ -390,8 +388,8 @@ func viewVinegar(q url.Values) vinegarView {
 	v := vinegarView{get("percent", "5"), get("vinegar", "4"), get("water", "4"), get("tvinegar", "4"), get("twater", "4"), "", "", ""}
 	var n [5]float64
 	for i, s := range []string{v.Percent, v.Vinegar, v.Water, v.TestedVinegar, v.TestedWater} {
-		x, err := strconv.ParseFloat(strings.Replace(strings.TrimSuffix(s, "%"), ",", ".", 1), 64)
-		if err != nil || math.IsNaN(x) || math.IsInf(x, 0) || x > 10000 {
+		x, err := quantity.ParseFigure(strings.TrimSuffix(s, "%"))
+		if err != nil || x > 10000 {
 			v.Problem = "“" + s + "” is no number; cups or any other measure will do, the same on every line."
 			return v
 		}

@@ -32,6 +32,7 @@ func TestAcidBench(t *testing.T) {
 	require.Contains(t, body("/acidity?count=40&bottle=15"), "buy 3 bottles")
 	require.Contains(t, body("/acidity?count=0"), "How many jars?")
 	require.Contains(t, body("/acidity?count=3&bottle=x"), "How large is the bottle?")
+	require.Contains(t, body("/acidity?count=3&bottle=NaN"), "How large is the bottle?")
 	// Vinegar.
 	require.Contains(t, body("/acidity?percent=5&vinegar=3&water=5"), "25 % weaker")
 	require.Contains(t, body("/acidity?percent=4"), "Not this one")

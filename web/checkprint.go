@@ -331,7 +331,7 @@ func (row *checkRow) read(was procedure.Row, get func(string) string) (string, p
 	if v := get(row.Headspace.Name); v != "" && v != row.Headspace.Value {
 		row.Headspace.Value, typed = v, true
 	}
-	if is.HeadspaceIn, err3 = strconv.ParseFloat(row.Headspace.Value, 64); err3 != nil || is.HeadspaceIn <= 0 || is.HeadspaceIn > 4 {
+	if is.HeadspaceIn, err3 = quantity.ParseFigure(row.Headspace.Value); err3 != nil || is.HeadspaceIn <= 0 || is.HeadspaceIn > 4 {
 		err3 = fmt.Errorf("headspace “%s” is no figure of 0 to 4 inches", row.Headspace.Value)
 	}
 	if err := errors.Join(err1, err2, err3); err != nil {

@@ -118,11 +118,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 		refuse("Say first where the kitchen is: name and elevation.")
 		return
 	}
-	known := x.ID == 0
-	for _, have := range k.Canners {
-		known = known || have.ID == x.ID
-	}
-	if !known {
+	if x.ID != 0 && !k.HasCanner(x.ID) {
 		x.ID = 0
 		refuse("This canner is no longer in the kitchen; add it anew.")
 		return
@@ -158,7 +154,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 		if f[n.name] == "" {
 			continue
 		}
-		v, err := figure(f[n.name])
+		v, err := quantity.ParseFigure(f[n.name])
 		if err != nil || v < -20 || v > 60 {
 			refuse("“" + f[n.name] + "” is no number of quarts or pounds.")
 			return

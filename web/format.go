@@ -58,3 +58,9 @@ func methodName(m string) string {
 	}
 	return "Pressure canner"
 }
+
+// convert turns v of one unit into another of its kind.
+func convert(v float64, from, to quantity.Unit) float64 {
+	out, _ := quantity.Convert(v, from, to)
+	return out
+}

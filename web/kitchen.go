@@ -115,10 +115,6 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	if len(k.Canners) == 0 {
 		k.Canners = stock()
 	}
-	known := chosen == 0
-	for _, x := range k.Canners {
-		known = known || x.ID == chosen
-	}
 	stance := get("stance")
 	if stance == "" {
 		stance = review.Book // a form without the field says nothing about it
@@ -135,7 +131,7 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	case stance != review.Book && stance != review.Guideline:
 		refuse("stance", "Choose a stance from the list.")
 		return
-	case err != nil || !known:
+	case err != nil || chosen != 0 && !k.HasCanner(chosen):
 		refuse("canner", "Choose a canner from the list.")
 		return
 	}

@@ -284,7 +284,7 @@ func (s *Server) ownIngredient(p *procedure.Procedure, get func(string) string, 
 	}
 	in.Same = []string{f.ID}
 	if amount != "" {
-		v, err := strconv.ParseFloat(amount, 64)
+		v, err := quantity.ParseFigure(amount)
 		if err != nil || v <= 0 || v > 1000 {
 			return fmt.Errorf("the amount “%s” is no number of 0 to 1,000", amount)
 		}
@@ -307,7 +307,7 @@ func ownRow(p *procedure.Procedure, get func(string) string, n string) error {
 	}
 	r := procedure.Row{Method: method, Gauge: get("gauge" + n), Pack: get("pack" + n), Jar: get("jar" + n), AcidPerJar: get("acid" + n)}
 	var err error
-	if r.HeadspaceIn, err = strconv.ParseFloat(get("headspace"+n), 64); err != nil {
+	if r.HeadspaceIn, err = quantity.ParseFigure(get("headspace" + n)); err != nil {
 		return fmt.Errorf("the headspace “%s” is no figure in inches", get("headspace"+n))
 	}
 	if method == procedure.WaterBath {

@@ -13,6 +13,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/phlog"
+	"damson/core/quantity"
 	"damson/store"
 )
 
@@ -295,11 +296,6 @@ func dayTyped(text string) (string, bool) {
 	return text, err == nil
 }
 
-// figure reads a decimal with a point or a comma.
-func figure(text string) (float64, error) {
-	return strconv.ParseFloat(strings.Replace(strings.TrimSpace(text), ",", ".", 1), 64)
-}
-
 func (s *Server) addMeter(c *gin.Context) {
 	if !s.form(c) {
 		return
@@ -358,7 +354,7 @@ func (s *Server) addCalibration(c *gin.Context) {
 		name string
 		into *float64
 	}{{"low", &x.Low}, {"high", &x.High}, {"lowmv", &x.LowMV}, {"highmv", &x.HighMV}, {"celsius", &x.Celsius}} {
-		v, err := figure(f[n.name])
+		v, err := quantity.ParseFigure(f[n.name])
 		if err != nil {
 			s.refuse(c, f, "calibration", "“"+f[n.name]+"” is no number; buffers in pH, readings in mV, temperature in °C.")
 			return
@@ -397,12 +393,12 @@ func (s *Server) addReading(c *gin.Context) {
 		return
 	}
 	var err error
-	if r.Celsius, err = figure(f["celsius"]); err != nil {
+	if r.Celsius, err = quantity.ParseFigure(f["celsius"]); err != nil {
 		s.refuse(c, f, "reading", "How warm was the sample, in °C?")
 		return
 	}
 	if f["hours"] != "" {
-		if r.Hours, err = figure(f["hours"]); err != nil || r.Hours < 0 || r.Hours > 20000 {
+		if r.Hours, err = quantity.ParseFigure(f["hours"]); err != nil || r.Hours < 0 || r.Hours > 20000 {
 			s.refuse(c, f, "reading", "How many hours after the jars were closed? A number, or nothing.")
 			return
 		}

@@ -14,7 +14,6 @@ import (
 	"damson/core/batch"
 	"damson/core/canner"
 	"damson/core/plan"
-	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/core/review"
@@ -161,10 +160,10 @@ func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen
 		d.missing = fmt.Sprintf("No tested process reaches %s ft for it.", thousands(k.ElevationFt))
 		return d, nil
 	}
-	d.options = s.shelf().lib.Plan.Options(s.everyWay(req, &res), canners, x.Jars, x.Wide)
+	d.options = s.shelf().lib.Plan.Options(plan.EveryWay(s.shelf().reviewer, req, &res), canners, x.Jars, x.Wide)
 	for i := range d.options {
 		o := &d.options[i]
-		if o.Not == "" && (d.chosen == nil && x.Process == "" || processKey(o.Process) == x.Process) {
+		if o.Not == "" && (d.chosen == nil && x.Process == "" || o.Process.Key() == x.Process) {
 			d.chosen = o
 		}
 	}
@@ -188,33 +187,6 @@ func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen
 	d.dish, _ = plan.Describe(&res, d.chosen.Process, x.Jars, d.factor)
 	d.dish.Canner, d.dish.Wide, d.dish.DayBefore = d.chosen.Canner, x.Wide, x.DayBefore
 	return d, nil
-}
-
-// everyWay returns every process that the recipe's procedure offers here, whatever
-// method, jar and pack the recipe itself names: each is reviewed, and stays only
-// where the recipe is clear by it. The recipe's own come first.
-func (s *Server) everyWay(req review.Request, res *review.Result) []procedure.Process {
-	out := append([]procedure.Process{}, res.Methods...)
-	tried := map[string]bool{}
-	for _, p := range res.Tested.At(req.Elevation) {
-		key := p.Method + p.Jar + p.Pack
-		if tried[key] || slices.ContainsFunc(out, func(o procedure.Process) bool { return processKey(o) == processKey(p) }) {
-			continue
-		}
-		tried[key] = true
-		other := req
-		other.Method, other.Jar, other.Pack = p.Method, quantity.Jar(p.Jar), p.Pack
-		r := s.shelf().reviewer.Review(other)
-		if r.Verdict != review.Clear || r.Tested.ID != res.Tested.ID {
-			continue
-		}
-		for _, m := range r.Methods {
-			if !slices.ContainsFunc(out, func(o procedure.Process) bool { return processKey(o) == processKey(m) }) {
-				out = append(out, m)
-			}
-		}
-	}
-	return out
 }
 
 // jarsOf returns the least and the most jars that a recipe fills: by its tested
@@ -248,11 +220,6 @@ func missingWords(res *review.Result) string {
 }
 
 func verdictName(v string) string { return strings.ToLower(viewVerdict(v).Words) }
-
-// processKey names a row of a table, the same after a restart.
-func processKey(p procedure.Process) string {
-	return fmt.Sprintf("%s|%s|%s|%s|%d|%s", p.Method, p.Gauge, p.Jar, p.Pack, p.PSI, p.When)
-}
 
 // at turns minutes of the day's work into a time.
 func (w *planned) at(minutes int) time.Time { return w.zero.Add(time.Duration(minutes) * time.Minute) }

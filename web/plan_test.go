@@ -230,7 +230,7 @@ func TestEquipmentPage(t *testing.T) {
 		return f
 	}
 	for want, f := range map[string]url.Values{
-		"This is no canner": with("kind", "other"), "at least four quart jars": with("quarts", "3"), "No home canner holds": with("pints", "90"), "is no number": with("quarts", "seven"),
+		"This is no canner": with("kind", "other"), "at least four quart jars": with("quarts", "3"), "No home canner holds": with("pints", "90"), "is no number": with("quarts", "seven"), "is no number of quarts": with("water", "NaN"), "“Inf” is no number": with("high", "Inf"),
 		"What is the canner called": with("name", ""), "A day is written": with("tested", "last May"), "Is it a dial": with("gauge", ""), "no longer in the kitchen": with("id", "77"),
 	} {
 		code, page := post("/canners", f)

@@ -108,7 +108,7 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 	for _, it := range table.Shop(d.result, jar, jars, d.factor) {
 		x := quantitiesItem{Kitchen: it.Kitchen, Food: it.Food, Text: it.Text}
 		if it.BuyMost > 0 {
-			x.Buy = fmt.Sprintf("buy %.1f to %.1f lb (%.1f to %.1f kg)", it.BuyLeast*2.2046, it.BuyMost*2.2046, it.BuyLeast, it.BuyMost)
+			x.Buy = fmt.Sprintf("buy %.1f to %.1f lb (%.1f to %.1f kg)", convert(it.BuyLeast, quantity.Kg, quantity.Lb), convert(it.BuyMost, quantity.Kg, quantity.Lb), it.BuyLeast, it.BuyMost)
 		}
 		if it.EachJar != "" {
 			x.Buy = it.EachJar + " to each jar"
@@ -116,19 +116,9 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 		q.Items = append(q.Items, x)
 	}
 	q.Card = fillingCard(d)
-	covered := false
-	for _, l := range d.result.Lines {
-		if !l.Serving && l.Ref.In("water", "broth", "vinegar", "fruit-juice", "tomato-juice", "fruit-syrup") && !l.Amount().IsZero() {
-			covered = true
-		}
-	}
-	liquid := false
-	for _, in := range d.result.Tested.Ingredients {
-		liquid = liquid || in.Role == procedure.Liquid
-	}
-	if liquid && !covered {
+	if plan.Uncovered(d.result) {
 		least, most := plan.Cover(jar, jars)
-		q.Cover = fmt.Sprintf("Covering liquid: the recipe gives no amount; have %.0f to %.0f cups (%.1f to %.1f l) at the boil. Pieces that pack loosely take more.", least, most, least*0.2366, most*0.2366)
+		q.Cover = fmt.Sprintf("Covering liquid: the recipe gives no amount; have %.0f to %.0f cups (%.1f to %.1f l) at the boil. Pieces that pack loosely take more.", least, most, convert(least, quantity.Cup, quantity.L), convert(most, quantity.Cup, quantity.L))
 	}
 	if plan.Fruit(d.result) {
 		for _, sy := range table.Syrups {
@@ -147,12 +137,7 @@ func fillingCard(d *plannedDish) []fact {
 	}
 	for _, l := range d.result.Lines {
 		if l.Per != "" && !l.Serving && !l.Ref.In("bottled-citrus", "citric-acid") {
-			jar := quantity.Jar(p.Jar)
-			of, ok := quantity.ParseJar(l.Per)
-			if !ok {
-				of = jar
-			}
-			out = append(out, fact{firstUpper(l.Food), quantity.Kitchen(l.Amount().Max*jar.Ounces()/of.Ounces(), l.Unit)})
+			out = append(out, fact{firstUpper(l.Food), quantity.Kitchen(plan.EachJar(l, quantity.Jar(p.Jar)), l.Unit)})
 		}
 	}
 	out = append(out, fact{"Headspace", inches(p.HeadspaceIn) + ", measured again once the bubbles are out"}, fact{"Then", "bubbles out, rim wiped, new lid, band fingertip-tight"})
@@ -260,7 +245,7 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		}
 		out = append(out, sheetStep{t.Name, write})
 	}
-	if p.Minutes < 10 {
+	if p.SterileJars() {
 		out = append([]sheetStep{{"Sterilise the empty jars: 10 minutes in boiling water, one more for each 1,000 ft", "done ____"}}, out...)
 	}
 	return out

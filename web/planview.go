@@ -175,11 +175,11 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 	v := planDishView{ID: d.stored.ID, RecipeID: d.recipe.ID, Title: d.recipe.Title, Missing: d.missing, Jars: d.stored.Jars, Wide: d.stored.Wide, Before: d.stored.DayBefore, Yield: d.yield}
 	for i := range d.options {
 		o := &d.options[i]
-		ov := planOptionView{Key: processKey(o.Process), Words: jarPlural(o.Process.Jar) + ": " + processWords(o), Not: o.Not, Chosen: o == d.chosen}
+		ov := planOptionView{Key: o.Process.Key(), Words: jarPlural(o.Process.Jar) + ": " + processWords(o), Not: o.Not, Chosen: o == d.chosen}
 		if o.Not == "" {
 			n := len(o.Loads)
 			ov.Whole = fmt.Sprintf("%d %s of %d to %d min", n, plural("load", n), o.Minutes[0], o.Minutes[2])
-			ov.Water = fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load", decimal(o.WaterQuarts), o.WaterQuarts*0.946, o.KWh)
+			ov.Water = fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load", decimal(o.WaterQuarts), convert(o.WaterQuarts, quantity.Quart, quantity.L), o.KWh)
 		}
 		v.Options = append(v.Options, ov)
 	}
@@ -188,7 +188,7 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 		return v
 	}
 	feet := float64(w.kitchen.ElevationFt)
-	v.Sterile = d.chosen.Process.Minutes < 10
+	v.Sterile = d.chosen.Process.SterileJars()
 	if d.chosen.Process.Method == procedure.Pressure {
 		s := canner.Slips(feet, d.chosen.Process.PSI)
 		v.Slip = fmt.Sprintf("Steam at %d psi here is %s. One pound too little: %.1f °F cooler. Not vented, a fifth of air left in: %.1f °F cooler, at the same reading.", d.chosen.Process.PSI, degrees(s.True), s.True-s.Misread, s.True-s.Unvented)
@@ -237,17 +237,15 @@ func (w *planned) reasons(d *plannedDish) []string {
 
 // shareable says which part-full last loads could go in together.
 func (w *planned) shareable() string {
-	for i := range w.inDay {
-		for j := i + 1; j < len(w.inDay); j++ {
-			a, b := &w.dishes[w.inDay[i]], &w.dishes[w.inDay[j]]
-			la, lb := w.day.Loads[i], w.day.Loads[j]
-			x, y := la[len(la)-1], lb[len(lb)-1]
-			if both, ok := plan.Together(a.chosen.Process, b.chosen.Process); ok && a.chosen.Canner == b.chosen.Canner && x.Spare > 0 && y.Jars <= x.Spare && a.chosen.Process.Jar == b.chosen.Process.Jar {
-				return fmt.Sprintf("The last loads of %s and %s may go in together: one pressure, and the longer time, %d minutes.", a.result.Title, b.result.Title, both.Minutes)
-			}
-		}
+	dishes := make([]plan.Dish, len(w.inDay))
+	for i, k := range w.inDay {
+		dishes[i] = w.dishes[k].dish
 	}
-	return ""
+	a, b, both, ok := w.day.Shared(dishes)
+	if !ok {
+		return ""
+	}
+	return fmt.Sprintf("The last loads of %s and %s may go in together: one pressure, and the longer time, %d minutes.", dishes[a].Title, dishes[b].Title, both.Minutes)
 }
 
 // chartView is the day as a picture: lanes of hands, stove and canners.

@@ -10,6 +10,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/phlog"
+	"damson/core/quantity"
 )
 
 // practiceView is the bench exercise: a simulated meter with a fault to find.
@@ -63,11 +64,11 @@ func (s *Server) showPractice(c *gin.Context) {
 	v.Buffers = []practiceRow{row("buffer 7.00, 25 °C, at once", mv(7, 25, 0)), row("buffer 4.01, 25 °C, after 2 min", mv(4.01, 25, 2)), row("buffer 7.00, 25 °C, again after 15 min", mv(7, 25, 15))}
 	v.Low, v.High = cut(c.Query("low"), 10), cut(c.Query("high"), 10)
 	if v.Low+v.High != "" {
-		low, err1 := figure(v.Low)
-		high, err2 := figure(v.High)
+		low, err1 := quantity.ParseFigure(v.Low)
+		high, err2 := quantity.ParseFigure(v.High)
 		cal.LowMV, cal.HighMV = low, high
 		switch {
-		case err1 != nil || err2 != nil || math.IsNaN(low+high) || math.Abs(low) > 600 || math.Abs(high) > 600:
+		case err1 != nil || err2 != nil || math.Abs(low) > 600 || math.Abs(high) > 600:
 			v.Problem = "Type what the meter read in each buffer, in mV, like 174 and 1."
 		case math.Abs(low-high) < 20:
 			v.Problem = "These two are hardly apart: one is the reading of pH 4.01, the other that of 7.00, both in mV."

@@ -214,7 +214,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 		}
 		if res.Tested.Acidity == "low-acid" {
 			v.Needs = append(v.Needs, "Vent 10 minutes before you close the canner; let it cool by itself.")
-		} else if len(list) > 0 && list[0].Minutes < 10 {
+		} else if list[0].SterileJars() {
 			v.Needs = append(v.Needs, "Under 10 minutes: sterilise the empty jars first.")
 		}
 	}

@@ -6,6 +6,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/quantity"
 	"damson/core/sale"
 )
 
@@ -34,7 +35,7 @@ func (s *Server) showSelling(c *gin.Context) {
 	f := sale.Facts{AcidAdded: get("acid"), LowAcidPart: get("part"), Dry: get("dry"), Cold: get("cold"), Kind: get("kind"), Meat: get("meat")}
 	v.Asked = c.Request.URL.RawQuery != ""
 	if text := strings.TrimSpace(strings.TrimPrefix(strings.ToLower(v.PH), "ph")); text != "" {
-		ph, err := figure(text)
+		ph, err := quantity.ParseFigure(text)
 		if err != nil {
 			v.Problem = "“" + v.PH + "” is no pH: type the highest that was measured, like 3.9, or leave it empty."
 		}

@@ -36,11 +36,7 @@ func (s *Server) saveTook(c *gin.Context) {
 		return
 	}
 	id, err := strconv.ParseInt(c.Request.PostForm.Get("canner"), 10, 64)
-	known := false
-	for _, x := range w.place.Canners {
-		known = known || x.ID == id
-	}
-	if err != nil || !known {
+	if err != nil || !w.kitchen.HasCanner(id) {
 		s.fail(c, http.StatusUnprocessableEntity, "There is no such canner.", "Note the minutes on a run sheet of a plan.")
 		return
 	}

@@ -3,10 +3,8 @@ package main
 import (
 	"context"
 	"encoding/json"
-	"errors"
 	"io"
 	"os"
-	"path/filepath"
 
 	"github.com/spf13/cobra"
 
@@ -82,22 +80,12 @@ func newImport() *cobra.Command {
 // readDump reads an export.
 func readDump(name string, stdin io.Reader) (store.Dump, error) {
 	var d store.Dump
-	in := stdin
-	if name != "-" {
-		f, err := os.Open(filepath.Clean(name))
-		if err != nil {
-			var pe *os.PathError
-			if errors.As(err, &pe) {
-				err = pe.Err
-			}
-			return d, usage("%s: line 0: %v", name, err)
-		}
-		defer f.Close()
-		in = f
-	}
-	data, err := io.ReadAll(io.LimitReader(in, maxImport))
+	data, err := readBytes(name, stdin, maxImport)
 	if err != nil {
-		return d, usage("%s: line 0: %v", name, err)
+		return d, err
+	}
+	if len(data) > maxImport {
+		return d, usage("%s: line 0: larger than 200 MiB; that is no export of a kitchen", name)
 	}
 	if err := json.Unmarshal(data, &d); err != nil {
 		return d, usage("%s: line %d: this is no export: %v", name, jsonLine(string(data), err), err)

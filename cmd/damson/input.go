@@ -43,19 +43,9 @@ func loadLibrary(dir string) (*knowledge.Library, error) {
 
 // readFile takes a file apart into its recipes; "-" is standard input.
 func readFile(name string, stdin io.Reader) (*recipe.Document, error) {
-	var data []byte
-	var err error
-	if name == "-" {
-		data, err = io.ReadAll(io.LimitReader(stdin, recipe.MaxBytes+1))
-	} else {
-		data, err = readLimited(name)
-	}
+	data, err := readBytes(name, stdin, recipe.MaxBytes)
 	if err != nil {
-		var pe *os.PathError
-		if errors.As(err, &pe) {
-			err = pe.Err
-		}
-		return nil, usage("%s: line 0: %v", name, err)
+		return nil, err
 	}
 	doc, err := recipe.Open(name, data)
 	if err != nil {
@@ -84,13 +74,29 @@ func readRecipes(reader *recipe.Reader, name string, stdin io.Reader) ([]*recipe
 	return out, nil
 }
 
-func readLimited(name string) ([]byte, error) {
-	f, err := os.Open(filepath.Clean(name))
-	if err != nil {
-		return nil, err
+// readBytes reads a file, "-" being standard input, up to one byte beyond the
+// limit: what is longer than it is too large.
+func readBytes(name string, stdin io.Reader, limit int64) ([]byte, error) {
+	in, err := open(name, stdin)
+	if err == nil {
+		defer in.Close()
+		var data []byte
+		if data, err = io.ReadAll(io.LimitReader(in, limit+1)); err == nil {
+			return data, nil
+		}
 	}
-	defer f.Close()
-	return io.ReadAll(io.LimitReader(f, recipe.MaxBytes+1))
+	var pe *os.PathError
+	if errors.As(err, &pe) {
+		err = pe.Err
+	}
+	return nil, usage("%s: line 0: %v", name, err)
+}
+
+func open(name string, stdin io.Reader) (io.ReadCloser, error) {
+	if name == "-" {
+		return io.NopCloser(stdin), nil
+	}
+	return os.Open(filepath.Clean(name))
 }
 
 // jsonLine returns the line of a JSON syntax error, 1 where it has none.
@@ -114,23 +120,10 @@ const maxLines = 20 << 20
 
 // readText returns a text file of any number of lines.
 func readText(name string, stdin io.Reader) (string, error) {
-	in := stdin
-	if name != "-" {
-		f, err := os.Open(filepath.Clean(name))
-		if err != nil {
-			var pe *os.PathError
-			if errors.As(err, &pe) {
-				err = pe.Err
-			}
-			return "", usage("%s: line 0: %v", name, err)
-		}
-		defer f.Close()
-		in = f
-	}
-	data, err := io.ReadAll(io.LimitReader(in, maxLines+1))
+	data, err := readBytes(name, stdin, maxLines)
 	switch {
 	case err != nil:
-		return "", usage("%s: line 0: %v", name, err)
+		return "", err
 	case len(data) > maxLines:
 		return "", usage("%s: line 0: larger than 20 MiB; cut the file in parts", name)
 	case !utf8.Valid(data) || strings.ContainsRune(string(data), 0):

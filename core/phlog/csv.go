@@ -6,8 +6,9 @@ import (
 	"errors"
 	"fmt"
 	"io"
-	"strconv"
 	"strings"
+
+	"damson/core/quantity"
 )
 
 // Row is one reading of a CSV file.
@@ -144,12 +145,12 @@ func rowOf(line int, rec []string, head map[string]int) Row {
 		row.Problem = "the reading is in mV, not pH: calibrate and export pH"
 	}
 	if t := get("temperature_f"); t != "" {
-		f, err := number(t)
+		f, err := quantity.ParseFigure(t)
 		row.Celsius, row.HasTemperature = (f-32)/1.8, err == nil
 	} else if t := get("temperature_c"); t != "" {
-		f, err := number(strings.TrimRight(t, "°Cc "))
+		f, err := quantity.ParseFigure(strings.TrimRight(t, "°Cc "))
 		if strings.HasSuffix(strings.ToUpper(t), "F") {
-			f, err = number(strings.TrimRight(t, "°Ff "))
+			f, err = quantity.ParseFigure(strings.TrimRight(t, "°Ff "))
 			f = (f - 32) / 1.8
 		}
 		row.Celsius, row.HasTemperature = f, err == nil
@@ -157,7 +158,7 @@ func rowOf(line int, rec []string, head map[string]int) Row {
 	if !row.HasTemperature {
 		row.Celsius = 25
 	}
-	if h, err := number(get("hours")); err == nil {
+	if h, err := quantity.ParseFigure(get("hours")); err == nil {
 		row.Hours, row.HasHours = h, true
 	}
 	if a := strings.ToLower(get("compensated")); a == "no" || a == "false" || a == "0" || a == "mtc" {
@@ -174,7 +175,7 @@ func Values(typed string) ([]float64, error) {
 	for _, word := range strings.Fields(typed) {
 		word = strings.Trim(word, ",")
 		for _, one := range splitCommas(word) {
-			v, err := number(one)
+			v, err := quantity.ParseFigure(one)
 			if err != nil {
 				return out, fmt.Errorf("%q is no number; type the pH of each jar, like 3.82 3.85 3.90", one)
 			}
@@ -194,9 +195,4 @@ func splitCommas(word string) []string {
 		return []string{word}
 	}
 	return parts
-}
-
-// number reads a decimal with a point or a comma.
-func number(s string) (float64, error) {
-	return strconv.ParseFloat(strings.Replace(strings.TrimSpace(s), ",", ".", 1), 64)
 }

@@ -47,6 +47,36 @@ func Describe(res *review.Result, p procedure.Process, jars int, factor float64)
 	return d, true
 }
 
+// EveryWay returns every process that a clear recipe's procedure offers here,
+// whatever method, jar and pack the recipe itself names: each is reviewed, and
+// stays only where the recipe is clear by it. The recipe's own come first.
+func EveryWay(reviewer *review.Reviewer, req review.Request, res *review.Result) []procedure.Process {
+	out := slices.Clone(res.Methods)
+	has := func(p procedure.Process) bool {
+		return slices.ContainsFunc(out, func(o procedure.Process) bool { return o.Key() == p.Key() })
+	}
+	tried := map[[3]string]bool{}
+	for _, p := range res.Tested.At(req.Elevation) {
+		way := [3]string{p.Method, p.Jar, p.Pack}
+		if tried[way] || has(p) {
+			continue
+		}
+		tried[way] = true
+		other := req
+		other.Method, other.Jar, other.Pack = p.Method, quantity.Jar(p.Jar), p.Pack
+		r := reviewer.Review(other)
+		if r.Verdict != review.Clear || r.Tested.ID != res.Tested.ID {
+			continue
+		}
+		for _, m := range r.Methods {
+			if !has(m) {
+				out = append(out, m)
+			}
+		}
+	}
+	return out
+}
+
 // Item is one line of the shopping list.
 type Item struct {
 	Line int
@@ -83,11 +113,7 @@ func (t *Table) item(l *recipe.Line, no int, jar quantity.Jar, jars int, factor 
 		return it
 	}
 	if l.Per != "" {
-		of, ok := quantity.ParseJar(l.Per)
-		if !ok {
-			of = jar
-		}
-		one := a.Max * jar.Ounces() / of.Ounces()
+		one := EachJar(l, jar)
 		it.EachJar, it.Kitchen = quantity.Kitchen(one, a.Unit), quantity.Kitchen(one*float64(jars), a.Unit)
 		return it
 	}
@@ -100,6 +126,25 @@ func (t *Table) item(l *recipe.Line, no int, jar quantity.Jar, jars int, factor 
 		}
 	}
 	return it
+}
+
+// EachJar returns what a line that is measured by the jar puts into such a jar,
+// in the line's unit: a dose for a quart is halved for a pint.
+func EachJar(l *recipe.Line, jar quantity.Jar) float64 {
+	of, ok := quantity.ParseJar(l.Per)
+	if !ok {
+		of = jar
+	}
+	return l.Amount().Max * jar.Ounces() / of.Ounces()
+}
+
+// Uncovered reports whether the procedure covers the food with liquid and the
+// recipe gives no amount of any.
+func Uncovered(res *review.Result) bool {
+	liquid := slices.ContainsFunc(res.Tested.Ingredients, func(in procedure.Ingredient) bool { return in.Role == procedure.Liquid })
+	return liquid && !slices.ContainsFunc(res.Lines, func(l *recipe.Line) bool {
+		return !l.Serving && l.Ref.In("water", "broth", "vinegar", "fruit-juice", "tomato-juice", "fruit-syrup") && !l.Amount().IsZero()
+	})
 }
 
 func grams(l *recipe.Line) float64 {

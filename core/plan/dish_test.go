@@ -133,3 +133,27 @@ func TestTableCheck(t *testing.T) {
 		require.ErrorContains(t, x.Check(), want)
 	}
 }
+
+// A dose for a quart is halved for a pint (USDA Complete Guide 2015, guide 3).
+func TestEachJar(t *testing.T) {
+	l := reviewer.Reader().Line(1, "2 Tbsp bottled lemon juice per quart")
+	require.InDelta(t, 2, plan.EachJar(l, quantity.QuartJar), 1e-9)
+	require.InDelta(t, 1, plan.EachJar(l, quantity.PintJar), 1e-9)
+}
+
+// A recipe in quarts is planned in pints too, raw or hot, and no way is offered
+// that the recipe is not clear by.
+func TestEveryWay(t *testing.T) {
+	res, rec := reviewed(t, "Carrots\n14 lb carrots, peeled and sliced\nboiling water\nPack hot into quarts.")
+	req := review.Request{Recipe: rec, Elevation: 5240, ElevationGiven: true}
+	ways := map[string]bool{}
+	for _, p := range plan.EveryWay(reviewer, req, &res) {
+		require.False(t, ways[p.Key()], "twice: %s", p.Key())
+		ways[p.Key()] = true
+		other := req
+		other.Method, other.Jar, other.Pack = p.Method, quantity.Jar(p.Jar), p.Pack
+		require.Equal(t, review.Clear, reviewer.Review(other).Verdict, p.Key())
+	}
+	require.True(t, ways["pressure|dial|quart|hot|13|"])
+	require.True(t, ways["pressure|dial|pint|raw|13|"])
+}

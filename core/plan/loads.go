@@ -105,6 +105,23 @@ func (t *Table) Options(list []procedure.Process, canners []Canner, jars int, wi
 	return append(can, cannot...)
 }
 
+// Shared finds two dishes of the day whose part-full last loads may go in
+// together, and the process that both then get. It reports false where there are
+// none.
+func (d *Day) Shared(dishes []Dish) (a, b int, both procedure.Process, ok bool) {
+	for a := range dishes {
+		for b := a + 1; b < len(dishes); b++ {
+			x, y := &dishes[a], &dishes[b]
+			last, more := d.Loads[a][len(d.Loads[a])-1], d.Loads[b][len(d.Loads[b])-1]
+			both, ok := Together(x.Process, y.Process)
+			if ok && x.Canner == y.Canner && x.Process.Jar == y.Process.Jar && last.Spare > 0 && more.Jars <= last.Spare {
+				return a, b, both, true
+			}
+		}
+	}
+	return 0, 0, procedure.Process{}, false
+}
+
 var methodNames = map[string]string{procedure.Pressure: "pressure canner with this gauge", "water-bath": "water-bath canner", "steam": "steam canner"}
 
 // Canner is a canner of the kitchen, with what stands against it today.

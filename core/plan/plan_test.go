@@ -76,6 +76,24 @@ func TestTogether(t *testing.T) {
 	require.False(t, ok, "another method")
 }
 
+// The last loads of two dishes share a canner where the places suffice.
+func TestShared(t *testing.T) {
+	p := procedure.Process{Method: "pressure", Gauge: "dial", PSI: 13, Jar: "pint", Minutes: 75}
+	q := p
+	q.Minutes = 20
+	day := &plan.Day{Loads: [][]plan.Load{{{Jars: 9}, {Jars: 4, Spare: 5}}, {{Jars: 5, Spare: 4}}}}
+	a, b, both, ok := day.Shared([]plan.Dish{{Process: p}, {Process: q}})
+	require.True(t, ok)
+	require.Equal(t, []int{0, 1, 75}, []int{a, b, both.Minutes})
+	for name, other := range map[string]plan.Dish{"another canner": {Process: q, Canner: 1}, "another jar": {Process: procedure.Process{Method: "pressure", Gauge: "dial", PSI: 13, Jar: "quart", Minutes: 20}}} {
+		_, _, _, ok = day.Shared([]plan.Dish{{Process: p}, other})
+		require.False(t, ok, name)
+	}
+	day.Loads[1][0].Jars = 6
+	_, _, _, ok = day.Shared([]plan.Dish{{Process: p}, {Process: q}})
+	require.False(t, ok, "six jars into five places")
+}
+
 // Every process of every procedure at every band: the plan never changes its
 // minutes or pressure, and a canner that is not there is said so.
 func TestOptionsKeepTheProcess(t *testing.T) {

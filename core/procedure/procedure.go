@@ -170,6 +170,16 @@ type Process struct {
 	FromMemory bool `json:"from_memory"`
 }
 
+// Key names the process among those of its procedure, the same after a restart.
+func (p Process) Key() string {
+	return fmt.Sprintf("%s|%s|%s|%s|%d|%s", p.Method, p.Gauge, p.Jar, p.Pack, p.PSI, p.When)
+}
+
+// SterileJars reports whether the empty jars are sterilised first: under ten
+// minutes in boiling water or steam; never under pressure (USDA Complete Guide
+// 2015, guide 1, Sterilization of Empty Jars, from memory).
+func (p Process) SterileJars() bool { return p.Method != Pressure && p.Minutes < 10 }
+
 // At returns every process of the procedure at the elevation in feet, in the
 // order of the table. Acid procedures also offer atmospheric steam with the
 // water-bath minutes, as long as these stay within SteamLimit. Bands that the

@@ -47,6 +47,17 @@ func TestSteamLimit(t *testing.T) {
 	require.Error(t, err, "50 minutes are too long")
 }
 
+// Empty jars are sterilised for less than 10 minutes in boiling water or steam,
+// never for a pressure canner (USDA Complete Guide 2015, guide 1, from memory).
+func TestSterileJars(t *testing.T) {
+	for p, want := range map[Process]bool{
+		{Method: WaterBath, Minutes: 5}: true, {Method: Steam, Minutes: 9}: true, {Method: WaterBath, Minutes: 10}: false,
+		{Method: Pressure, Minutes: 8}: false, {Method: Pressure, Minutes: 90}: false,
+	} {
+		require.Equal(t, want, p.SterileJars(), "%+v", p)
+	}
+}
+
 func TestBands(t *testing.T) {
 	b, err := ParseBands(map[string]int{"0-1000": 5, "1001-6000": 10, "6001+": 15})
 	require.NoError(t, err)

@@ -83,3 +83,15 @@ func TestParse(t *testing.T) {
 		require.Error(t, err, s)
 	}
 }
+
+func TestParseFigure(t *testing.T) {
+	for s, want := range map[string]float64{"3.9": 3.9, " 3,9 ": 3.9, "-0,5": -0.5, "174": 174} {
+		got, err := ParseFigure(s)
+		require.NoError(t, err, s)
+		require.InDelta(t, want, got, 1e-12, s)
+	}
+	for _, s := range []string{"", "NaN", "Inf", "-inf", "1e999", "four", "1/2", "3.9.1"} {
+		_, err := ParseFigure(s)
+		require.Error(t, err, s)
+	}
+}

@@ -2,6 +2,7 @@ package quantity
 
 import (
 	"errors"
+	"math"
 	"regexp"
 	"strconv"
 	"strings"
@@ -11,6 +12,17 @@ var (
 	errNumber = errors.New("is not a number")
 	errMass   = errors.New("is not a weight")
 )
+
+// ParseFigure reads a decimal as a user of an instrument types it, with a point
+// or a comma, below zero too. It fails on anything else, and on what is no
+// finite number.
+func ParseFigure(s string) (float64, error) {
+	v, err := strconv.ParseFloat(strings.Replace(strings.TrimSpace(s), ",", ".", 1), 64)
+	if err != nil || math.IsNaN(v) || math.IsInf(v, 0) {
+		return 0, errNumber
+	}
+	return v, nil
+}
 
 // ParseNumber reads a number as a cook types it: "2", "1.5", "1,5", "1 1/2",
 // "1½". It fails on anything else, and on what is not above zero.
