@@ -2,6 +2,7 @@ package knowledge
 
 import (
 	"bytes"
+	"fmt"
 	"io/fs"
 	"os"
 	"strings"
@@ -18,6 +19,19 @@ func loaded(t *testing.T) *Library {
 	lib, err := Load()
 	require.NoError(t, err)
 	return lib
+}
+
+// TestReadmeCounts holds the README's figures against the library.
+func TestReadmeCounts(t *testing.T) {
+	lib := loaded(t)
+	text, err := os.ReadFile("../README.md")
+	require.NoError(t, err)
+	rows := 0
+	for _, p := range lib.Procedures.All() {
+		rows += len(p.Rows)
+	}
+	require.Contains(t, strings.Join(strings.Fields(string(text)), " "), fmt.Sprintf("holds %d tested procedures with %d process rows, %d products that have no tested process, %d foods and %d rules of the trade",
+		len(lib.Procedures.All()), rows, len(lib.Book.Unprocessed), len(lib.Foods.All()), len(lib.Book.Entries)))
 }
 
 // TestHandbookRows holds rows of the handbooks, read from memory a second time

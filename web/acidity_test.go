@@ -151,12 +151,15 @@ func TestPHLog(t *testing.T) {
 	// Another meter's file, and out again.
 	code, _ = post("/acidity/readings/file", url.Values{"csv": {"Time Stamp,Sample ID,pH Value,Temp (°C)\n2026-11-20 10:00,=jar 1,3.91,22\n2026-11-20 10:05,jar 2,over,22\n"}})
 	require.Equal(t, http.StatusSeeOther, code)
+	code, _ = post("/acidity/readings/file", url.Values{"csv": {"Sample ID,pH Value,Temp (°C)\nundated,3.80,22\n"}})
+	require.Equal(t, http.StatusSeeOther, code)
+	require.Contains(t, do(h, http.MethodGet, "/acidity/log", nil).Body.String(), "no day in the file that can be read, today taken")
 	code, page = post("/acidity/readings/file", url.Values{"csv": {"a,b\n1,2\n"}})
 	require.Equal(t, http.StatusUnprocessableEntity, code)
 	require.Contains(t, page, "no column of pH among a, b")
 	rows, err := csv.NewReader(strings.NewReader(do(h, http.MethodGet, "/acidity/readings.csv", nil).Body.String())).ReadAll()
 	require.NoError(t, err)
-	require.Len(t, rows, 1+7)
+	require.Len(t, rows, 1+8)
 	found := false
 	for _, r := range rows {
 		require.NotRegexp(t, `^[=+@]`, r[2], "no cell is a formula")

@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"math"
 	"net/http"
+	"slices"
 	"strconv"
 	"strings"
 	"time"
@@ -193,6 +194,9 @@ func (b *logBook) viewReading(r store.Reading) readingView {
 	sum := b.readingOf(r).Judge()
 	v := readingView{ID: r.ID, Day: r.OnDay, Sample: r.Sample, Meter: b.meter(r.MeterID), How: r.How, Temperature: decimal(r.Celsius) + " °C", Typed: r.Typed, By: r.DoneBy,
 		Says: sum.Says, Severity: sum.Severity, Label: readingLabels[sum.Severity], Marks: sum.Marks, RecipeID: r.RecipeID}
+	if r.Note != "" && !slices.Contains(v.Marks, r.Note) {
+		v.Marks = append(slices.Clip(v.Marks), r.Note)
+	}
 	if r.Hours > 0 {
 		v.How += ", after " + decimal(r.Hours) + " h"
 	}
@@ -380,13 +384,13 @@ func (s *Server) addReading(c *gin.Context) {
 	if !s.form(c) {
 		return
 	}
-	f := typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "note", "by")
+	f := typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "by")
 	m, ok := s.meterTyped(c, f["meter"])
 	if !ok {
 		s.refuse(c, f, "reading", "Which meter? Add one first where the list is empty.")
 		return
 	}
-	r := store.Reading{MeterID: m.ID, Compensated: m.Compensates, Sample: f["sample"], How: f["how"], Typed: f["values"], Note: f["note"], DoneBy: f["by"]}
+	r := store.Reading{MeterID: m.ID, Compensated: m.Compensates, Sample: f["sample"], How: f["how"], Typed: f["values"], DoneBy: f["by"]}
 	r.RecipeID, _ = strconv.ParseInt(f["recipe"], 10, 64)
 	if r.OnDay, ok = dayTyped(f["day"]); !ok {
 		s.refuse(c, f, "reading", "The day is written like 2026-11-25.")
@@ -450,7 +454,11 @@ func (s *Server) importReadings(c *gin.Context) {
 	}
 	var list []*store.Reading
 	for _, row := range rows {
-		r := &store.Reading{OnDay: dayOf(row.Date), Sample: row.Sample, How: row.How, Hours: row.Hours, Celsius: row.Celsius, Compensated: row.Corrects, Typed: row.Typed, Note: row.Problem}
+		day, dated := dayOf(row.Date)
+		r := &store.Reading{OnDay: day, Sample: row.Sample, How: row.How, Hours: row.Hours, Celsius: row.Celsius, Compensated: row.Corrects, Typed: row.Typed, Note: row.Problem}
+		if !dated {
+			r.Note = strings.TrimPrefix(r.Note+"; no day in the file that can be read, today taken", "; ")
+		}
 		if !row.HasTemperature {
 			r.Note = strings.TrimPrefix(r.Note+"; no temperature in the file, 25 °C taken", "; ")
 		}
@@ -490,14 +498,14 @@ func guard(s string) string {
 	return s
 }
 
-// dayOf finds the day in what a meter wrote; today where there is none.
-func dayOf(text string) string {
+// dayOf finds the day in what a meter wrote; today, and false, where there is none.
+func dayOf(text string) (string, bool) {
 	for _, layout := range []string{dayLayout, "2006-01-02 15:04", "2006-01-02 15:04:05", time.RFC3339, "2006-01-02T15:04:05", "01/02/2006", "01/02/2006 15:04", "02.01.2006", "02.01.2006 15:04"} {
 		if t, err := time.Parse(layout, strings.TrimSpace(text)); err == nil {
-			return t.Format(dayLayout)
+			return t.Format(dayLayout), true
 		}
 	}
-	return time.Now().Format(dayLayout)
+	return time.Now().Format(dayLayout), false
 }
 
 func (s *Server) exportReadings(c *gin.Context) {

@@ -143,6 +143,7 @@ func rowOf(line int, rec []string, head map[string]int) Row {
 	}
 	if u := strings.ToLower(get("unit")); u == "mv" {
 		row.Problem = "the reading is in mV, not pH: calibrate and export pH"
+		row.Typed, row.Values = row.Typed+" mV", nil // 3 mV is no pH 3
 	}
 	if t := get("temperature_f"); t != "" {
 		f, err := quantity.ParseFigure(t)

@@ -135,6 +135,10 @@ func TestReadCSV(t *testing.T) {
 	rows, err = ReadCSV(strings.NewReader("ph,unit\n177,mV\n"))
 	require.NoError(t, err)
 	require.Contains(t, rows[0].Problem, "mV")
+	rows, err = ReadCSV(strings.NewReader("ph,unit\n3,mV\n"))
+	require.NoError(t, err)
+	_, err = Values(rows[0].Typed)
+	require.Error(t, err, "3 mV lies by pH 7, and is no pH 3")
 }
 
 // The simulated meter is the same every time, and each fault shows as it says.
