@@ -52,6 +52,7 @@ const (
 	clockLayout = "15:04"
 	maxPlanJars = 200
 	planLimit   = 50
+	maxPlanDays = 3
 )
 
 // equipment turns the kitchen's canners into those of a plan.
@@ -475,8 +476,12 @@ func (s *Server) movePiece(c *gin.Context) {
 		s.fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
 		return
 	}
-	if err := s.store.MovePiece(ctx, p.ID, piece, by); err != nil {
-		panic(err)
+	// Where it cannot go the day is drawn as it stood.
+	stays := w.outOfSight(piece)
+	if !stays {
+		if err := s.store.MovePiece(ctx, p.ID, piece, by); err != nil {
+			panic(err)
+		}
 	}
 	if p, err = s.store.Plan(ctx, p.ID); err != nil {
 		panic(err)
@@ -484,7 +489,19 @@ func (s *Server) movePiece(c *gin.Context) {
 	if w, err = s.workOut(ctx, p); err != nil {
 		panic(err)
 	}
-	s.fragment(c, "planday", s.viewPlan(w))
+	v := s.viewPlan(w)
+	if stays {
+		v.Clashes = append(v.Clashes, "There it would leave the day, so it stays where it was: six hours before the day's work is the most, or the third day. For more, choose another day.")
+	}
+	s.fragment(c, "planday", v)
+}
+
+// outOfSight reports whether a piece lies off the day's chart, where nobody could
+// take hold of it again. Cooling and seals may reach beyond it.
+func (w *planned) outOfSight(piece string) bool {
+	return slices.ContainsFunc(w.day.Tasks, func(t plan.Task) bool {
+		return t.Group == piece && (t.Start <= -eveningBefore || t.Canner >= 0 && t.End() > maxPlanDays*24*60)
+	})
 }
 
 func (s *Server) deletePlan(c *gin.Context) {

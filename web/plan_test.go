@@ -146,6 +146,13 @@ func TestPlanMoves(t *testing.T) {
 	require.NotContains(t, page, "clashes")
 	code, _ = move("7.7", "5")
 	require.Equal(t, http.StatusNotFound, code)
+	// Off the chart nobody could take hold of it again: it stays.
+	for _, far := range []string{"-1440", "1440", "1440", "1440"} {
+		code, page = move("0.1", far)
+		require.Equal(t, http.StatusOK, code)
+		require.Contains(t, page, `data-task="0.1.process"`, far)
+	}
+	require.Contains(t, page, "it stays where it was")
 	code, _ = move("0.1", "99999")
 	require.Equal(t, http.StatusUnprocessableEntity, code)
 }
