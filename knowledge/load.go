@@ -17,6 +17,7 @@ import (
 	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/library"
+	"damson/core/method"
 	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/rulebook"
@@ -46,6 +47,7 @@ type source struct {
 	Acidity    []*acidity.Profile
 	Doses      []acidity.Dose
 	Plan       *plan.Table
+	Language   *method.Language
 }
 
 // Load reads the library that ships with the program.
@@ -63,7 +65,8 @@ func Load() (*Library, error) {
 
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
-// debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml, plan.yaml.
+// debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml, plan.yaml,
+// things.yaml, frames.yaml.
 // Errors name file, line and
 // field.
 func LoadFS(fsys fs.FS) (*Library, error) {
@@ -95,7 +98,12 @@ func Compile(fsys fs.FS) ([]byte, error) {
 }
 
 func (s *source) link() (*Library, error) {
-	return library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses, s.Plan)
+	lib, err := library.New(s.Foods, s.Procedures, s.Book, s.Acidity, s.Doses, s.Plan)
+	if err != nil {
+		return nil, err
+	}
+	lib.Language = s.Language
+	return lib, nil
 }
 
 // read parses every YAML file.
@@ -106,6 +114,12 @@ func read(fsys fs.FS) (*source, error) {
 	}
 	cat, err := food.NewCatalogue(foods)
 	if err != nil {
+		return nil, err
+	}
+	if foods, err = addNames(fsys, foods); err != nil {
+		return nil, err
+	}
+	if cat, err = food.NewCatalogue(foods); err != nil {
 		return nil, err
 	}
 	procs, err := readProcedures(fsys, cat)
@@ -127,7 +141,11 @@ func read(fsys fs.FS) (*source, error) {
 	if err := decode(fsys, "plan.yaml", &day); err != nil {
 		return nil, err
 	}
-	return &source{foods, procs, book, profiles, doses, &day.Table}, nil
+	lang, err := readLanguage(fsys)
+	if err != nil {
+		return nil, err
+	}
+	return &source{foods, procs, book, profiles, doses, &day.Table, lang}, nil
 }
 
 // decode reads one YAML file strictly: an unknown field is an error.
@@ -231,6 +249,34 @@ func readFoods(fsys fs.FS) ([]*food.Food, error) {
 	return all, nil
 }
 
+// addNames gives the foods their further names: everyday and regional words, and
+// varieties. A name that a food has already stays that food's.
+func addNames(fsys fs.FS, foods []*food.Food) ([]*food.Food, error) {
+	var file struct {
+		Names []struct {
+			Food      string   `yaml:"food"`
+			Names     []string `yaml:"names"`
+			Varieties []string `yaml:"varieties"`
+		} `yaml:"names"`
+	}
+	if err := decode(fsys, "names.yaml", &file); err != nil {
+		return nil, err
+	}
+	cat, err := food.NewCatalogue(foods)
+	if err != nil {
+		return nil, err
+	}
+	for _, row := range file.Names {
+		f := cat.ByID(row.Food)
+		if f == nil {
+			return nil, fmt.Errorf("names.yaml: there is no food %q", row.Food)
+		}
+		f.Further = append(f.Further, row.Names...)
+		f.Varieties = append(f.Varieties, row.Varieties...)
+	}
+	return foods, nil
+}
+
 // readAcidity reads what foods hold, and the acid to a jar.
 func readAcidity(fsys fs.FS) ([]*acidity.Profile, []acidity.Dose, error) {
 	var file struct {
@@ -246,6 +292,16 @@ func readAcidity(fsys fs.FS) ([]*acidity.Profile, []acidity.Dose, error) {
 		return nil, nil, fmt.Errorf("acidity.yaml: %w", err)
 	}
 	return file.Profiles, file.Doses, nil
+}
+
+// readLanguage reads what things are called and what verbs do.
+func readLanguage(fsys fs.FS) (*method.Language, error) {
+	var things, frames method.Language
+	if err := errors.Join(decode(fsys, "things.yaml", &things), decode(fsys, "frames.yaml", &frames)); err != nil {
+		return nil, err
+	}
+	things.Frames = frames.Frames
+	return &things, nil
 }
 
 func readBook(fsys fs.FS) (*rulebook.Book, error) {

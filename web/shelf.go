@@ -97,7 +97,7 @@ func newShelf(base *library.Library, own []*procedure.Procedure, checks []ledger
 		}
 		sh.lib = base.With(procs)
 	}
-	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures).WithAcidity(sh.lib.Acidity)
+	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures, sh.lib.Language).WithAcidity(sh.lib.Acidity)
 	extra := map[library.Hit][]string{}
 	for _, r := range review.Rules() {
 		extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}

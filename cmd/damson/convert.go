@@ -24,7 +24,7 @@ func newConvert() *cobra.Command {
 			if err != nil {
 				return err
 			}
-			reader := recipe.NewReader(lib.Foods)
+			reader := recipe.NewReader(lib.Foods, lib.Language)
 			var all []*recipe.Recipe
 			for _, name := range args {
 				recipes, err := readRecipes(reader, name, cmd.InOrStdin())

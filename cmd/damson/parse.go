@@ -21,7 +21,7 @@ func newParse() *cobra.Command {
 			if err != nil {
 				return err
 			}
-			reader := recipe.NewReader(lib.Foods)
+			reader := recipe.NewReader(lib.Foods, lib.Language)
 			for _, name := range args {
 				docs, err := readLines(name, cmd)
 				if err != nil {

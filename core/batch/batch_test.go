@@ -15,7 +15,7 @@ import (
 
 var (
 	lib    = mustLoad()
-	reader = recipe.NewReader(lib.Foods)
+	reader = recipe.NewReader(lib.Foods, lib.Language)
 )
 
 func mustLoad() *knowledge.Library {

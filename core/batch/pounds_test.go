@@ -16,7 +16,7 @@ import (
 func TestByPounds(t *testing.T) {
 	lib, err := knowledge.Load()
 	require.NoError(t, err)
-	reader := recipe.NewReader(lib.Foods)
+	reader := recipe.NewReader(lib.Foods, lib.Language)
 	for text, want := range map[string]int{"Carrots\n17 1/2 lb carrots, peeled": 7, "Tomatoes\n21 lb tomatoes, peeled": 7, "Beans\n14 lb green beans": 7} {
 		rec, err := reader.Text(text)
 		require.NoError(t, err)

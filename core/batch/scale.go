@@ -155,6 +155,9 @@ func rewrite(reader *recipe.Reader, l *recipe.Line, a quantity.Amount) string {
 	}
 	numbers := both(a, func(v float64, _ quantity.Unit) string { return quantity.Number(v) })
 	heads := []string{both(a, quantity.Kitchen), numbers + " " + a.Unit.Word(a.Max), exact(a)}
+	if a.Min < a.Max {
+		heads[0], heads[1] = heads[1], heads[0] // "4 to 6 lb", not "4 lb to 6 lb"
+	}
 	if p := l.Package; p != nil {
 		heads = []string{fmt.Sprintf("%s (%s %s) %s", numbers, quantity.Number(p.Amount), p.Unit.Word(p.Amount), a.Unit.Word(a.Max))}
 	}

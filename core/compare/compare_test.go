@@ -17,7 +17,7 @@ var reader = func() *recipe.Reader {
 	if err != nil {
 		panic(err)
 	}
-	return recipe.NewReader(lib.Foods)
+	return recipe.NewReader(lib.Foods, lib.Language)
 }()
 
 func read(t require.TestingT, text string) *recipe.Recipe {

@@ -18,10 +18,16 @@ import (
 
 // Food is one ingredient of the trade.
 type Food struct {
-	ID     string   `yaml:"id"`
-	Names  []string `yaml:"names"`
-	Kind   string   `yaml:"kind"`
-	Groups []string `yaml:"groups"`
+	ID    string   `yaml:"id"`
+	Names []string `yaml:"names"`
+	Kind  string   `yaml:"kind"`
+	// Further are everyday and regional names, which give way to any other sense
+	// that a word has.
+	Further []string `yaml:"further"`
+	// Varieties are names that mean the food on an ingredient line only: many are
+	// names of people too.
+	Varieties []string `yaml:"varieties"`
+	Groups    []string `yaml:"groups"`
 	// PH is the lowest and highest published pH; empty where acidity does not
 	// matter (salt, sugar, dry spice) or is not known.
 	PH []float64 `yaml:"ph"`
@@ -157,12 +163,16 @@ type Catalogue struct {
 	foods  []*Food
 	byID   map[string]*Food
 	byName map[string]*Food
+	// further holds the folded everyday names that are no name of a food.
+	further map[string]*Food
+	// byVariety holds the folded names of varieties that are no name of a food.
+	byVariety map[string]*Food
 }
 
 // NewCatalogue indexes the foods. It fails on a missing id or name, a pH range
 // that is not one, or a name that two foods share.
 func NewCatalogue(foods []*Food) (*Catalogue, error) {
-	c := &Catalogue{byID: map[string]*Food{}, byName: map[string]*Food{}}
+	c := &Catalogue{byID: map[string]*Food{}, byName: map[string]*Food{}, further: map[string]*Food{}, byVariety: map[string]*Food{}}
 	for _, f := range foods {
 		if err := f.Check(); err != nil {
 			return nil, err
@@ -179,6 +189,20 @@ func NewCatalogue(foods []*Food) (*Catalogue, error) {
 			c.byName[key] = f
 		}
 		c.foods = append(c.foods, f)
+	}
+	for _, f := range foods {
+		for _, n := range f.Further {
+			if key := words.FoldPhrase(n); c.byName[key] == nil && c.further[key] == nil {
+				c.further[key] = f
+			}
+		}
+	}
+	for _, f := range foods {
+		for _, n := range f.Varieties {
+			if key := words.FoldPhrase(n); c.byName[key] == nil && c.further[key] == nil && c.byVariety[key] == nil {
+				c.byVariety[key] = f
+			}
+		}
 	}
 	sort.Slice(c.foods, func(i, j int) bool { return c.foods[i].ID < c.foods[j].ID })
 	return c, nil
@@ -217,7 +241,18 @@ func (c *Catalogue) Groups() map[string]bool {
 }
 
 // ByName returns the food that the folded phrase names exactly, or nil.
-func (c *Catalogue) ByName(folded string) *Food { return c.byName[folded] }
+func (c *Catalogue) ByName(folded string) *Food {
+	if f := c.byName[folded]; f != nil {
+		return f
+	}
+	return c.further[folded]
+}
+
+// Further returns every folded everyday name with its food.
+func (c *Catalogue) Further() map[string]*Food { return c.further }
+
+// Varieties returns every folded name of a variety with its food.
+func (c *Catalogue) Varieties() map[string]*Food { return c.byVariety }
 
 // Names returns every folded name with its food.
 func (c *Catalogue) Names() map[string]*Food { return c.byName }

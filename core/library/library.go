@@ -8,6 +8,7 @@ import (
 
 	"damson/core/acidity"
 	"damson/core/food"
+	"damson/core/method"
 	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/rulebook"
@@ -23,6 +24,8 @@ type Library struct {
 	Acidity *acidity.Table
 	// Plan says what a canning day takes.
 	Plan *plan.Table
+	// Language is what sentences are read by.
+	Language *method.Language
 }
 
 // New indexes the parts and fails where the book or a profile names a procedure
@@ -48,7 +51,7 @@ func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, 
 			return nil, err
 		}
 	}
-	l := &Library{cat, list, book, table, day}
+	l := &Library{cat, list, book, table, day, nil}
 	return l, l.check()
 }
 
@@ -109,12 +112,12 @@ func (l *Library) WithFoods(more []*food.Food) (*Library, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &Library{cat, l.Procedures, l.Book, l.Acidity, l.Plan}, nil
+	return &Library{cat, l.Procedures, l.Book, l.Acidity, l.Plan, l.Language}, nil
 }
 
 // With returns the library with other procedures in place of its own.
 func (l *Library) With(procs *procedure.Library) *Library {
-	return &Library{l.Foods, procs, l.Book, l.Acidity, l.Plan}
+	return &Library{l.Foods, procs, l.Book, l.Acidity, l.Plan, l.Language}
 }
 
 // Uses returns the procedures that have the food among their ingredients, by

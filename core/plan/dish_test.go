@@ -12,7 +12,7 @@ import (
 	"damson/core/review"
 )
 
-var reviewer = review.New(lib.Foods, lib.Procedures)
+var reviewer = review.New(lib.Foods, lib.Procedures, lib.Language)
 
 func reviewed(t *testing.T, text string) (review.Result, *recipe.Recipe) {
 	rec, err := reviewer.Reader().Text(text)

@@ -35,7 +35,7 @@ func (r *Reader) junk(line string, listing bool) bool {
 	} else if slices.Contains(dataStarts, strings.TrimSpace(label)) && (ok || label == t) {
 		return r.idleWords(line)
 	}
-	if strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments") {
+	if few := len(strings.Fields(t)) <= 6 && !adds(t); few && (strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments")) {
 		return true
 	}
 	starts, after := false, ""
@@ -53,7 +53,17 @@ func (r *Reader) junk(line string, listing bool) bool {
 	if len(strings.Fields(t)) > buttonWords || !dated && strings.ContainsAny(t, "0123456789½¼¾⅓⅔") {
 		return false // an amount, or a sentence: it may be an ingredient's
 	}
-	return r.idleWords(line) && (!listing || dated || len(r.Step(0, after).Unread) == 0)
+	return r.idleWords(line) && (!listing || dated || !r.strangeWord(after))
+}
+
+// strangeWord reports whether a word is on no list and is no English.
+func (r *Reader) strangeWord(text string) bool {
+	for _, u := range r.listed(0, text).unread {
+		if !plainEnglish(u.word) {
+			return true
+		}
+	}
+	return false
 }
 
 // idleWords reports whether the words name no food and nothing done.
@@ -95,7 +105,12 @@ func (r *Reader) dropChatter(rec *Recipe, ingredientsAt int) {
 		if s.No >= ingredientsAt {
 			continue
 		}
-		harmful[s.No] = harmful[s.No] || adds(s.Text)
+		harmful[s.No] = harmful[s.No] || adds(s.Text) || len(s.Asks) > 0
+		for i := range s.Clauses {
+			for _, a := range s.Clauses[i].Acts {
+				harmful[s.No] = harmful[s.No] || changesRecipe[a.Name]
+			}
+		}
 		for _, a := range s.Acts {
 			harmful[s.No] = harmful[s.No] || !idle[a.Tag]
 		}
@@ -121,6 +136,9 @@ func (r *Reader) dropChatter(rec *Recipe, ingredientsAt int) {
 	rec.Steps = kept
 	sort.SliceStable(rec.Lines, func(i, j int) bool { return rec.Lines[i].No < rec.Lines[j].No })
 }
+
+// changesRecipe are acts that alter the list, wherever they are told.
+var changesRecipe = map[string]bool{"leave-out": true, "replace": true, "halve": true, "double": true, "no-process": true, "add": true, "stir-in": true, "dose-jar": true}
 
 // idle are acts that say nothing of the jar.
 var idle = map[string]bool{"serve": true, "open-jar": true, "lower-heat": true, "natural-cool": true}

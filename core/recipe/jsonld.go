@@ -88,6 +88,18 @@ func recipeText(m map[string]any) string {
 			}
 		}
 	}
+	for _, key := range []string{"description", "notes", "note", "tips", "recipeNotes", "comment", "keywords"} {
+		if key == "keywords" {
+			continue
+		}
+		for _, s := range stringsOf(m[key], 0) {
+			for _, line := range strings.Split(s, "\n") {
+				if line = oneLine(line); line != "" {
+					b.WriteString(line + "\n")
+				}
+			}
+		}
+	}
 	if y := oneLine(strings.Join(stringsOf(m["recipeYield"], 0), ", ")); y != "" {
 		b.WriteString("Makes " + y + ".\n")
 	}
@@ -95,6 +107,15 @@ func recipeText(m map[string]any) string {
 		return ""
 	}
 	return b.String()
+}
+
+// named returns the name of a step or section where its text does not begin with
+// it: a name may say what the text does not.
+func named(name, texts []string) []string {
+	if len(name) == 0 || len(texts) == 0 || strings.HasPrefix(texts[0], strings.TrimSuffix(name[0], "…")) {
+		return nil
+	}
+	return []string{strings.TrimSuffix(name[0], ":") + "."}
 }
 
 func oneLine(s string) string {
@@ -116,11 +137,12 @@ func stringsOf(v any, depth int) []string {
 		}
 		return out
 	case map[string]any:
+		name := stringsOf(x["name"], depth+1)
 		if steps := stringsOf(x["itemListElement"], depth+1); len(steps) > 0 {
-			return steps
+			return append(named(name, steps), steps...)
 		}
 		if s := stringsOf(x["text"], depth+1); len(s) > 0 {
-			return s
+			return append(named(name, s), s...)
 		}
 		return stringsOf(x["name"], depth+1)
 	}

@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/food"
+	"damson/core/method"
 	"damson/core/words"
 )
 
@@ -72,6 +73,25 @@ func (lx lexicon) addFoods(c *food.Catalogue) {
 	}
 }
 
+// feared are the varieties whose food has no safe process, or only one of its own:
+// they count wherever they are named.
+func feared(names map[string]*food.Food) map[string]*food.Food {
+	out := map[string]*food.Food{}
+	for name, f := range names {
+		if f.In("low-acid-fruit", "no-home-process") && len(name) > 5 {
+			out[name] = f
+		}
+	}
+	return out
+}
+
+// addNames adds names that give way to the senses that a word has already.
+func (lx lexicon) addNames(names map[string]*food.Food) {
+	for name, f := range names {
+		lx.add(name, sense{kind: foodName, ref: f.ID, food: f})
+	}
+}
+
 // seal sorts the phrases so that the longest is tried first.
 func (lx lexicon) seal() {
 	for _, list := range lx {
@@ -105,16 +125,17 @@ next:
 
 // Reader reads lines and recipes. It is safe for use by several goroutines.
 type Reader struct {
-	foods *food.Catalogue
-	line  lexicon
-	step  lexicon
+	foods  *food.Catalogue
+	method *method.Reader
+	line   lexicon
+	step   lexicon
 	// bySize holds the foods' folded names by their length.
 	bySize map[int][]sizedName
 }
 
 // NewReader returns a reader that knows the foods of the catalogue.
-func NewReader(c *food.Catalogue) *Reader {
-	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
+func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
+	r := &Reader{method: method.NewReader(c, lang), foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
 	for n := range c.Names() {
 		r.bySize[len(n)] = append(r.bySize[len(n)], sizedName{n, letters(n)})
 	}
@@ -123,6 +144,8 @@ func NewReader(c *food.Catalogue) *Reader {
 	r.line.addAll(prepWord, preparations)
 	r.line.addAll(stateWord, states)
 	r.line.addAll(plainWord, linePlain)
+	r.line.addNames(c.Further())
+	r.line.addNames(c.Varieties())
 	r.line.seal()
 
 	r.step.addAll(actWord, acts)
@@ -133,6 +156,8 @@ func NewReader(c *food.Catalogue) *Reader {
 	r.step.addAll(plainWord, linePlain)
 	r.step.addAll(prepWord, preparations)
 	r.step.addAll(stateWord, states)
+	r.step.addNames(c.Further())
+	r.step.addNames(feared(c.Varieties()))
 	r.step.seal()
 	return r
 }

@@ -13,12 +13,45 @@ import (
 
 // Line reads one ingredient line. no is its number in the text, from 1.
 func (r *Reader) Line(no int, text string) *Line {
+	body := tidy(narrow(stripBullet(text)))
+	body, said := r.remarks(body, words.Split(body))
+	l := r.plainLine(no, text, body)
+	if l.Kind == Ingredient {
+		r.qualify(l, text)
+		if i := strings.Index(text, firstWords(l.Rest)); len(said) > 0 && l.Rest != "" && i > 0 {
+			l.Rest = text[i:] // with what was said beside
+		}
+		for _, remark := range said {
+			r.remark(l, remark)
+		}
+	}
+	return l
+}
+
+// firstWords are the first two words of s.
+func firstWords(s string) string {
+	if f := strings.SplitN(s, " ", 3); len(f) == 3 {
+		return f[0] + " " + f[1]
+	}
+	return s
+}
+
+// plainLine reads a line whose remarks are off.
+func (r *Reader) plainLine(no int, text, body string) *Line {
 	l := &Line{No: no, Text: text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}}
-	body := narrow(stripBullet(text))
 	if h, ok := heading(body); ok {
 		l.Kind, l.Food = Heading, ""
 		l.Text = text
 		l.Serving = servingHeading(h)
+		return l
+	}
+	switch kind, sure := r.lineKind(tidy(narrow(stripBullet(text)))); {
+	case kind == Heading:
+		l.Kind = Heading
+		l.Serving = servingHeading(strings.Trim(body, "#*_=[]<>:/b "))
+		return l
+	case kind == Note && sure:
+		l.Kind = Note
 		return l
 	}
 	body = mixOf.ReplaceAllString(body, "$1")
@@ -114,7 +147,7 @@ func heading(s string) (string, bool) {
 func servingHeading(h string) bool {
 	h = words.FoldPhrase(h)
 	for _, s := range []string{"to serve", "for serving", "serving", "when serving", "when you open the jar", "after opening", "at serving", "garnish", "to finish when serving"} {
-		if h == s || strings.HasPrefix(h, s+" ") {
+		if h == s || s != "serving" && s != "garnish" && strings.HasPrefix(h, s+" ") || strings.HasPrefix(h, "serving suggestion") || strings.HasPrefix(h, "serving idea") {
 			return true
 		}
 	}
@@ -130,6 +163,8 @@ type lineParser struct {
 	juiceOf string
 	// zestToo is set by "zest and juice of 2 lemons".
 	zestToo bool
+	// where is set behind "from", "in", "on": a place or a vessel follows.
+	where bool
 	// each is set by "2 cups each carrots and celery".
 	each bool
 	// trace is set where the words behind the parts are asked for.
@@ -226,7 +261,7 @@ func (p *lineParser) skipAbout() {
 }
 
 var sizeWords = map[string]bool{"large": true, "medium": true, "small": true, "big": true, "heaping": true, "heaped": true, "scant": true,
-	"level": true, "generous": true, "rounded": true, "good": true, "lg": true, "med": true, "sm": true, "full": true, "whole": true, "packed": true, "tiny": true, "firmly": true, "lightly": true, "loosely": true, "medium sized": true, "fat": true, "fresh": true, "thick": true, "nice": true, "regular": true, "standard": true}
+	"level": true, "generous": true, "rounded": true, "good": true, "lg": true, "med": true, "sm": true, "full": true, "whole": true, "packed": true, "tiny": true, "firmly": true, "lightly": true, "loosely": true, "medium sized": true, "fat": true, "fresh": true, "thick": true, "nice": true, "regular": true, "standard": true, "sized": true}
 
 var vagueWords = map[string]bool{"some": true, "few": true, "several": true, "plenty": true, "enough": true, "lot": true, "bit": true, "touch": true, "tad": true}
 
@@ -275,6 +310,9 @@ func (p *lineParser) leadingAmount() {
 				p.packaged(v, w, p.i+1+m)
 				return
 			}
+			if p.text(p.i+m) == "dozen" && p.text(p.i-1) != "dozen" && v < 12 {
+				v *= 12
+			}
 			if u := unitAt(p.t, p.i+1+m); w > v || u.n == 0 || sep != "-" {
 				lo, hi = v, w
 				if lo > hi {
@@ -283,6 +321,14 @@ func (p *lineParser) leadingAmount() {
 				p.i += 1 + m
 			}
 		}
+	}
+	// "400 g tin", "14-oz can": one, of that size.
+	if u, c, m := p.holder(p.i); m > 0 && lo == hi {
+		p.setAmount(quantity.Amount{Min: 1, Max: 1, Unit: c})
+		p.l.Package = &Package{lo * u.scale, u.unit}
+		p.i += m
+		p.skipOf()
+		return
 	}
 	// "2 (15 oz) cans", "2 15-ounce cans"
 	if q, m, u, ok := p.sizeAt(p.i); ok && containers[unitAt(p.t, p.i+m).unit] {
@@ -363,6 +409,24 @@ func (p *lineParser) leadingAmount() {
 	}
 	p.pieces()
 	p.skipOf()
+}
+
+// holder reads "g tin", "-oz can" and "lb. bag" at t[i].
+func (p *lineParser) holder(i int) (size unitRead, container quantity.Unit, n int) {
+	j := i
+	hyphen := p.text(j) == "-"
+	if hyphen {
+		j++
+	}
+	u := unitAt(p.t, j)
+	if u.n == 0 || u.unit.Dimension() == quantity.Count {
+		return u, "", 0
+	}
+	c := unitAt(p.t, j+u.n)
+	if !containers[c.unit] || c.unit == quantity.JarUnit || !hyphen && c.unit != quantity.Can || !hyphen && p.t[i-1].End != p.t[i].Start {
+		return u, "", 0
+	}
+	return u, c.unit, j + u.n + c.n - i
 }
 
 func (p *lineParser) skipOf() {
@@ -714,7 +778,7 @@ func (p *lineParser) dropMeasures() {
 // trailingAmount reads "green beans - 4 lb", "salt, 1 tsp", "flour: 2 cups".
 func (p *lineParser) trailingAmount() {
 	for i := 1; i < len(p.t); i++ {
-		if p.t[i].Kind != words.Number && numberWords[p.t[i].Text] == 0 && p.t[i].Text != "a" {
+		if p.t[i].Kind != words.Number && numberWords[p.t[i].Text] == 0 && fractionWords[p.t[i].Text] == 0 && p.t[i].Text != "a" {
 			continue
 		}
 		v, n, err := number(p.t, i)

@@ -127,7 +127,7 @@ func TestGrams(t *testing.T) {
 // An unknown word before or behind a food makes another food of it: it must
 // not be read as the plain one.
 func TestCompoundsAreNotTheirParts(t *testing.T) {
-	for _, s := range []string{"1 cup pepper jack cheese", "2 cups peach schnapps", "1 cup tomato bisque powder", "1 cup elderflower cordial", "2 cups chocolate milk"} {
+	for _, s := range []string{"1 cup pepper jack cheese", "2 cups peach schnapps", "1 cup tomato bisque powder", "1 cup elderflower cordial", "2 cups chocolate fondue"} {
 		l := reader.Line(1, s)
 		require.True(t, l.Ref == nil || len(l.Unread) > 0 || l.Reading != recipe.Understood, "%s read as %q", s, l.FoodID)
 	}

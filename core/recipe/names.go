@@ -3,6 +3,7 @@ package recipe
 import (
 	"strings"
 
+	"damson/core/english"
 	"damson/core/food"
 	"damson/core/quantity"
 	"damson/core/words"
@@ -140,6 +141,7 @@ func (p *lineParser) names() {
 					flush("or")
 				case "in", "with", "from", "on":
 					flush("with")
+					p.where = tok.Text != "with"
 				case "for", "as", "to", "if", "note", "see", "like", "such":
 					if tok.Text == "for" || !cur.empty() || len(items) > 0 {
 						flush("for")
@@ -174,6 +176,8 @@ func (p *lineParser) names() {
 // takeFood adds a food's name to the item at hand.
 func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
 	switch {
+	case it.ref == f: // "Granny Smith apples"
+	case it.ref != nil && len(it.unknown) == 0 && kindOf(it.ref, f): // "Babcock peaches" are white peaches
 	case len(it.unknown) > 0 || it.ref != nil || it.head != nil:
 		// An unknown word or another food before it makes it a compound.
 		it.ref, it.head = nil, f
@@ -187,14 +191,25 @@ func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
 	it.name = append(it.name, name...)
 }
 
+// kindOf reports whether the food is a kind of the other: a white peach of peaches.
+func kindOf(f, of *food.Food) bool {
+	return strings.HasSuffix(f.Names[0], " "+of.Names[0])
+}
+
 // assign makes the first food the line's own, the others also or alternatives.
 func (p *lineParser) assign(items []*item, rest *item) {
 	l := p.l
 	p.shareHead(items)
 	var main *item
 	for _, it := range items {
+		p.variety(it)
+	}
+	for _, it := range items {
+		if (it.joint == "with" || it.joint == "for") && it.ref == nil && it.head == nil && main != nil && plainWords(it.unknown) && it.said() != "" && p.where {
+			continue // "from the greengrocer"
+		}
 		switch {
-		case it.joint == "for" && main != nil, it.joint == "without":
+		case it.joint == "for" && main != nil && !it.ref.In("dairy", "thickener", "starch-solid", "fat", "egg", "nut", "cured-meat", "coconut"), it.joint == "without":
 			// "for brushing", "no salt": names what is not in the jar.
 			if it.joint == "for" && (len(it.unknown) > 0 && it.ref == nil) {
 				continue
@@ -247,6 +262,70 @@ func (p *lineParser) assign(items []*item, rest *item) {
 			l.State = append(l.State, x.State...)
 		}
 	}
+}
+
+// variety reads a known food behind words that only say which: "Granny Smith
+// apples", "hard unripe peaches". A word that may change what it is stays
+// unknown.
+func (p *lineParser) variety(it *item) {
+	if it.ref != nil || it.head == nil || len(it.unknown) == 0 || len(it.name) == 0 || it.head.In("vinegar", "weak-vinegar", "oil", "liquid-oil", "sugar", "salt", "flour", "thickener", "broth") {
+		return
+	}
+	headed := false // the head must stand last: elderflower cordial is no flower
+	for k := range it.name {
+		headed = headed || p.r.foods.ByName(strings.Join(it.name[k:], " ")) == it.head
+	}
+	if !headed {
+		return
+	}
+	for _, w := range it.unknown {
+		if !p.onlyWhich(w) {
+			return
+		}
+	}
+	for _, w := range it.name[:len(it.name)-1] {
+		if f := p.r.foods.ByName(w); f != nil && f != it.head {
+			return
+		}
+	}
+	it.ref, it.head, it.unknown = it.head, nil, nil
+}
+
+// onlyWhich reports whether the word is a name, or an adjective that changes
+// nothing.
+func (p *lineParser) onlyWhich(w string) bool {
+	if changing[w] || w == "" || w[0] >= '0' && w[0] <= '9' {
+		return false
+	}
+	e, known := english.Lookup(w)
+	if known && (e.Noun() == english.NounFood || e.Noun() == english.NounPlant || e.Noun() == english.NounAnimal) && !e.Adjective() {
+		return false
+	}
+	for k, t := range p.t {
+		if t.Text == w && t.Raw != strings.ToLower(t.Raw) && t.Raw != strings.ToUpper(t.Raw) && (k > 0 || len(p.t) > 1 && p.t[1].Raw != strings.ToLower(p.t[1].Raw) || p.i > 0 || p.l.AmountMin != nil) {
+			return true // a name
+		}
+	}
+	return known && e.Adjective() || usedFor[w]
+}
+
+// usedFor are words that say what a variety is grown for.
+var usedFor = map[string]bool{"pickling": true, "slicing": true, "canning": true, "stewing": true, "cooking": true, "eating": true, "keeping": true, "baking": true, "juicing": true, "preserving": true}
+
+// changing are words that make another food of the one behind them.
+var changing = map[string]bool{"false": true, "mock": true, "imitation": true, "artificial": true, "vegan": true, "vegetarian": true, "bitter": true, "prickly": true, "wild": true, "ground": true, "cured": true, "corned": true, "candied": true,
+	"pickled": true, "preserved": true, "brined": true, "fermented": true, "instant": true, "creamed": true, "stuffed": true, "breaded": true, "battered": true, "fried": true, "refried": true, "condensed": true, "evaporated": true, "powdered": true,
+	"dehydrated": true, "sprouted": true, "infused": true, "sweetened": true, "glazed": true, "marinated": true, "smoked": true, "salted": true, "salt": true, "white": true, "dry": true, "cooked": true, "baked": true, "mashed": true, "spent": true, "split": true, "low": true, "light": true, "weak": true, "diluted": true, "half": true, "double": true, "home-made": true, "homemade": true, "fresh": true, "squeezed": true}
+
+// plainWords reports whether English knows all the words, and as no food.
+func plainWords(list []string) bool {
+	for _, w := range list {
+		e, ok := english.Lookup(w)
+		if !ok || e.Proper() || e.Noun() == english.NounFood || e.MayFood() && e.Verb() == 0 {
+			return false
+		}
+	}
+	return len(list) > 0
 }
 
 // partUnits are units that may stand behind the food that they count.

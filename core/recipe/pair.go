@@ -11,6 +11,10 @@ func (r *Reader) secondAmount(t []words.Token) int {
 	for i := range t {
 		switch t[i].Text {
 		case "and", "plus", "&", "+", ",", ";", "with":
+		case "to":
+			if i+1 < len(t) && t[i+1].Kind != words.Number {
+				continue
+			}
 		case "in":
 			if !stirs(t, i-1) {
 				continue // "in 1/4 inch slices"

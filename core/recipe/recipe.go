@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"damson/core/food"
+	"damson/core/method"
 	"damson/core/quantity"
 )
 
@@ -55,9 +56,16 @@ type Line struct {
 	// Slip is the food's name as written, where a small slip of the pen was read
 	// as a food that is known; "" where none was.
 	Slip string `json:"slip,omitempty"`
+	// Struck is true where the line is struck through: it is not in the recipe.
+	Struck bool `json:"struck,omitempty"`
 	// Unread are the words that no reading accounts for.
 	Unread []string `json:"unread,omitempty"`
 
+	// Remarks are the sentences beside the ingredient that are no talk.
+	Remarks []*Step `json:"-"`
+
+	// Dilutes is true for water that the method puts to an acid.
+	Dilutes bool `json:"-"`
 	// Rest is the line as written behind its amount; empty where the amount does
 	// not stand in front.
 	Rest string `json:"-"`
@@ -164,17 +172,36 @@ type Step struct {
 	// Foods are the foods that the sentence names.
 	Foods []Mention `json:"-"`
 	// Generics are foods named by class only ("the peppers"), folded.
-	Generics []string `json:"-"`
+	Generics []Generic `json:"-"`
 	// Unread are the words that Damson does not know.
 	Unread []string `json:"unread,omitempty"`
+	// Clauses is the sentence as read, clause by clause.
+	Clauses []method.Clause `json:"-"`
+	// Asks are the clauses that could not be read whole.
+	Asks []Ask `json:"asks,omitempty"`
+	// Talk is true where nothing in the sentence touches food, jar or canner.
+	Talk bool `json:"talk,omitempty"`
 	// Serving is true where the sentence speaks of the opened jar.
 	Serving bool `json:"serving,omitempty"`
+
+	// Loaded is true where the jars stood in the canner before the sentence.
+	Loaded bool `json:"-"`
+
+	unread []unreadWord
+}
+
+// Generic is a food named by class only, and where.
+type Generic struct {
+	Name string
+	At   int
 }
 
 // Act is a thing done, by the tag that rules look for.
 type Act struct {
 	Tag  string `json:"tag"`
 	Text string `json:"text"`
+	// At is the byte of the sentence where it stands.
+	At int `json:"-"`
 }
 
 // Mention is a food named in a sentence.
@@ -183,6 +210,15 @@ type Mention struct {
 	Text string
 	// Without is true for "no butter", "without cream".
 	Without bool
+	// Put is true where its clause puts something in, or serves it; Beside where it
+	// only wipes a rim or washes something.
+	Put, Beside bool
+	// Excepted is true for "everything but the cream".
+	Excepted bool
+	// Serving is true where the clause speaks of the opened jar.
+	Serving bool
+	// At is the byte of the sentence where it stands.
+	At int
 }
 
 // Did reports whether the sentence holds an act with any of the tags.
@@ -216,6 +252,8 @@ type Stated struct {
 	PSI       *Said[float64]
 	Vent      *Said[float64]
 	Headspace *Said[float64]
+	// Elevation is the cook's own, in feet.
+	Elevation *Said[float64]
 }
 
 // SaidMinutes is a stated process time, for one jar where the text names it.

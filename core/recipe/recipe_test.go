@@ -15,6 +15,6 @@ func TestMain(m *testing.M) {
 	if err != nil {
 		panic(err)
 	}
-	reader = recipe.NewReader(lib.Foods)
+	reader = recipe.NewReader(lib.Foods, lib.Language)
 	os.Exit(m.Run())
 }

@@ -1,7 +1,11 @@
 package recipe
 
 import (
+	"damson/core/english"
+	"damson/core/method"
+	"slices"
 	"strconv"
+	"strings"
 
 	"damson/core/quantity"
 	"damson/core/words"
@@ -20,8 +24,11 @@ func (r *Reader) stateFacts(rec *Recipe) {
 		r.facts(s, rec.TitleLine, rec.Title, true)
 	}
 	for _, st := range rec.Steps {
-		if !st.Serving {
-			r.facts(s, st.No, st.Text, false)
+		switch {
+		case st.Talk:
+			(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
+		case !st.Serving:
+			r.stepFacts(s, st)
 		}
 	}
 }
@@ -33,8 +40,23 @@ type factReader struct {
 	line  int
 	out   *Stated
 	title bool
+	// clauses of the sentence; loaded is true where the jars stand in the canner
+	// already.
+	clauses []method.Clause
+	loaded  bool
 	// acts by the token they start at
 	acts map[int]string
+}
+
+// stepFacts reads the facts of a sentence: what its clauses do decides what a
+// time belongs to.
+func (r *Reader) stepFacts(out *Stated, st *Step) {
+	f := &factReader{r: r, t: words.Split(st.Text), line: st.No, out: out, acts: map[int]string{}, clauses: st.Clauses, loaded: st.Loaded}
+	f.readActs()
+	f.clauseActs()
+	f.jars()
+	f.numbers()
+	f.elevation()
 }
 
 func (r *Reader) facts(out *Stated, line int, text string, title bool) {
@@ -87,7 +109,17 @@ func (f *factReader) readActs() {
 			f.out.Gauge = &Said[string]{"dial", f.line}
 		case "weighted":
 			f.out.Gauge = &Said[string]{"weighted", f.line}
+		case "cold":
+			if i+1 == len(f.t) || f.t[i+1].Kind == words.Mark {
+				if f.coldFood(i) {
+					f.out.Packs = append(f.out.Packs, Said[string]{"raw", f.line})
+				}
+			}
 		case "raw":
+			if s.kind != actWord && f.jarsNamed(i) {
+				f.out.Packs = append(f.out.Packs, Said[string]{"raw", f.line})
+				break
+			}
 			// "Pints, raw." states the pack where it stands alone.
 			if s.kind != actWord && len(f.t) <= 8 && f.alone(i) {
 				f.out.Packs = append(f.out.Packs, Said[string]{"raw", f.line})
@@ -98,6 +130,128 @@ func (f *factReader) readActs() {
 			}
 		}
 		i += n
+	}
+}
+
+// clauseActs takes the methods that the clauses state.
+func (f *factReader) clauseActs() {
+	for i := range f.clauses {
+		c := &f.clauses[i]
+		if c.Kind == method.Talk || c.Kind == method.Serve || c.Negated {
+			continue
+		}
+		for _, a := range c.Acts {
+			switch m := actMethods[a.Name]; {
+			case a.Name == "vent" && a.Minutes > 0 && !a.Undone && f.out.Vent == nil:
+				f.out.Vent = &Said[float64]{a.Minutes, f.line}
+			case m == "" || a.Undone:
+			case !c.Jars() && m != "pressure":
+			case m == "pressure" || a.Minutes > 0 || c.Kind == method.Doing && a.Name == "steam-canner":
+				if !slices.ContainsFunc(f.out.Methods, func(x Said[string]) bool { return x.Value == m }) {
+					f.out.Methods = append(f.out.Methods, Said[string]{m, f.line})
+				}
+			}
+		}
+	}
+}
+
+var actMethods = map[string]string{"boil-bath": "water-bath", "steam-canner": "steam", "pressure-process": "pressure"}
+
+// jarsNamed reports whether the clause at the token fills jars.
+func (f *factReader) jarsNamed(i int) bool {
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		if f.t[i].Start >= c.Start && f.t[i].Start < c.End {
+			return c.Jars() && c.Puts() && !c.Negated
+		}
+	}
+	return false
+}
+
+// coldFood reports whether the clause at the token works on food that stays cold.
+func (f *factReader) coldFood(i int) bool {
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		if f.t[i].Start < c.Start || f.t[i].Start >= c.End || c.Kind != method.Doing {
+			continue
+		}
+		return !strings.Contains(c.Text, "until") && !strings.Contains(c.Text, "till") && !strings.Contains(c.Text, "cool") && !strings.Contains(c.Text, "run") && !strings.Contains(c.Text, "then in cold") && !c.Negated
+	}
+	return false
+}
+
+// gauged reports whether a gauge, dial or weight is named shortly before.
+func (f *factReader) gauged(i int) bool {
+	for k := i - 1; k >= 0 && k >= i-6; k-- {
+		switch f.text(k) {
+		case "gauge", "dial", "regulator", "weight", "needle", "clock":
+			return true
+		}
+	}
+	return false
+}
+
+// venting reports whether the clause at the token lets steam out.
+func (f *factReader) venting(i int) bool {
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
+			continue
+		}
+		if c.Steams() {
+			return true
+		}
+		for _, a := range c.Acts {
+			if a.Name == "vent" {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// processing reports whether a time at the token belongs to jars in the canner.
+func (f *factReader) processing(i int) bool {
+	loaded := f.loaded
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		here := f.t[i].Start >= c.Start && f.t[i].Start < c.End
+		proc := false
+		for _, a := range c.Acts {
+			switch a.Name {
+			case "load":
+				loaded = true
+			case "process", "pressure-process", "boil-bath", "steam-canner", "cooker-process", "oven-process", "below-boil-hold", "dishwasher-process", "microwave", "sun", "hold":
+				proc = proc || c.Jars() || a.Name == "process" || a.Name == "pressure-process"
+			case "vent":
+				if here {
+					return false
+				}
+			}
+		}
+		if here {
+			return proc && c.Kind != method.Talk || loaded && c.Boils()
+		}
+		loaded = loaded || c.Loads()
+	}
+	return false
+}
+
+// elevation takes the cook's own height above the sea: "we live at 7,000 feet".
+// A band of a table is none.
+func (f *factReader) elevation() {
+	for _, m := range english.Measures(f.t) {
+		if m.Kind != english.Height || m.Min != m.Max {
+			continue
+		}
+		switch f.text(m.Start - 1) {
+		case "above", "over", "to", "-", "under", "below", "every", "per", "each", "until", "between", "up", "than", "exceed", "first", "and", "from":
+			continue
+		}
+		if f.text(m.End) == "-" || f.text(m.End) == "to" || f.text(m.End) == "and" && f.text(m.End+1) == "above" || f.text(m.End) == "or" {
+			continue
+		}
+		f.out.Elevation = &Said[float64]{m.Min, f.line}
 	}
 }
 
@@ -115,6 +269,11 @@ var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "
 // jars finds the jars that the sentence names, as jars and not as measures.
 func (f *factReader) jars() {
 	for i := 0; i < len(f.t); i++ {
+		if v, n, u := f.counted(i); n > 0 {
+			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{quantity.JarHolding(v, u), f.line})
+			i += n - 1
+			continue
+		}
 		// "500 ml jars", "12-oz jars"
 		if f.t[i].Kind == words.Number {
 			j := i + 1
@@ -131,8 +290,13 @@ func (f *factReader) jars() {
 			}
 			continue
 		}
-		if f.text(i) == "gallon" && f.text(i-1) != "half" && (f.text(i+1) == "jar" || f.text(i+1) == "mason") {
+		if f.text(i) == "gallon" && f.text(i-1) != "half" && (f.text(i+1) == "jar" || f.text(i+1) == "mason" || (f.text(i-1) == "into" || f.text(i-1) == "in" || f.text(i-1) == "hot") && f.t[i].Raw != f.t[i].Text && f.text(i+1) != "of") {
 			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{quantity.GallonJar, f.line})
+			continue
+		}
+		if v, n, u := f.counted(i); n > 0 {
+			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{quantity.JarHolding(v, u), f.line})
+			i += n - 1
 			continue
 		}
 		name, n := jarWord(f.t, i)
@@ -173,6 +337,23 @@ func (f *factReader) jars() {
 	}
 }
 
+// counted reads "2-quart jars", "four-pint jars", "two-litre jars": one jar of
+// that size.
+func (f *factReader) counted(i int) (v float64, n int, u quantity.Unit) {
+	v, m := english.Number(f.t, i)
+	if m == 0 || f.text(i+m) != "-" || v < 1 {
+		return 0, 0, ""
+	}
+	r := unitAt(f.t, i+m+1)
+	if r.n == 0 || r.unit != quantity.Pint && r.unit != quantity.Quart && r.unit != quantity.L && r.unit != quantity.Gallon {
+		return 0, 0, ""
+	}
+	if k := i + m + 1 + r.n; f.text(k) != "jar" && f.text(k) != "mason" && f.text(k) != "bottle" {
+		return 0, 0, ""
+	}
+	return v * r.scale, m + 2 + r.n, r.unit
+}
+
 // numbers finds minutes, pounds, venting and headspace.
 func (f *factReader) numbers() {
 	verb := ""        // the last verb that a time may belong to
@@ -186,7 +367,26 @@ func (f *factReader) numbers() {
 		}
 	}
 	first := len(f.out.Minutes)
+	times := map[int]english.Measure{}
+	for _, m := range english.Measures(f.t) {
+		if m.Kind == english.Duration {
+			times[m.Start] = m
+		}
+	}
 	for i := 0; i < len(f.t); {
+		if m, ok := times[i]; ok {
+			v := verb
+			if f.venting(i) {
+				v = "vent"
+			}
+			if f.processing(i) && v != "vent" {
+				v = "process"
+			}
+			f.time(m.Min, v, jars, hasProcess)
+			jars = nil
+			i = m.End
+			continue
+		}
 		switch f.acts[i] {
 		case "process", "water-bath", "steam-canner", "pressure-can", "cooker", "oven":
 			if verb != "vent" || f.text(i) != "canner" { // "vent the canner 10 minutes"
@@ -254,6 +454,14 @@ func (f *factReader) numbers() {
 			j++
 		}
 		switch u := f.text(j); {
+		case (f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "say" || f.text(i-1) == "read") && v >= 5 && v <= 20 && v == float64(int(v)) && f.gauged(i) && unitAt(f.t, j).n == 0 && f.text(j) != "minute" && f.text(j) != "min" && f.text(j) != "psi" && f.text(j) != "hour":
+			f.out.PSI = &Said[float64]{v, f.line}
+			f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
+			i = j
+		case (u == "'" || u == "’" || u == "′" || u == "m") && hasProcess:
+			f.time(v, verb, jars, hasProcess) // "10' at 10 pounds"
+			jars = nil
+			i = j + 1
 		case u == "minute" || u == "min" || u == "hour" || u == "hr" || u == "h":
 			minutes := v
 			if u[0] == 'h' {

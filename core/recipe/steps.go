@@ -4,6 +4,7 @@ import (
 	"regexp"
 	"strings"
 
+	"damson/core/method"
 	"damson/core/words"
 )
 
@@ -48,9 +49,14 @@ func Sentences(s string) []string {
 
 // Step reads one sentence of a method.
 func (r *Reader) Step(no int, text string) *Step {
+	return r.StepAt(no, text, method.Where{Method: true})
+}
+
+// listed reads a sentence by the lists of words alone.
+func (r *Reader) listed(no int, text string) *Step {
 	st := &Step{No: no, Text: text}
 	if v := veiledIn(text); v != "" {
-		st.Unread = append(st.Unread, strings.TrimRight(v, ".,;! "))
+		st.unread = append(st.unread, unreadWord{strings.TrimRight(v, ".,;! "), strings.Index(text, v)})
 	}
 	t := words.Split(text)
 	negated, excluded := false, false
@@ -61,7 +67,7 @@ func (r *Reader) Step(no int, text string) *Step {
 			excluded = true
 		case "but": // "everything but the cream"
 			excluded = i > 0 && (t[i-1].Text == "everything" || t[i-1].Text == "all" || t[i-1].Text == "ingredient")
-		case "add", "stir", "whisk", "pour", "put", "mix", "then", "fold":
+		case "add", "stir", "whisk", "pour", "put", "mix", "then", "fold", "finish", "and":
 			excluded = false
 		}
 		if tok.Kind == words.Mark {
@@ -80,7 +86,7 @@ func (r *Reader) Step(no int, text string) *Step {
 			if negations[tok.Text] {
 				negated = true
 			} else if !colours[tok.Text] && numberWords[tok.Text] == 0 && len(tok.Text) > 1 {
-				st.Unread = append(st.Unread, tok.Raw)
+				st.unread = append(st.unread, unreadWord{tok.Raw, tok.Start})
 			}
 			i++
 			continue
@@ -89,14 +95,14 @@ func (r *Reader) Step(no int, text string) *Step {
 		switch s.kind {
 		case actWord:
 			if !negated {
-				st.Acts = append(st.Acts, Act{s.ref, raw})
+				st.Acts = append(st.Acts, Act{s.ref, raw, tok.Start})
 			}
 		case genericFood:
 			if !negated && !excluded {
-				st.Generics = append(st.Generics, s.words[len(s.words)-1])
+				st.Generics = append(st.Generics, Generic{s.words[len(s.words)-1], tok.Start})
 			}
 		case foodName:
-			st.Foods = append(st.Foods, Mention{s.food, raw, negated || excluded})
+			st.Foods = append(st.Foods, Mention{Food: s.food, Text: raw, Without: negated || excluded, Excepted: excluded, At: tok.Start})
 		default:
 			if negations[tok.Text] {
 				negated = true
@@ -117,17 +123,44 @@ func settleServing(steps []*Step) {
 	canned := false
 	for i := len(steps) - 1; i >= 0; i-- {
 		s := steps[i]
-		if s.touchesJars() && !s.Did("open-jar") {
+		if s.touchesJars() && !s.Did("open-jar") && !s.Serving {
 			canned = true
 			continue
 		}
-		if s.Did("serve") && !canned {
+		if s.Did("serve") && !canned && !s.doing() {
 			s.Serving = true
 		}
-		if canned && !s.Did("open-jar") {
+		if canned && !s.opens() {
 			s.Serving = false
+			for k := range s.Foods {
+				s.Foods[k].Serving = false
+			}
 		}
 	}
+}
+
+// doing reports whether a clause of the sentence does something before the jar is
+// opened.
+func (s *Step) doing() bool {
+	for i := range s.Clauses {
+		if k := s.Clauses[i].Kind; k == method.Doing || k == method.Unread {
+			return true
+		}
+	}
+	return false
+}
+
+// opens reports whether the sentence says that a finished jar is opened.
+func (s *Step) opens() bool {
+	if s.Did("open-jar") {
+		return true
+	}
+	for i := range s.Clauses {
+		if s.Clauses[i].Opens() {
+			return true
+		}
+	}
+	return false
 }
 
 // touchesJars reports whether the sentence fills, closes or processes jars.

@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"io"
 	"strings"
+	"unicode"
 )
 
 // columnNames are the headings that a table of ingredients may have.
@@ -47,12 +48,15 @@ func FromCSV(text string) (string, error) {
 		return "", fmt.Errorf("line 1: this is no table: %w", err)
 	}
 	at := map[string]int{}
+	var unnamed []int // columns nobody knows: what they say is not dropped
 	for i, c := range first {
 		if k := columnNames[strings.ToLower(strings.TrimSpace(strings.TrimPrefix(c, "\uFEFF")))]; k != "" {
 			if _, taken := at[k]; !taken {
 				at[k] = i
+				continue
 			}
 		}
+		unnamed = append(unnamed, i)
 	}
 	_, hasFood := at["food"]
 	_, hasText := at["text"]
@@ -88,6 +92,14 @@ func FromCSV(text string) (string, error) {
 			line = strings.Join(strings.Fields(line), " ")
 			if p := get("prep"); p != "" && line != "" {
 				line += ", " + p
+			}
+		}
+		for _, i := range unnamed {
+			if i < len(row) && strings.ContainsFunc(row[i], unicode.IsLetter) {
+				if line != "" {
+					line += "; "
+				}
+				line += oneLine(row[i])
 			}
 		}
 		if line != "" {

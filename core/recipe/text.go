@@ -6,6 +6,7 @@ import (
 	"strings"
 	"unicode/utf8"
 
+	"damson/core/method"
 	"damson/core/words"
 )
 
@@ -64,9 +65,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	section := ""
 	serving := false
 	ingredientsAt := 0
+	closed, done, blank, past, loaded, filled := false, false, false, false, false, false
+	cooking := false // something is done by now, listed ingredients or not
 	for i, raw := range strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n") {
-		no, line := first+i, clean(raw)
+		no, line := first+i, unprefixed(clean(raw))
 		if line == "" || isRule(line) {
+			blank = true
 			continue
 		}
 		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) {
@@ -86,30 +90,42 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			serving = serving || servingHeading(h)
 			rec.Lines = append(rec.Lines, &Line{No: no, Text: line, Kind: Heading, Reading: Understood, Prep: []string{}, State: []string{}, Serving: serving})
-			continue
-		}
-		if section == "method" || section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line) {
-			for _, s := range Sentences(stripBullet(line)) {
-				st := r.Step(no, s)
-				st.Serving = st.Serving || serving
+			if st := r.StepAt(no, h, method.Where{Method: true}); !serving && (len(st.Foods) > 0 || len(st.Acts) > 0) {
+				st.Asks, st.Unread, st.Generics = nil, nil, nil
 				rec.Steps = append(rec.Steps, st)
 			}
 			continue
 		}
-		l := r.Line(no, line)
-		l.Serving = l.Serving || serving
-		rec.Lines = append(rec.Lines, l)
+		if blank && done {
+			past = true
+		}
+		blank = false
+		for _, piece := range r.pieces(line) {
+			if section != "method" && !r.isStep(piece, section) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) {
+				l := r.Line(no, piece)
+				l.Serving = l.Serving || serving
+				rec.Lines = append(rec.Lines, l)
+				rec.Steps = append(rec.Steps, l.Remarks...)
+				continue
+			}
+			for _, s := range Sentences(stripBullet(piece)) {
+				cooking = cooking || r.method.Shape(s).Order
+				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, Serving: serving}
+				st := r.StepAt(no, s, at)
+				st.Loaded = loaded
+				loaded = loaded || st.loads()
+				filled = filled || st.fills()
+				closed = closed || st.Closes()
+				done = done || st.Processes()
+				rec.Steps = append(rec.Steps, st)
+			}
+		}
 	}
 	r.titleFood(rec)
+	r.titleForms(rec)
+	r.titleWith(rec)
 	r.dropChatter(rec, ingredientsAt)
-	marked := map[*Step]bool{}
-	for _, s := range rec.Steps {
-		marked[s] = s.Serving
-	}
 	settleServing(rec.Steps)
-	for s, was := range marked {
-		s.Serving = s.Serving || was && !s.touchesJars()
-	}
 	r.stateFacts(rec)
 	return rec, nil
 }
@@ -166,16 +182,67 @@ func (r *Reader) title(line string) (string, bool) {
 	if _, n, err := number(toks, 0); (n > 0 || err != nil) && toks[0].Kind == words.Number {
 		return "", false
 	}
-	if len(toks) > 16 {
+	if len(toks) > 24 || len(toks) > 12 && strings.HasSuffix(line, ".") {
 		return "", false
 	}
 	if strings.ContainsAny(line[:1], "-*•") {
 		return "", false
 	}
-	if l := r.Line(1, line); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" {
+	if r.leadingFood(toks) || letter.MatchString(line) || fact.MatchString(line) {
+		return "", false
+	}
+	if l := r.Line(1, line); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" && strings.Contains(line, ":") {
 		return "", false
 	}
 	return t, true
+}
+
+// titleWith keeps what the title puts beside its food: "green beans with bacon".
+func (r *Reader) titleWith(rec *Recipe) {
+	_, with, ok := strings.Cut(" "+strings.ToLower(rec.Title), " with ")
+	if !ok || strings.Contains(with, "without") {
+		return
+	}
+	for _, m := range r.listed(rec.TitleLine, with).Foods {
+		if !m.Food.In("dairy", "egg", "thickener", "starch-solid", "nut", "cured-meat", "coconut", "fat") {
+			continue
+		}
+		known := false
+		for _, l := range rec.Lines {
+			for _, x := range append(append([]*Line{l}, l.Also...), l.Alternatives...) {
+				known = known || x.Ref != nil && (x.Ref == m.Food || x.Ref.In(m.Food.Groups...))
+			}
+		}
+		for _, s := range rec.Steps {
+			for _, x := range s.Foods {
+				known = known || x.Food == m.Food
+			}
+		}
+		if !known {
+			rec.Steps = append(rec.Steps, &Step{No: rec.TitleLine, Text: rec.Title, Foods: []Mention{m}})
+		}
+	}
+}
+
+// titleForms gives the main food the form that the title says: grated carrots.
+func (r *Reader) titleForms(rec *Recipe) {
+	if rec.Title == "" {
+		return
+	}
+	l := r.plainLine(rec.TitleLine, rec.Title, tidy(rec.Title))
+	if l.Ref == nil {
+		return
+	}
+	for _, x := range rec.Lines {
+		if x.Kind != Ingredient || x.Ref != l.Ref || x.HasPrep("sliced", "cubed", "diced", "chopped", "cut", "quartered", "halved") {
+			continue
+		}
+		for _, p := range l.Prep {
+			if (p == "grated" || p == "shredded" || p == "mashed" || p == "pureed") && !x.HasPrep(p) {
+				x.Prep = append(x.Prep, p)
+			}
+		}
+	}
 }
 
 // titleFood makes the title an ingredient line too where it names a food that
@@ -198,6 +265,7 @@ func (r *Reader) titleFood(rec *Recipe) {
 			return
 		}
 	}
+	l.Also, l.Alternatives, l.Remarks = nil, nil, nil
 	rec.Lines = append([]*Line{l}, rec.Lines...)
 }
 
@@ -215,6 +283,54 @@ func init() {
 		"put", "hold", "load", "lower", "lift", "run", "slide", "scrub", "sterilize", "sterilise", "warm", "pit", "hull", "stem", "break", "shell", "be", "sit", "open", "pop", "give", "layer", "sprinkle", "squeeze", "press", "push", "skin", "soften", "sweat", "shred", "taste", "check", "cap", "for", "with", "scoop", "stuff", "discard", "measure", "weigh", "always", "never", "they", "there", "our", "all", "serving", "meant", "headspace", "altitude", "elevation", "canning", "boiling", "purée", "each", "and", "the", "drop", "deglaze", "marinate", "quarter", "dredge", "knead", "swirl", "stew", "braise", "char", "blister", "grill", "smoke", "cure", "ferment", "brine", "pickle", "preheat", "take", "get", "rub", "coat", "dust", "pressurize", "time", "count", "turn off"} {
 		methodStarts[words.FoldPhrase(w)] = true
 	}
+}
+
+// pieces cuts a line of the ingredient area into its sentences where each can
+// stand by itself: "1 tsp salt per qt. Peas in loosely."
+func (r *Reader) pieces(line string) []string {
+	list := Sentences(stripBullet(line))
+	if len(list) < 2 {
+		return []string{line}
+	}
+	for _, piece := range list {
+		t := words.Split(piece)
+		if len(t) < 3 || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
+			return []string{line}
+		}
+	}
+	return list
+}
+
+// isStep reports whether a line outside the method is a sentence of it, a fact or
+// talk: whatever is read clause by clause.
+func (r *Reader) isStep(line, section string) bool {
+	switch kind, sure := r.lineKind(narrow(stripBullet(line))); {
+	case kind == Note && sure:
+		return true
+	case kind == Ingredient && sure:
+		return false
+	}
+	if r.aside(line) {
+		return true
+	}
+	body := tidy(narrow(stripBullet(line)))
+	if l := r.plainLine(0, line, body); (l.Ref == nil || len(l.Unread) > 0) && section != "ingredients" {
+		if s := r.method.Shape(body); s.Words > 2 && (s.Strange == 0 || s.Words > 5) && (s.Verbs > 0 || s.Trade && !hasNumber(words.Split(body))) {
+			return true
+		}
+	}
+	return section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line)
+}
+
+// aside reports whether a line without an amount is only talk, or for the table.
+func (r *Reader) aside(line string) bool {
+	clauses := r.method.Read(stripBullet(line), method.Where{Method: true})
+	for i := range clauses {
+		if k := clauses[i].Kind; k != method.Talk && k != method.Serve {
+			return false
+		}
+	}
+	return len(clauses) > 0 && clauses[0].Kind == method.Serve
 }
 
 // isMethod reports whether a line outside any section is part of the method.

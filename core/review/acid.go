@@ -110,6 +110,16 @@ func (b *bench) acid(k int) {
 		b.report(Finding{Code: "no-acid-added", Severity: Change, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put})
 		return
 	}
+	for _, i := range right {
+		if it := &b.items[i]; it.src != nil && it.src.Optional && !it.choice {
+			b.item(i, "no-acid-added", Change, Finding{Do: "The acid is not optional", Message: "It is what makes this product safe.", Remedy: "Put in " + measured + ", always.", Source: b.proc.Citation(), edit: put})
+		}
+	}
+	for i := range b.items {
+		if it := &b.items[i]; it.choice && isAcid(it) && b.of[i] < 0 && b.ok[i] == "" && len(right) > 0 {
+			b.item(i, "acid-swap", Change, Finding{Do: "Not " + it.name + " instead", Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: leaveOut(i)})
+		}
+	}
 	// The kind first.
 	fine := len(right)
 	for _, i := range wrong {
@@ -310,7 +320,7 @@ func dilution(b *bench) {
 			b.account(i, "permitted: water for washing or boiling")
 			continue
 		}
-		if it.src != nil && (containsAny(it.src.Text, "soak", "wash", "blanch", "boil", "rinse")) {
+		if it.src != nil && (containsAny(it.src.Text, "soak", "wash", "blanch", "for boiling", "to boil", "rinse")) {
 			b.account(i, "permitted: water for washing or boiling")
 			continue
 		}

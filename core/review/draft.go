@@ -292,7 +292,7 @@ func (d *draft) coverWith(s *step) {
 		d.dry = true
 		return
 	}
-	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack") {
+	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch") {
 		return
 	}
 	for word, liquid := range map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "liquid": "liquid", "brine": "liquid"} {
@@ -328,11 +328,14 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 		s := &d.steps[i]
 		measured := rd.Measured(s.Step)
 		for _, m := range s.Foods {
+			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) {
+				d.items[k].serving = true // said not to go in
+			}
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
 				continue
 			}
 			text := strings.ToLower(s.Text)
-			if m.Food.In("vinegar", "weak-vinegar") && (strings.Contains(text, "rim") || strings.Contains(text, "canner")) {
+			if m.Beside || m.Food.In("vinegar", "weak-vinegar") && (strings.Contains(text, "rim") || strings.Contains(text, "canner")) {
 				continue // wiping rims, clearing hard water
 			}
 			var line *recipe.Line
@@ -341,14 +344,18 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 					line = l
 				}
 			}
-			if k := d.find(m, listed); k >= 0 && (s.Serving || !d.items[k].serving || d.items[k].fromStep) {
+			serving := s.Serving || m.Serving
+			if line != nil && m.Food.In("water") {
+				line.Dilutes = s.names("vinegar") || s.names("bottled-citrus")
+			}
+			if k := d.find(m, listed); k >= 0 && (serving || !d.items[k].serving || d.items[k].fromStep) {
 				it := &d.items[k]
-				if line != nil && !s.Serving && it.short(line) {
+				if line != nil && !serving && it.short(line) {
 					d.addLine(line, false)
 					d.items[len(d.items)-1].fromStep = true
 					continue
 				}
-				if line != nil && (it.amount.IsZero() || it.src.Per == "" && line.Per != "") && it.ref == line.Ref && !s.Serving {
+				if line != nil && (it.amount.IsZero() || it.src.Per == "" && line.Per != "" && (isAcid(it) || it.is("salt"))) && it.ref == line.Ref && !serving {
 					it.amount, it.src, it.unclear = line.Amount(), line, line.Reading == recipe.Unclear
 				}
 				continue
@@ -356,13 +363,16 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			if m.Food.In("water") && !s.names("vinegar") && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
 				continue
 			}
+			if line != nil && m.Food.In("water") {
+				line.Dilutes = s.names("vinegar") || s.names("bottled-citrus")
+			}
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
 			}
 			if line == nil {
 				line = &recipe.Line{No: s.No, Text: s.Text, Food: strings.ToLower(m.Text), Ref: m.Food, Kind: recipe.Ingredient, Reading: recipe.Understood}
 			}
-			d.addLine(line, s.Serving)
+			d.addLine(line, serving)
 			d.items[len(d.items)-1].fromStep = true
 		}
 	}
@@ -377,7 +387,7 @@ func (d *draft) makesKetchup(s *step) bool {
 // short reports whether the method puts in more of the food than the list has:
 // then the method's measure is an item of its own, and the two add up.
 func (it *item) short(line *recipe.Line) bool {
-	if it.amount.IsZero() || it.src.Per != "" && (isAcid(it) || line.Per != "") || it.ref != line.Ref || it.is("water", "salt", "broth") || line.AmountMin == nil {
+	if it.amount.IsZero() || it.src.Per != "" && (isAcid(it) || line.Per != "") || it.ref != line.Ref || it.is("salt", "broth") || it.is("water") && !line.Dilutes || line.AmountMin == nil {
 		return false
 	}
 	said := item{ref: line.Ref, amount: line.Amount(), src: line, factor: 1}
@@ -426,7 +436,7 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 		if f := d.items[i].ref; m.Food.In(never...) && !sharesGroup(f, m.Food) {
 			continue // cream style corn is no cream
 		}
-		if titleHas(words.FoldPhrase(d.items[i].name), name) {
+		if have := words.FoldPhrase(d.items[i].name); have == name || strings.HasSuffix(have, " "+name) || d.items[i].is("fruit-juice") && have == name+" juice" || m.Food.In("citrus", "fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
 			return i
 		}
 	}
@@ -452,17 +462,14 @@ func (d *draft) servingOnly() {
 				if m.Food != it.ref || m.Without {
 					continue
 				}
-				if d.steps[k].Serving {
-					served = true
+				if d.steps[k].Serving || m.Serving {
+					served = served || m.Put
 				} else {
 					cooked = true
 				}
 			}
-			if d.steps[k].Serving && strings.Contains(strings.ToLower(d.steps[k].Text), it.name) && len(it.name) > 3 {
-				served = true
-			}
 		}
-		if served && !cooked && it.ref.In("dairy", "egg", "thickener", "starch-solid", "herb", "coconut", "nut", "leafy-green", "cabbage-family", "cured-meat", "fat") {
+		if served && !cooked && it.ref.In("dairy", "egg", "thickener", "starch-solid", "herb", "coconut", "nut", "leafy-green", "cabbage-family", "cured-meat", "fat", "bottled-citrus", "citric-acid", "citrus-juice") {
 			it.serving = true
 		}
 	}

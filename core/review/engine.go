@@ -9,6 +9,7 @@ import (
 
 	"damson/core/acidity"
 	"damson/core/food"
+	"damson/core/method"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -35,8 +36,8 @@ type Reviewer struct {
 }
 
 // New returns a reviewer over the foods and procedures.
-func New(cat *food.Catalogue, procs *procedure.Library) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
+func New(cat *food.Catalogue, procs *procedure.Library, lang *method.Language) *Reviewer {
+	e := &Reviewer{reader: recipe.NewReader(cat, lang), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))
@@ -117,6 +118,10 @@ type attempt struct {
 func (e *Reviewer) Review(req Request) Result {
 	if req.Stance == "" {
 		req.Stance = Book
+	}
+	said := req.Recipe.Stated.Elevation
+	if said != nil && !req.ElevationGiven {
+		req.Elevation, req.ElevationGiven = int(said.Value+0.5), true
 	}
 	return e.review(newDraft(e, req), req)
 }
@@ -295,7 +300,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		}
 		b = e.compare(next, req, p)
 		for _, f := range b.findings {
-			if f.Severity == Change {
+			if f.Severity == Change && !(f.Question && f.Line != nil && a.first.saidAlready(f.Code, *f.Line)) {
 				a.extra = append(a.extra, f)
 			}
 		}
@@ -452,7 +457,7 @@ var kinds = []struct {
 	{"syrup", []string{"berry syrup", "fruit syrup", "blueberry syrup", "raspberry syrup", "strawberry syrup", "blackberry syrup"}},
 	{"puree", []string{"puree", "mash", "mashed", "baby food", "refried"}},
 	{"juice", []string{"juice", "nectar", "cider", "cordial", "shrub", "lemonade"}},
-	{"mixed", []string{"mixed vegetable", "vegetable mix", "succotash", "ratatouille", "caponata", "tomato with okra", "tomato and okra", "tomato with zucchini", "tomato and zucchini", "okra and tomato"}},
+	{"mixed", []string{"mixed vegetable", "mixed veg", "vegetable mix", "succotash", "ratatouille", "caponata", "tomato with okra", "tomato and okra", "tomato with zucchini", "tomato and zucchini", "okra and tomato"}},
 }
 
 // kindOf reads the kind of product from a folded title, "" where it says none.

@@ -61,7 +61,7 @@ func purees(b *bench) {
 		if st.Serving || !st.did("puree") {
 			continue
 		}
-		if b.proc != nil && b.proc.Requires("pureed") && (st.names("tomato") || containsAny(st.Text, "mill", "sieve")) {
+		if b.proc != nil && b.proc.Requires("pureed") && (b.onlyOf(s, "tomato") || containsAny(st.Text, "mill", "sieve")) {
 			continue // a sauce of milled tomatoes: what joins them stays in pieces
 		}
 		if b.soft() && strings.HasPrefix(strings.ToLower(st.actText("puree")), "mash") {
@@ -196,6 +196,8 @@ func pieces(b *bench) {
 			b.item(i, "piece-size", Change, Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
 		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
 			b.item(i, "piece-size", Change, Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", edit: func(d *draft) { d.items[i].undo("roasted", "fried") }})
+		case it.done("ground") && it.is("dry-bean", "root", "snap-bean", "corn", "pea"):
+			b.item(i, "piece-size", Change, Finding{Do: "Keep the " + it.name + " whole", Message: "Ground food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("ground") }})
 		case it.done("crushed") && b.role(i) == procedure.Main && !b.soup() && it.ref.ID != "canned-tomato":
 			b.item(i, "piece-size", Change, Finding{Do: "Keep the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("crushed") }})
 		case it.came("overripe"):
@@ -220,6 +222,17 @@ func pieces(b *bench) {
 			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
+}
+
+// onlyOf reports whether every food of the sentence is of the group, or water or
+// salt.
+func (b *bench) onlyOf(s int, group string) bool {
+	for _, m := range b.steps[s].Foods {
+		if !m.Food.In(group, "water", "salt") {
+			return false
+		}
+	}
+	return len(b.steps[s].Foods) > 0
 }
 
 // crushed reports whether the recipe says that the food is crushed.

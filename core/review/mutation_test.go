@@ -84,13 +84,16 @@ func inject(text, hazard string) string {
 }
 
 func TestHazardsNeverClear(t *testing.T) {
-	mutants, misses := 0, 0
+	mutants, misses, n := 0, 0, 0
 	for name, c := range clearTexts(t) {
 		for i, h := range hazards {
 			if isPartOf(name, h) || strings.Contains(h, "half-gallon") && strings.Contains(c.kitchen, "jar=") {
 				continue // a flag wins over the text
 			}
 			for j := -1; j < len(hazards); j += 7 {
+				if n++; !sampled(n, 11) {
+					continue
+				}
 				text := inject(c.text, h)
 				if j >= 0 && j != i {
 					text = inject(text, hazards[j])

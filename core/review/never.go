@@ -200,8 +200,21 @@ func fats(b *bench) {
 		if b.testedFat(st) || b.meatOnly(s) && !st.names("fat") && len(st.Foods) > 0 {
 			continue // in the procedure's own oil; or meat in its own fat, which is poured off
 		}
+		if b.fatListed(st) && st.actText("fry") != "" && !strings.Contains(strings.ToLower(st.actText("fry")), "fr") {
+			continue // the fat itself is reported
+		}
 		b.step(s, "fry", "fat", Change, Finding{Do: "Soften without fat", Message: "Frying brings fat into the jar, and the fat shields the food from the heat.", Remedy: "Use a dry pan or a little broth."})
 	}
+}
+
+// fatListed reports whether the sentence names a fat that stands on the list.
+func (b *bench) fatListed(s *step) bool {
+	for _, m := range s.Foods {
+		if m.Food.In("fat") && b.find(m, len(b.items)) >= 0 {
+			return true
+		}
+	}
+	return false
 }
 
 // testedFat reports whether the oil of the procedure is in the recipe, and the
@@ -308,13 +321,23 @@ func (b *bench) oilLayer() {
 	}
 }
 
+// listsItself reports whether the procedure lists the very food, and no group of it.
+func (b *bench) listsItself(i int) bool {
+	in := &b.proc.Ingredients[b.of[i]]
+	names := slices.Concat(in.Same, in.Like)
+	for _, o := range in.Options {
+		names = append(names, o.Same...)
+	}
+	return slices.Contains(names, b.items[i].ref.ID)
+}
+
 // vegetablesWithout are the groups for which no home process exists.
 var noProcess = []string{"no-home-process", "cabbage-family", "summer-squash"}
 
 func notRecommended(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]
-		if !it.looks(noProcess...) || b.of[i] >= 0 && !b.soup() {
+		if !it.looks(noProcess...) || b.of[i] >= 0 && !b.soup() && (!it.is("no-home-process") || b.listsItself(i)) {
 			continue
 		}
 		b.item(i, "not-recommended-food", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})

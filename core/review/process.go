@@ -36,9 +36,34 @@ func init() {
 }
 
 func elevationGiven(b *bench) {
+	if said := b.req.Recipe.Stated.Elevation; said != nil && b.req.ElevationGiven && !b.added["elevation"] && !near(said.Value, float64(b.req.Elevation), 0.05) && said.Value-float64(b.req.Elevation) != 0 {
+		severity := Care
+		if b.proc != nil && b.higherBand(int(said.Value+0.5)) {
+			severity = Change
+		}
+		b.report(Finding{Code: "altitude", Severity: severity, Line: b.lineOf(said), Do: "Which elevation is yours?", Message: sprint("The text says %s ft, this review was asked for %s ft.", comma(int(said.Value+0.5)), comma(b.req.Elevation)), Remedy: "Review it for the place where you can.", edit: func(d *draft) { d.added["elevation"] = true }})
+	}
 	if !b.req.ElevationGiven {
 		b.report(Finding{Code: "altitude", Severity: Care, Do: "Say your elevation", Message: "Sea level is assumed. Above 1,000 ft the process is longer or takes more pressure.", Remedy: "Give your elevation in feet or metres."})
 	}
+}
+
+// higherBand reports whether any of the procedure's rows asks for more at the
+// elevation than at the one reviewed.
+func (b *bench) higherBand(feet int) bool {
+	for _, r := range b.proc.Rows {
+		here, ok := r.Minutes.At(b.req.Elevation)
+		there, also := r.Minutes.At(feet)
+		if ok && (!also || there > here) {
+			return true
+		}
+		if p, ok := r.PSI.At(b.req.Elevation); ok {
+			if q, also := r.PSI.At(feet); !also || q > p {
+				return true
+			}
+		}
+	}
+	return false
 }
 
 // methods judges every method that the cook states.
@@ -106,6 +131,15 @@ func (b *bench) hasRow(j quantity.Jar) bool {
 func packs(b *bench) {
 	if b.proc == nil {
 		return
+	}
+	if b.pack.Value == "" && !b.added["hot"] && !b.proc.Has(procedure.Filter{Pack: "raw"}) {
+		for _, p := range b.req.Recipe.Stated.Packs {
+			if p.Value == "raw" {
+				b.report(Finding{Code: "pack-style", Severity: Change, Line: at(p.Line), Do: "Pack it hot", Message: "This food was tested hot-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
+					edit: func(d *draft) { d.added["hot"] = true }})
+				break
+			}
+		}
 	}
 	method := ""
 	if len(b.draft.methods) == 1 && b.proc.Has(procedure.Filter{Method: b.draft.methods[0].Value}) {
@@ -387,6 +421,9 @@ func vent(b *bench) {
 		b.report(Finding{Code: "vent", Severity: Change, Line: b.lineOf(v), edit: func(d *draft) { d.vent = nil }})
 	}
 	for s := range b.steps {
+		if st := &b.steps[s]; !st.Serving && st.did("no-vent") {
+			b.step(s, "no-vent", "vent", Change, Finding{})
+		}
 		if st := &b.steps[s]; !st.Serving && st.did("vent") && (st.says("without vent") || st.says("do not vent") || st.says("don't vent")) {
 			b.step(s, "vent", "vent", Change, Finding{})
 		}
@@ -407,6 +444,9 @@ func openKettle(b *bench) {
 		if st.did("self-seal") && !b.stated() {
 			b.step(s, "self-seal", "open-kettle", Change, Finding{})
 		}
+		if st.did("top-up") {
+			b.step(s, "top-up", "process-short", Change, Finding{Do: "Start the whole time again", Message: "When the pressure falls, the whole time begins anew; minutes added do not make up for it."})
+		}
 		if st.did("heat-early") {
 			b.step(s, "heat-early", "process-short", Change, Finding{Do: "Keep the heat on for the whole time"})
 		}
@@ -420,6 +460,10 @@ func oven(b *bench) {
 			continue
 		}
 		switch {
+		case st.did("odd-process"):
+			b.step(s, "odd-process", "oven", Change, Finding{edit: ovenFix(s)})
+		case st.did("below-boil"):
+			b.step(s, "below-boil", "method-mismatch", Change, Finding{Do: "Boil it, or use pressure", Message: "A jar held below a boil is not processed: what lives in it goes on living.", edit: ovenFix(s)})
 		case st.did("oven"):
 			b.step(s, "oven", "oven", Change, Finding{edit: ovenFix(s)})
 		case st.did("jar-oven") && containsAny(st.Text, " seal", "process"):
@@ -524,6 +568,10 @@ func cooling(b *bench) {
 	for s := range b.steps {
 		st := &b.steps[s]
 		natural = natural || st.did("natural-cool")
+		if !st.Serving && st.did("forced") && b.proc != nil && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) && !st.did("natural-cool") {
+			b.step(s, "forced", "cooling", Change, Finding{})
+			continue
+		}
 		if st.Serving || !st.did("force-cool") || natural {
 			continue
 		}

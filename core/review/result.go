@@ -61,6 +61,8 @@ type Finding struct {
 	Source     string `json:"source"`
 	// Do is the heading of the note: what to do, in a few words.
 	Do string `json:"do"`
+	// Question is true where the finding only asks.
+	Question bool `json:"question,omitempty"`
 
 	edit func(*draft)
 }

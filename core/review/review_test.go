@@ -16,6 +16,6 @@ func TestMain(m *testing.M) {
 	if err != nil {
 		panic(err)
 	}
-	reviewer = review.New(lib.Foods, lib.Procedures).WithAcidity(lib.Acidity)
+	reviewer = review.New(lib.Foods, lib.Procedures, lib.Language).WithAcidity(lib.Acidity)
 	os.Exit(m.Run())
 }

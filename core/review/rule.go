@@ -290,10 +290,23 @@ func (b *bench) batchScale() float64 {
 			continue
 		}
 		if r, ok := b.ratio(k, b.matched(k)); ok && r > 0 {
-			return r
+			return r * b.least(b.matched(k))
 		}
 	}
 	return 0
+}
+
+// least returns the smaller end of the main food's range against its larger one:
+// of a range the end counts that is worse for safety.
+func (b *bench) least(items []int) float64 {
+	part := 1.0
+	for _, i := range items {
+		part = min(part, low(&b.items[i]))
+	}
+	if part < 1/1.35 {
+		return part
+	}
+	return 1
 }
 
 // proportional reports whether the procedure's amounts matter: it lists a

@@ -4,6 +4,7 @@ import (
 	"slices"
 	"strings"
 
+	"damson/core/procedure"
 	"damson/core/words"
 )
 
@@ -41,6 +42,7 @@ func (b *bench) accountSteps() {
 		if st.Serving || st.gone {
 			continue
 		}
+		b.asks(s)
 		unknown := b.strangers(st)
 		for _, w := range st.Unread {
 			if !b.knownHere(w) {
@@ -53,6 +55,73 @@ func (b *bench) accountSteps() {
 		what := strings.Join(unknown, " ")
 		b.report(Finding{Code: "unknown-ingredient", Severity: Change, Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
+			edit: func(d *draft) { d.steps[s].gone = true }})
+	}
+}
+
+// families are codes that speak of one thing: where one is reported, the question
+// about another of its family is answered.
+var families = [][]string{{"no-acid-added", "acid-short", "fresh-citrus", "acid-swap", "acid-diluted"}, {"lid", "jar-type"}, {"fat", "oil-pack"}, {"process-short", "open-kettle", "oven", "method-mismatch", "cooling", "vent", "pressure-low", "cooker-not-canner"}, {"puree", "thick-sauce", "thickener", "squash-mash"}}
+
+// saidAlready reports whether a change of the same family is reported for the
+// line, or for the whole recipe.
+func (b *bench) saidAlready(code string, line int) bool {
+	for _, family := range families {
+		if !slices.Contains(family, code) {
+			continue
+		}
+		for _, f := range b.findings {
+			if f.Severity == Change && !f.Question && slices.Contains(family, f.Code) && (f.Line == nil || *f.Line == line) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// marked reports whether a change is reported already for words of the clause:
+// the question would only say it twice.
+func (b *bench) marked(clause string, line int) bool {
+	for _, f := range b.findings {
+		if f.Severity == Change && !f.Question && f.Line != nil && *f.Line == line && f.Ingredient != "" && containsAny(strings.ToLower(clause), strings.ToLower(f.Ingredient)) {
+			return true
+		}
+	}
+	return false
+}
+
+// needless reports whether the step that the code is about is none of the
+// procedure's: nobody needs to peel an apricot.
+func (b *bench) needless(code string) bool {
+	if b.proc == nil {
+		return false
+	}
+	switch code {
+	case "unpeeled-root", "tomato-skin":
+		return !b.proc.Requires("peeled")
+	case "solids-ratio":
+		return !b.soup()
+	case "dry-legume-unsoaked":
+		return !b.proc.Requires("soaked")
+	case "vent":
+		return !b.proc.Has(procedure.Filter{Method: procedure.Pressure})
+	}
+	return false
+}
+
+// asks files the clauses that could not be read whole, one question each.
+func (b *bench) asks(s int) {
+	st := &b.steps[s]
+	for _, a := range st.Asks {
+		if b.needless(a.Code) || b.saidAlready(a.Code, st.No) || b.marked(a.Text, st.No) {
+			continue
+		}
+		code := a.Code
+		if code == "" {
+			code = "unknown-ingredient"
+		}
+		b.report(Finding{Code: code, Severity: Change, Question: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
+			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
 }
@@ -90,12 +159,17 @@ func (b *bench) strangers(st *step) []string {
 	if b.strained && !st.putsBack() {
 		return nil // what is thrown away is in no jar
 	}
-	for _, g := range st.Generics {
+	for _, named := range st.Generics {
+		g := named.Name
 		groups, isClass := classes[g]
 		known := !isClass
 		for i := range b.items {
 			it := &b.items[i]
-			known = known || g == "fruit" && it.is("fruit-juice") || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
+			if (g == "fruit" || g == "vegetable" || g == "veg" || g == "veggie") && it.ref != nil && it.ref.Kind != "" {
+				known = known || it.ref.Kind == map[string]string{"fruit": "fruit"}[g] || g != "fruit" && (it.ref.Kind == "vegetable" || it.ref.Kind == "legume") || it.is("fruit-juice", "tomato") || g == "fruit" && it.is("berry", "tomato")
+				continue
+			}
+			known = known || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
 		}
 		if slices.Contains(products, g) && (!strings.Contains(b.folded+" ", g+" ") || containsAny(st.Text, "jar of "+g, "can of "+g, "bottle of "+g, "cup of "+g, "cups of "+g, "packet of "+g, "package of "+g)) && containsAny(st.Text, "add ", "stir in", "top with", "pour in", "mix in", "with ") && !containsAny(st.Text, "fill", "ladle", "jars", "the jar", "each jar") {
 			known = false

@@ -152,5 +152,5 @@ func (s *step) putsBack() bool {
 		return false
 	}
 	return s.names("bone") || s.names("poultry") || s.names("red-meat") || s.names("carrot") || s.names("allium") || s.names("celery") ||
-		containsAny(s.Text, "meat", "vegetable", "solids", "everything", "back in", "put back", "add ", "return the", "shred")
+		containsAny(s.Text, "meat", "piece", "vegetable", "solids", "everything", "strained out", "back in", "put back", "add ", "return the", "shred")
 }

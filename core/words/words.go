@@ -175,6 +175,25 @@ func Fold(w string) string {
 	return Singular(w)
 }
 
+// Unaccented lowers a word and strips its accents, and leaves its ending.
+func Unaccented(w string) string {
+	for i := 0; i < len(w); i++ {
+		if w[i] < 0x80 {
+			continue
+		}
+		var b strings.Builder
+		for _, r := range strings.ToLower(w) {
+			if a, ok := accents[r]; ok {
+				b.WriteString(a)
+				continue
+			}
+			b.WriteRune(r)
+		}
+		return b.String()
+	}
+	return strings.ToLower(w)
+}
+
 var irregular = map[string]string{
 	"leaves": "leaf", "loaves": "loaf", "halves": "half", "knives": "knife", "olives": "olive", "chives": "chive",
 	"endives": "endive", "potatoes": "potato", "tomatoes": "tomato", "mangoes": "mango", "mangos": "mango",

@@ -1,0 +1,123 @@
+package method
+
+import "damson/core/words"
+
+// absences marks the bytes of the things that the clause says are not there: "no
+// cream", "without butter", "do not add flour", "leave the rice out". A negation
+// of how, when or how much ("do not add the flour all at once") takes nothing
+// away, and two negations put it in ("never make it without butter").
+func (p *passage) absences() [][2]int {
+	c := p.c
+	var out [][2]int
+	verbNegated, manner := p.verbNegated(), p.mannerNegated()
+	for _, ch := range c.chunks() {
+		first := p.word(ch.start)
+		gone := false
+		switch {
+		case (first == "no" || first == "neither" || first == "nor" || first == "zero") && !p.needOf(ch.start):
+			gone = !verbNegated && !p.says("no harm in", "no shame in")
+		case ch.prep == "without" || first == "minus":
+			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
+		case verbNegated && !manner && p.behindVerb(ch) && !p.says("too much", "enough"):
+			gone = true
+		case (ch.class == Fat || p.c.t[ch.head].low == "fat") && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded", "skim", "skimmed", "drained", "thrown out"):
+			gone = true
+		case (ch.prep == "to" || ch.prep == "for") && fed[p.c.t[ch.head].Text]:
+			gone = true // "seeds to the hens"
+		case p.leavesOut(ch):
+			gone = !verbNegated
+		}
+		if gone {
+			out = append(out, [2]int{c.t[ch.start].Start, c.t[ch.end-1].End})
+		}
+	}
+	return p.listed(out)
+}
+
+var fed = set("chook hen hog pig dog goat chicken rabbit duck turkey compost worm goose cow horse cat")
+
+// listed lets an absence run on over a list: "no cream, butter or flour".
+func (p *passage) listed(out [][2]int) [][2]int {
+	if len(out) == 0 {
+		return out
+	}
+	c := p.c
+	last := out[len(out)-1][1]
+	for i := range c.t {
+		w := &c.t[i]
+		if w.Start < last {
+			continue
+		}
+		if w.isVerb || joints[w.low] != 0 || w.class == "" && prepositions[w.low] && w.low != "of" || w.low == "but" || w.low == "then" || w.low == "just" || w.low == "only" {
+			break
+		}
+		if w.Kind != words.Mark {
+			out[len(out)-1][1] = w.End
+		}
+	}
+	return out
+}
+
+// needOf reports whether the "no" at i belongs to "no need", "no point": what
+// follows is a thing to do.
+func (p *passage) needOf(i int) bool {
+	switch p.word(i + 1) {
+	case "need", "point", "call", "sense", "use", "time", "reason", "way", "more", "less", "longer", "matter", "problem", "doubt", "such", "end", "harm", "trouble":
+		return true
+	}
+	return false
+}
+
+// verbNegated reports whether the first verb of the clause is negated.
+func (p *passage) verbNegated() bool {
+	c := p.c
+	for i := range c.t {
+		w := &c.t[i]
+		if !negators[w.low] || w.low == "no" || w.low == "without" || w.low == "neither" || w.low == "nor" || w.low == "none" {
+			continue
+		}
+		if p.word(i-1) == "why" || p.word(i+1) == "only" || p.word(i+1) == "just" {
+			continue
+		}
+		for k := i + 1; k < len(c.t); k++ {
+			if c.t[k].isVerb && !c.t[k].aux {
+				return !sparing[c.t[k].verb] && c.t[k].verb != "have" || c.t[k].verb == "have" && !p.says("too much", "enough")
+			}
+		}
+	}
+	return false
+}
+
+// mannerNegated reports whether only how or when is negated.
+func (p *passage) mannerNegated() bool {
+	return p.says("all at once", "at once", "too much", "too long", "too soon", "too early", "too fast", "too hard", "too high", "too hot", "until", "till", "before", "yet", "first", "once", "so much", "straight in", "straight away", "right away", "quickly", "in one go", "all together", "more than", "less than", "over")
+}
+
+// behindVerb reports whether the phrase stands behind the first verb.
+func (p *passage) behindVerb(ch chunk) bool {
+	verbs := p.c.verbIndexes()
+	return len(verbs) > 0 && ch.start > verbs[0] && ch.prep == ""
+}
+
+// leavesOut reports whether the clause leaves the thing out: skip, omit, leave
+// out, do without, need no.
+func (p *passage) leavesOut(ch chunk) bool {
+	c := p.c
+	for _, v := range c.verbIndexes() {
+		switch c.t[v].verb {
+		case "discard", "remove", "trim", "compost":
+			if ch.start > v && ch.prep == "" || ch.prep == "off" || ch.prep == "out" {
+				return true
+			}
+		case "skip", "omit", "avoid", "drop", "lose", "dispense":
+			if ch.start > v && ch.prep == "" && (c.t[v].verb != "drop" || c.r == nil) && (c.t[v].verb != "lose" || ch.class != Part) {
+				return true
+			}
+		case "leave":
+			if c.particle(v, "out") && ch.prep == "" && ch.start > v {
+				return true
+			}
+		}
+	}
+	return false
+}

@@ -1,0 +1,95 @@
+package method
+
+// scored is a frame that fits a clause at a verb.
+type scored struct {
+	frame *Frame
+	verb  int
+	score int
+}
+
+// acts returns the best frame of each verb of the clause, and of its phrases
+// without a verb.
+func (c *clause) acts(closed bool) []scored {
+	var out []scored
+	taken := map[string]bool{}
+	for _, v := range c.verbIndexes() {
+		if best, ok := c.best(v, closed); ok && !taken[best.frame.Act] {
+			taken[best.frame.Act] = true
+			out = append(out, best)
+		}
+	}
+	if len(out) == 0 && !hasVerb(c.t) {
+		for v := range c.t {
+			if w := &c.t[v]; w.verb == "" || w.inner {
+				continue
+			}
+			if best, ok := c.best(v, closed); ok && best.frame.Form == "nominal" && !taken[best.frame.Act] {
+				taken[best.frame.Act] = true
+				out = append(out, best)
+			}
+		}
+	}
+	if len(out) == 0 || !hasVerb(c.t) {
+		best := scored{}
+		for _, f := range c.r.bare {
+			if s := f.match(c, -1); s > 0 {
+				s = s*2 + phaseScore(f, closed)
+				if s > best.score {
+					best = scored{f, -1, s}
+				}
+			}
+		}
+		if best.frame != nil && !taken[best.frame.Act] {
+			out = append(out, best)
+		}
+	}
+	return out
+}
+
+// best returns the frame that fits the verb with the most conditions met.
+func (c *clause) best(v int, closed bool) (scored, bool) {
+	best := scored{}
+	for _, f := range c.r.frames[c.t[v].verb] {
+		if !c.follows(v, f.rest) {
+			continue
+		}
+		s := f.match(c, v)
+		if s == 0 {
+			continue
+		}
+		s = (s+2*len(f.rest))*2 + phaseScore(f.Frame, closed)
+		if s > best.score {
+			best = scored{f.Frame, v, s}
+		}
+	}
+	return best, best.frame != nil
+}
+
+// phaseScore breaks a tie: jars closed or not.
+func phaseScore(f *Frame, closed bool) int {
+	late := f.Phase == "process" || f.Phase == "cool" || f.Phase == "store"
+	if late == closed {
+		return 1
+	}
+	return 0
+}
+
+// follows reports whether the rest of a phrasal verb stands behind the verb,
+// with its object between or not.
+func (c *clause) follows(v int, rest []string) bool {
+	i := v + 1
+	for _, w := range rest {
+		found := false
+		for ; i < len(c.t); i++ {
+			if c.t[i].low == w || c.t[i].Text == w {
+				found = true
+				i++
+				break
+			}
+		}
+		if !found {
+			return false
+		}
+	}
+	return true
+}

@@ -1,0 +1,394 @@
+package method
+
+import (
+	"strings"
+	"sync"
+
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// kind is what a clause does for the one beside it.
+type kind uint8
+
+const (
+	mainClause kind = iota
+	condition       // if, unless
+	moment          // when, once, after, before, while, as
+	result          // until, till
+	reason          // because, since, for
+	contrast        // though, whereas
+	outcome         // so, so that
+)
+
+// joints begin a clause that hangs on another.
+var joints = map[string]kind{"if": condition, "unless": condition, "when": moment, "whenever": moment, "once": moment, "while": moment, "whilst": moment, "after": moment, "before": moment,
+	"as": moment, "until": result, "till": result, "'til": result, "til": result, "because": reason, "since": reason, "though": contrast, "although": contrast, "whereas": contrast}
+
+// clause is a stretch of a sentence around one predicate.
+type clause struct {
+	r     *Reader
+	t     []token
+	kind  kind
+	joint string
+	all   []token // the whole sentence, for what hangs on the clause
+	text  string
+	// measures found in the sentence, by token of the clause.
+	m []english.Measure
+	// raw are the plain tokens, nums how many of them from each on are a number.
+	raw  []words.Token
+	nums []int8
+}
+
+func (c *clause) unit() *clause { return &clause{r: c.r, t: c.all, all: c.all} }
+
+// split cuts a sentence into clauses.
+func (r *Reader) split(text string, t []token) []*clause {
+	var out []*clause
+	start, joint, k := 0, "", mainClause
+	flush := func(end int) {
+		if end > start {
+			c := &clause{r: r, t: t[start:end], kind: k, joint: joint, all: t}
+			c.text = strings.TrimSpace(text[c.t[0].Start:c.t[len(c.t)-1].End])
+			raw := make([]words.Token, len(c.t))
+			for i := range c.t {
+				raw[i] = c.t[i].Token
+			}
+			c.m, c.raw = english.Measures(raw), raw
+			c.nums = make([]int8, len(raw))
+			for i := range raw {
+				_, n := english.Number(raw, i)
+				c.nums[i] = int8(min(n, 100))
+			}
+			if hasWord(c.t) {
+				out = append(out, c)
+			}
+		}
+	}
+	for i := 0; i < len(t); i++ {
+		w := &t[i]
+		switch {
+		case w.Kind == words.Mark:
+			switch w.Text {
+			case ";", ":", "!", "?", "(", ")", "—", "|":
+				flush(i)
+				start, joint, k = i+1, "", mainClause
+			case "-":
+				if i > 0 && t[i-1].End < w.Start && i+1 < len(t) && t[i+1].Start > w.End && t[i+1].Kind == words.Word {
+					flush(i)
+					start, joint, k = i+1, "", mainClause
+				}
+			case ".":
+				flush(i)
+				start, joint, k = i+1, "", mainClause
+			case ",":
+				if i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
+					flush(i)
+					start, joint, k = i+1, "", mainClause
+				}
+			}
+		case w.inner:
+		case joints[w.low] != 0 && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if"):
+			flush(i)
+			start, joint, k = i, w.low, joints[w.low]
+		case (w.low == "and" || w.low == "but" || w.low == "then" || w.low == "or" || w.low == "so") && i > start && hasVerb(t[start:i]) && r.opens(t, i+1):
+			flush(i)
+			start, joint, k = i+1, w.low, mainClause
+		}
+	}
+	flush(len(t))
+	return out
+}
+
+func hasWord(t []token) bool {
+	for i := range t {
+		if t[i].Kind != words.Mark {
+			return true
+		}
+	}
+	return false
+}
+
+func hasVerb(t []token) bool {
+	for i := range t {
+		if t[i].isVerb {
+			return true
+		}
+	}
+	return false
+}
+
+// hasVerbAhead reports whether a verb stands before the next mark.
+func hasVerbAhead(t []token, i int) bool {
+	for ; i < len(t) && t[i].Kind != words.Mark; i++ {
+		if t[i].isVerb {
+			return true
+		}
+	}
+	return false
+}
+
+// asClause tells "as it boils", "as soon as" from "as thin as".
+func (r *Reader) asClause(t []token, i int) bool {
+	if i+1 >= len(t) {
+		return false
+	}
+	next := t[i+1].low
+	return subjects[next] || determiners[next] && hasVerbAhead(t, i+1) || next == "soon" || next == "long"
+}
+
+// opens reports whether a new predicate begins at t[i].
+func (r *Reader) opens(t []token, i int) bool {
+	for n := 0; i < len(t) && n < 3; i, n = i+1, n+1 {
+		w := &t[i]
+		if w.Kind != words.Word {
+			return false
+		}
+		if w.isVerb {
+			return true
+		}
+		switch {
+		case subjects[w.low]:
+			return i+1 < len(t) && hasVerbAhead(t, i+1)
+		case determiners[w.low], adverbs[w.low], strings.HasSuffix(w.low, "ly"), w.low == "and", w.low == "then", w.low == "but":
+		case joints[w.low] != 0:
+			return true
+		default:
+			// A noun phrase and its predicate.
+			return i+1 < len(t) && (t[i+1].isVerb || i+2 < len(t) && t[i+1].inner && t[i+2].isVerb)
+		}
+	}
+	return false
+}
+
+// verbIndexes returns the main verbs of the clause.
+func (c *clause) verbIndexes() []int {
+	var out []int
+	for i := range c.t {
+		if c.t[i].isVerb && !c.t[i].aux {
+			out = append(out, i)
+		}
+	}
+	if len(out) == 0 {
+		for i := range c.t {
+			if c.t[i].isVerb && c.t[i].verb != "" {
+				out = append(out, i)
+			}
+		}
+	}
+	return out
+}
+
+// particle reports whether the particle stands behind the verb.
+func (c *clause) particle(verb int, p string) bool {
+	for i := verb + 1; i < len(c.t); i++ {
+		if c.t[i].low == p {
+			return true
+		}
+	}
+	return false
+}
+
+// hasAny reports whether any of the phrases stands in the clause.
+func (c *clause) hasAny(phrases []string) bool {
+	for _, p := range phrases {
+		if c.has(p) {
+			return true
+		}
+	}
+	return false
+}
+
+func (c *clause) has(p string) bool {
+	want := folded(p)
+	if len(want) == 0 {
+		return false
+	}
+next:
+	for i := range c.t {
+		j := i
+		for _, w := range want {
+			for j < len(c.t) && c.t[j].Kind == words.Mark {
+				j++
+			}
+			if j >= len(c.t) || c.t[j].Text != w && c.t[j].verb != w && c.t[j].low != w {
+				continue next
+			}
+			j++
+		}
+		return true
+	}
+	return false
+}
+
+// folds keeps the folded words of every phrase that the frames and this package
+// ask for; they are few, and always the same.
+var folds sync.Map
+
+func folded(p string) []string {
+	if w, ok := folds.Load(p); ok {
+		return w.([]string)
+	}
+	w := strings.Fields(words.FoldPhrase(p))
+	folds.Store(p, w)
+	return w
+}
+
+// hasThing is hasAny where "@fat" stands for any thing of the class.
+func (c *clause) hasThing(list []string) bool {
+	for _, p := range list {
+		if class, ok := strings.CutPrefix(p, "@"); ok {
+			for i := range c.t {
+				if w := &c.t[i]; !w.inner && w.class != "" && w.class != Pronoun && (w.class == Class(class) || fits(w.class, Class(class))) {
+					return true
+				}
+			}
+			continue
+		}
+		if c.has(p) {
+			return true
+		}
+	}
+	return false
+}
+
+// measures reports whether the clause measures the kind of thing.
+func (c *clause) measures(what string) bool {
+	switch what {
+	case "dur":
+		return c.measured(english.Duration)
+	case "temp":
+		return c.measured(english.Temperature)
+	case "size", "gap":
+		return c.measured(english.Length) || c.hasAny([]string{"size", "sized", "inch", "fist", "thumb", "finger", "bit", "room"})
+	case "psi":
+		return c.hasAny([]string{"pound", "psi", "lb", "pressure"})
+	case "amount", "count":
+		for i := range c.t {
+			if c.t[i].Kind == words.Number {
+				return true
+			}
+		}
+		return c.hasNumber() || c.hasAny([]string{"half", "some", "spoon", "cup", "tablespoon", "teaspoon"})
+	case "factor":
+		return c.hasAny([]string{"half", "twice", "double", "third", "quarter", "three times", "as much again"})
+	}
+	return false
+}
+
+func (c *clause) measured(k english.Kind) bool {
+	for _, m := range c.m {
+		if m.Kind == k {
+			return true
+		}
+	}
+	return false
+}
+
+func (c *clause) hasNumber() bool {
+	for _, n := range c.nums {
+		if n > 0 {
+			return true
+		}
+	}
+	return false
+}
+
+// pattern matches a phrase with slots against a clause; it returns the number of
+// its elements, 0 where it does not match. A word or two may stand between.
+func (c *clause) pattern(p string) int {
+	elements := elementsOf(p)
+	for i := range c.t {
+		if c.from(elements, i) {
+			return len(elements)
+		}
+	}
+	return 0
+}
+
+// patterns keeps the elements of each pattern of the frames.
+var patterns sync.Map
+
+func elementsOf(p string) []string {
+	if e, ok := patterns.Load(p); ok {
+		return e.([]string)
+	}
+	e := strings.Fields(strings.NewReplacer(",", " ", ":", " ", ".", " ").Replace(p))
+	patterns.Store(p, e)
+	return e
+}
+
+func (c *clause) from(elements []string, i int) bool {
+	for k, e := range elements {
+		found := false
+		for gap := 0; i < len(c.t) && gap <= 2; gap++ {
+			if c.t[i].Kind == words.Mark {
+				i++
+				gap--
+				continue
+			}
+			if n := c.slot(e, i); n > 0 {
+				i += n
+				found = true
+				break
+			}
+			if k == 0 {
+				return false
+			}
+			i++
+		}
+		if !found {
+			return false
+		}
+	}
+	return true
+}
+
+// slot matches one element at token i.
+func (c *clause) slot(e string, i int) int {
+	w := &c.t[i]
+	if !strings.HasPrefix(e, "{") {
+		if w.Text == words.Fold(e) || w.low == e {
+			return 1
+		}
+		return 0
+	}
+	name := strings.Trim(e, "{}")
+	for _, m := range c.m {
+		if m.Start == i && (name == "DUR" && m.Kind == english.Duration || name == "TEMP" && m.Kind == english.Temperature || (name == "GAP" || name == "SIZE") && m.Kind == english.Length) {
+			return m.End - m.Start
+		}
+	}
+	is := func(ok bool) int {
+		if !ok {
+			return 0
+		}
+		n := 1
+		for i+n < len(c.t) && c.t[i+n].inner {
+			n++
+		}
+		return n
+	}
+	switch name {
+	case "N", "AMT":
+		n := int(c.nums[i])
+		if n == 0 && name == "AMT" && (w.low == "a" || w.low == "an") {
+			n = 1
+		}
+		return n
+	case "FOOD":
+		return is((stuff[w.class] || w.class == Pronoun) && !w.inner)
+	case "PSI":
+		return int(c.nums[i])
+	case "JAR":
+		return is(w.class == Jar && !w.inner)
+	case "LIQ":
+		return is((w.class == Liquid || w.class == Water) && !w.inner)
+	case "HEAT":
+		return is(w.low == "heat" || w.low == "boil" || w.low == "hot")
+	}
+	return is(strings.EqualFold(string(w.class), name) && !w.inner)
+}
+
+// c0 is hasAny for a list written out.
+func (c *clause) c0(phrases ...string) bool { return c.hasAny(phrases) }

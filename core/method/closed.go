@@ -1,0 +1,275 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// loose reports what a clause of the method leaves open: a licence, a thing that
+// goes in without a name, an outcome that nobody knows, a word about the closed
+// jar that no frame has claimed.
+func (p *passage) loose(acts []Act) (code, why string) {
+	for _, look := range []func([]Act) (string, string){p.clockWrong, p.machine, p.fatLeft, p.slack, p.unnamed, p.spared, p.openEnd, p.otherJar, p.earlyEnd} {
+		if code, why := look(acts); why != "" {
+			return code, why
+		}
+	}
+	return "", ""
+}
+
+// clockWrong reports a clock that starts at the wrong event, a process without
+// its weight, one pressure for every height, a vent of no measured time.
+func (p *passage) clockWrong(acts []Act) (string, string) {
+	u := p.c.unit()
+	if p.has(set("turn switch shut kill cut take")) && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
+		return "process-short", "heat off"
+	}
+	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "stove on", "turn on", "right away") && !p.negated() {
+		return "process-short", "the clock"
+	}
+	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) {
+		return "pressure-low", "no weight"
+	}
+	if p.says("at any elevation", "any altitude", "at any altitude", "whatever the altitude", "whatever the elevation") {
+		return "altitude", "one figure for all"
+	}
+	for _, a := range acts {
+		if a.Name == "vent" && a.Minutes == 0 && !a.Undone && p.says("few", "bit", "moment", "while", "little", "minute or so", "couple", "briefly", "quickly") {
+			return "vent", "no measured vent"
+		}
+	}
+	return "", ""
+}
+
+// machine reports an electric cooker in place of a canner.
+func (p *passage) machine(acts []Act) (string, string) {
+	if p.says("electric") && p.says("model", "cooker", "pot", "canner", "pressure") && !p.negated() && !p.says("stove", "range") {
+		return "cooker-not-canner", "an electric cooker"
+	}
+	return "", ""
+}
+
+// fatLeft reports fat that stays on, or goes over the food.
+func (p *passage) fatLeft(acts []Act) (string, string) {
+	if !p.negated() && p.puts() && !p.says("off", "away", "out", "skim") {
+		for i := range p.c.t {
+			if w := &p.c.t[i]; w.class == Fat && w.food == nil && !w.inner {
+				return "fat", "fat goes in"
+			}
+		}
+	}
+	if p.negated() || !p.c.hasAny([]string{"fat", "grease", "dripping", "drippings", "lard"}) {
+		return "", ""
+	}
+	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "pan", "only") {
+		return "fat", "fat left on"
+	}
+	if p.has(set("cover top pour add fill seal")) && !p.says("off", "away", "out", "into the sink", "skim", "down") {
+		return "fat", "fat goes in"
+	}
+	return "", ""
+}
+
+// slack reports "will do", "just as well", "never did harm".
+func (p *passage) slack(acts []Act) (string, string) {
+	if p.says(licences...) && p.danger2() {
+		return p.aboutCode(), "a licence"
+	}
+	return "", ""
+}
+
+var licences = []string{"will do", "does as well", "just as well", "serves as well", "good enough", "all the same to", "just the same", "never did harm", "will not hurt", "won't hurt", "no harm", "neither here nor there", "nothing to fret", "has always done", "always been enough", "always done for", "does fine", "do fine", "is fine", "are fine", "fine without", "is plenty", "are plenty", "is enough", "are enough", "can manage", "they manage", "as you like", "for looks", "leave it at that", "no odds", "in a pinch", "at a pinch", "no call for", "no need for", "never mind", "do not bother", "saves a day", "does wonders", "see to themselves", "look after themselves"}
+
+// danger2 reports whether the clause speaks of more than talk: it touches the
+// trade by more than a mere mention of a tool.
+func (p *passage) danger2() bool {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if stuff[w.class] || w.class == Pronoun || trade[w.class] && w.class != Pot && w.class != Part || w.m == english.Duration {
+			return true
+		}
+	}
+	return p.at.Closed
+}
+
+// aboutCode names the code that the clause is most likely about.
+func (p *passage) aboutCode() string {
+	for i := range p.c.t {
+		switch p.c.t[i].class {
+		case Acid:
+			return "acid-short"
+		case Dairy:
+			return "dairy"
+		case Thickener:
+			return "thickener"
+		case Lid, Band, Wax:
+			return "lid"
+		case Canner, Clock, Pressure, Steam, Weight, Gauge, Burner:
+			return "process-short"
+		}
+	}
+	if p.c.measured(english.Duration) || p.at.Closed {
+		return "process-short"
+	}
+	return ""
+}
+
+// unnamed reports a verb that puts in what the clause does not name.
+func (p *passage) unnamed(acts []Act) (string, string) {
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.class == Vague && !w.inner && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
+			return "unknown-ingredient", "vague"
+		}
+	}
+	if p.negated() || !p.puts() || p.c.kind == result || p.says("add more", "are added", "is added") {
+		return "", ""
+	}
+	for _, a := range acts {
+		if !(p.puts() && p.says("in", "into") && a.Name == "mix") && a.Name != "add" && a.Name != "stir-in" && a.Name != "thicken" && a.Name != "dose-jar" {
+			continue
+		}
+		named := false
+		for _, ch := range p.objectsFor(a) {
+			if head := p.c.t[ch.head].Text; ch.class == Thing && !harmlessNouns[head] && !kitchen[head] || ch.class == Part && a.Name == "add" && p.has(set("add put throw toss stir chuck")) && !p.says("back", "off", "out", "side") {
+				return "unknown-ingredient", "an unknown thing goes in"
+			}
+			named = named || stuff[ch.class] && ch.class != Vague || ch.class == Pronoun || ch.class == Part || trade[ch.class]
+			if ch.class == Unknown || ch.class == Plant {
+				return "unknown-ingredient", "an unknown thing goes in"
+			}
+		}
+		if !named && a.Verb != "" && p.says("white", "dark", "brown", "yellow", "thing", "stuff", "powder", "kind", "sort") {
+			return "unknown-ingredient", "something goes in"
+		}
+	}
+	return "", ""
+}
+
+// objectsFor returns what the act's verb acts on.
+func (p *passage) objectsFor(a Act) []chunk {
+	for _, v := range p.c.verbIndexes() {
+		if p.c.t[v].low == a.Verb {
+			if list := p.c.objectsOf(v); len(list) > 0 {
+				return list
+			}
+		}
+	}
+	return p.c.chunks()
+}
+
+// spared reports a step or an acid that is skipped, saved or forgotten.
+func (p *passage) spared(acts []Act) (string, string) {
+	if p.negated() {
+		return "", ""
+	}
+	c := p.c
+	for _, v := range c.verbIndexes() {
+		switch c.t[v].verb {
+		case "skip", "omit", "spare", "save", "forget", "leave", "miss":
+			if c.t[v].verb == "leave" && !c.particle(v, "out") {
+				continue
+			}
+			for _, ch := range c.chunks() {
+				if ch.start < v {
+					continue
+				}
+				switch ch.class {
+				case Clock, Burner, Canner, Pressure, Steam, Weight:
+					return "process-short", "a step spared"
+				case Acid:
+					return "no-acid-added", "acid left out"
+				}
+			}
+			if c.t[v].verb != "save" && c.t[v].verb != "leave" && c.hasAny([]string{"step", "last step", "rest", "rest of it", "load", "peeling", "soaking", "boiling", "packet"}) {
+				return p.aboutCode(), "a step spared"
+			}
+		}
+	}
+	return "", ""
+}
+
+// openEnd reports "until" with an end that nobody knows.
+func (p *passage) openEnd(acts []Act) (string, string) {
+	if p.c.kind != result || p.c.hasAny(outcomes) || p.c.hasAny([]string{"thick", "thicken", "thickens", "thickened", "smooth", "down", "is", "are", "volume"}) || p.c.measured(english.Duration) || p.c.measured(english.Length) {
+		return "", ""
+	}
+	for i := range p.c.t {
+		switch p.c.t[i].class {
+		case Gap, Rim, Weight, Pressure, Gauge, Steam:
+			return "", ""
+		}
+	}
+	if p.at.Closed {
+		return "process-short", "an open end"
+	}
+	return "thick-sauce", "an open end"
+}
+
+// otherJar reports a jar whose size is only said to be big, and what is no jar.
+func (p *passage) otherJar(acts []Act) (string, string) {
+	if p.negated() {
+		return "", ""
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.class == Wax:
+			return "lid", "wax"
+		case (w.low == "biggest" || w.low == "largest" || w.low == "double-size") && p.at.Method:
+			return "jar-size", "a big jar"
+		case w.class == Jar && !w.inner && i > 0 && (p.word(i-1) == "big" || p.word(i-1) == "large" || p.word(i-1) == "huge") && w.low != "jars":
+			return "jar-size", "a big jar"
+		}
+	}
+	if p.c.has("double size") {
+		return "jar-size", "a big jar"
+	}
+	return "", ""
+}
+
+// earlyEnd looks, once the jars are closed, for words about time and heat that no
+// act has claimed.
+func (p *passage) earlyEnd(acts []Act) (string, string) {
+	if !p.at.Closed || !p.at.Method {
+		return "", ""
+	}
+	for _, a := range acts {
+		if afterwards[a.Name] && !a.Undone {
+			if a.Name == "unload" || a.Name == "heat-off" {
+				break
+			}
+			return "", ""
+		}
+	}
+	if p.any(early) && !p.negated() {
+		return "process-short", "the closed jar"
+	}
+	return "", ""
+}
+
+// afterwards are acts of the finished jar, where such words change nothing.
+var afterwards = set("check-seal unband wash-sealed label store keep-years cool-jars refrigerate discard natural-cool open check-spoilage boil-before-eating eat reprocess restart vent de-bubble headspace wipe-rim lid band measure")
+
+// early are words that may cut a process short.
+var early = set(`halfway early earlier sooner less fewer stop stopped quit manage lit hiss hisses ping pings hurry busy skip late halved half-done lukewarm residual coast idle flickers shivers`)
+
+// fragmentOfProcess reports whether a clause without a verb states figures of the
+// process and nothing else.
+func (p *passage) fragmentOfProcess() bool {
+	figure := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.Kind == words.Mark, w.inner:
+		case w.m != 0 || w.Kind == words.Number:
+			figure = true
+		case w.class == Jar || w.class == Pressure || w.class == Gauge || w.class == Weight || w.class == Canner || w.class == Steam || w.class == Clock || w.class == Lid || w.class == Band || w.class == Gap || w.class == Burner || w.class == Rim || w.class == Bubble:
+		case closed[w.low] || adverbs[w.low] || figureWords[w.Text]:
+		default:
+			return false
+		}
+	}
+	return figure
+}
+
+var figureWords = set("pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling")

@@ -1,0 +1,259 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// danger looks in a clause for what no act has claimed: a share of an amount or a
+// time, a step made optional, one thing for another. It returns the code that it
+// may be about and why, both empty where nothing is left.
+func (p *passage) danger(acts []Act) (code, why string) {
+	for _, look := range []func([]Act) (string, string){p.undone, p.spared, p.shares, p.licence, p.another} {
+		if code, why := look(acts); why != "" {
+			return code, why
+		}
+	}
+	return "", ""
+}
+
+// safety are the acts that must be done where the procedure asks for them, with
+// the code of leaving them undone.
+var safety = map[string]string{"peel": "unpeeled-root", "soak": "dry-legume-unsoaked", "vent": "vent", "process": "process-short", "pressure-process": "process-short", "boil-bath": "process-short",
+	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "acid-diluted", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style"}
+
+// undone reports a step of safety said not to be done.
+func (p *passage) undone(acts []Act) (string, string) {
+	if first := p.word(0); first == "that" || first == "so" || p.c.joint == "so" {
+		return "", "" // "so that they do not brown"
+	}
+	for _, a := range acts {
+		if a.Name == "peel" && !p.says("peel", "peeled", "peeling", "skin", "skins", "pare", "jackets") {
+			continue
+		}
+		if code := safety[a.Name]; code != "" && a.Undone && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "once you", "once the", "dry", "longer", "all the way") {
+			return code, "a step undone"
+		}
+	}
+	return "", ""
+}
+
+// shares reports "half the time", "twice the garlic", "a third of the sugar".
+func (p *passage) shares(acts []Act) (string, string) {
+	c := p.c
+	if p.says("every other", "every second") && p.says("day", "hour", "minute", "night", "week") {
+		return "", ""
+	}
+	if p.says("every other", "every second", "only the big", "only the top", "some of the jars", "most of the jars") || p.c.has("divide") && p.hasClass(Acid) {
+		return p.shareOf(0), "a share"
+	}
+	if code := p.tooFull(); code != "" {
+		return code, "too full"
+	}
+	if code := p.more(); code != "" {
+		return code, "more"
+	}
+	for i := range c.t {
+		w := &c.t[i]
+		if w.m != 0 || w.inner || w.isVerb && (w.low == "quarter" || w.low == "halve") {
+			continue
+		}
+		switch w.low {
+		case "half", "third", "thirds", "quarter":
+			if next := p.word(i + 1); w.low == "quarter" && (i+1 >= len(c.t) || c.t[i+1].Kind == words.Mark || next == "and" || subjects[next] || next == "them" || next == "the" || w.isVerb) {
+				continue // what one does to an apple
+			}
+			if p.claimedShare(i, acts) {
+				continue
+			}
+			return p.shareOf(i), "a share"
+		case "double", "twice", "triple", "treble", "doubled", "doubling", "tripled", "halved", "halve":
+			if next := p.word(i + 1); w.low == "twice" && (i+1 >= len(c.t) || next == "more" || p.says("amount", "amounts") && p.hasClass(Jar) || next == "around" || next == "before" || next == "to" || next == "a" || next == "," || next == "." || next == "in" || next == "with" || next == "and" || next == "through" || c.t[i+1].Kind == words.Mark) || next == "check" || p.says("amounts for", "amount for") || next == "boiler" || next == "layer" || next == "-" {
+				continue
+			}
+			if w.low == "halve" || w.low == "halved" {
+				if code := p.shareOf(i); code != "acid-short" && code != "process-short" && code != "sugar-change" && !p.says("recipe", "batch", "everything", "amounts", "quantities") {
+					continue // peaches are halved
+				}
+			}
+			return p.shareOf(i), "a multiple"
+		}
+	}
+	return "", ""
+}
+
+func (p *passage) word(i int) string {
+	if i < 0 || i >= len(p.c.t) {
+		return ""
+	}
+	return p.c.t[i].low
+}
+
+// claimedShare reports whether the share at i belongs to a measure, a cut or a
+// level.
+func (p *passage) claimedShare(i int, acts []Act) bool {
+	before, next, after := p.word(i-1), p.word(i+1), p.word(i+2)
+	switch {
+	case next == "-" && after != "" || kitchenUnit(next) || (next == "a" || next == "an") && (kitchenUnit(after) || after == "inch" || after == "dozen"):
+		return true
+	case before == "in" || before == "into", before == "cut" || before == "by" && p.says("reduced", "cook", "boil", "down", "volume"):
+		return true
+	case next == "full" || next == "fill" || next == "way" || next == "filled" || next == "solids" || next == "liquid" || next == "and" && after == "half":
+		return true
+	case p.says("volume", "reduced by") || p.c.kind == result && p.says("down", "gone", "volume", "reduced", "what it was", "left"):
+		return true
+	case before == "-" && p.says("reduce", "thin", "thick", "sauce", "simmer", "boil", "down"):
+		return true
+	case next == "cooked" || next == "ripe" || next == "set" || before == "one" && p.says("reduce", "thin", "thick", "sauce", "simmer", "boil", "down") || next == "gone" || next == "done" || next == "what" || next == "off" || before == "other" || (next == "of" || next == "the") && p.near(i, "jar", "jars", "way"):
+		return true
+	case next == "an" || next == "of" && (after == "an" || after == "a"):
+		return true
+	case before == "and" || p.word(i-2) == "and" && before == "a", before == "one" && next != "the" && next != "of":
+		return true
+	}
+	if i > 0 && p.c.t[i-1].Kind == words.Number {
+		return true
+	}
+	for _, a := range acts {
+		switch a.Name {
+		case "cut", "gel-test", "pack", "headspace", "load", "add-water", "layer":
+			return true
+		case "fill":
+			return p.says("jar", "jars", "pints", "quarts", "full")
+		}
+	}
+	return false
+}
+
+// hasClass reports whether a thing of the class is named.
+func (p *passage) hasClass(class Class) bool {
+	for i := range p.c.t {
+		if p.c.t[i].class == class {
+			return true
+		}
+	}
+	return false
+}
+
+// tooFull reports jars that are filled more than half with solids: "3/4 full",
+// "two thirds".
+func (p *passage) tooFull() string {
+	raw := make([]words.Token, len(p.c.t))
+	for i := range p.c.t {
+		raw[i] = p.c.t[i].Token
+	}
+	for i := range raw {
+		if v, n := english.Number(raw, i); n > 0 && v > 0.55 && v < 1 && (p.word(i+n) == "full" || p.near(i+n-1, "full", "way")) && p.says("solids", "meat", "vegetables", "veg", "pieces", "chunks", "beans") {
+			return "solids-ratio"
+		}
+	}
+	return ""
+}
+
+// more reports "5 more cups of onions", "another onion", "extra garlic".
+func (p *passage) more() string {
+	c := p.c
+	for i := range c.t {
+		switch c.t[i].low {
+		case "another", "extra", "more":
+		default:
+			continue
+		}
+		if p.verbNegated() || p.word(i-1) == "no" || p.word(i-1) == "not" {
+			return ""
+		}
+		if p.says("as needed", "if needed", "if necessary", "minutes", "minute", "hour", "or less", "no more", "any more", "once more", "than") {
+			return ""
+		}
+		for k := i + 1; k < len(c.t) && k <= i+5 && c.t[k].Kind != words.Mark && !c.t[k].isVerb; k++ {
+			switch w := &c.t[k]; w.class {
+			case Liquid, Water, Salt, Pronoun, "":
+			case Acid:
+				return ""
+			default:
+				if stuff[w.class] {
+					return "low-acid-increase"
+				}
+			}
+		}
+	}
+	return ""
+}
+
+// near reports whether any of the words stands within four words behind i.
+func (p *passage) near(i int, words ...string) bool {
+	for k := i + 1; k <= i+4; k++ {
+		for _, w := range words {
+			if p.word(k) == w {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+func kitchenUnit(w string) bool {
+	switch words.Fold(w) {
+	case "cup", "tablespoon", "teaspoon", "tbsp", "tsp", "inch", "pint", "gallon", "pound", "lb", "hour", "minute", "dozen", "quart", "oz", "ounce", "litre", "liter", "kilo", "kg", "in", "bushel", "peck", "stick", "teaspoonful", "cm", "tsp.", "c", "full", "liters", "packet", "package", "box", "day", "year", "mile":
+		return true
+	}
+	return false
+}
+
+// shareOf names the code of the thing that the share is of.
+func (p *passage) shareOf(i int) string {
+	if p.says("time", "times", "long", "minute", "minutes", "process", "load", "wait", "clock", "through") || p.c.measured(english.Duration) {
+		return "process-short"
+	}
+	for k := range p.c.t {
+		switch p.c.t[k].class {
+		case Acid:
+			return "acid-short"
+		case Sugar:
+			return "sugar-change"
+		}
+	}
+	if p.says("lemon", "lime", "vinegar", "acid", "sour") {
+		return "acid-short"
+	}
+	return "unclear-amount"
+}
+
+// licence reports a step or an ingredient said to be optional.
+func (p *passage) licence(acts []Act) (string, string) {
+	if p.says("optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {
+		for k := range p.c.t {
+			w := &p.c.t[k]
+			switch w.class {
+			case Acid:
+				return "no-acid-added", "licence"
+			case Canner, Clock, Pressure, Steam, Weight:
+				if p.says("altitude", "adjust", "sugar") {
+					continue
+				}
+				return "process-short", "licence"
+			}
+		}
+		for _, a := range acts {
+			if code := safety[a.Name]; code != "" {
+				return code, "licence"
+			}
+		}
+	}
+	return "", ""
+}
+
+// another reports one thing in the place of another.
+func (p *passage) another(acts []Act) (string, string) {
+	if p.says("instead of", "in place of", "rather than", "in lieu of") {
+		for k := range p.c.t {
+			switch p.c.t[k].class {
+			case Acid:
+				return "acid-swap", "instead"
+			case Canner, Clock, Pressure:
+				return "process-short", "instead"
+			}
+		}
+	}
+	return "", ""
+}

@@ -1,0 +1,112 @@
+package method
+
+import (
+	"sort"
+	"strings"
+
+	"damson/core/english"
+	"damson/core/food"
+	"damson/core/words"
+)
+
+// phrase is a name of a thing or food.
+type phrase struct {
+	words []string
+	class Class
+	food  *food.Food
+}
+
+// Reader reads sentences. It is safe for use by several goroutines.
+type Reader struct {
+	phrases map[string][]phrase
+	verbs   map[string]bool
+	frames  map[string][]verbFrame
+	bare    []*Frame // frames without a verb
+}
+
+// verbFrame is a frame under one of its verbs.
+type verbFrame struct {
+	*Frame
+	rest []string // the words behind the verb: "over" of "pick over"
+}
+
+// NewReader returns a reader of the language that knows the foods.
+func NewReader(c *food.Catalogue, lang *Language) *Reader {
+	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}}
+	for name, f := range c.Names() {
+		r.add(name, classOf(f), f)
+	}
+	for class, names := range lang.Things {
+		for _, n := range names {
+			r.add(n, class, nil)
+		}
+	}
+	for name, f := range c.Further() {
+		r.add(name, classOf(f), f)
+	}
+	for name, f := range c.Varieties() {
+		if f.In("low-acid-fruit", "no-home-process") && len(name) > 5 {
+			r.add(name, classOf(f), f)
+		}
+	}
+	for _, list := range r.phrases {
+		sort.SliceStable(list, func(i, j int) bool { return len(list[i].words) > len(list[j].words) })
+	}
+	for _, v := range lang.Verbs {
+		r.verbs[v] = true
+	}
+	for _, f := range lang.Frames {
+		if len(f.Verbs) == 0 {
+			r.bare = append(r.bare, f)
+		}
+		for _, v := range f.Verbs {
+			verb, rest := verbWords(v)
+			if base, ok := english.VerbBase(verb); ok {
+				verb = base
+			}
+			r.verbs[verb] = true
+			r.frames[verb] = append(r.frames[verb], verbFrame{f, rest})
+		}
+	}
+	return r
+}
+
+// add files a name. A food's own name wins over a thing's, but for the words
+// that both lists have on purpose.
+func (r *Reader) add(name string, class Class, f *food.Food) {
+	w := strings.Fields(words.FoldPhrase(name))
+	if len(w) == 0 {
+		return
+	}
+	for i, have := range r.phrases[w[0]] {
+		if strings.Join(have.words, " ") == strings.Join(w, " ") {
+			if have.food == nil && f != nil {
+				r.phrases[w[0]][i] = phrase{w, class, f}
+			}
+			return
+		}
+	}
+	r.phrases[w[0]] = append(r.phrases[w[0]], phrase{w, class, f})
+}
+
+// at returns the longest name at t[i] and its tokens.
+func (r *Reader) at(t []words.Token, i int) (phrase, int) {
+	if t[i].Kind == words.Mark {
+		return phrase{}, 0
+	}
+next:
+	for _, p := range r.phrases[t[i].Text] {
+		j := i + 1
+		for _, w := range p.words[1:] {
+			if j < len(t) && t[j].Text == "-" {
+				j++
+			}
+			if j >= len(t) || t[j].Text != w {
+				continue next
+			}
+			j++
+		}
+		return p, j - i
+	}
+	return phrase{}, 0
+}

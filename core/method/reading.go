@@ -1,0 +1,673 @@
+package method
+
+import (
+	"strings"
+
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// ClauseKind says what a clause is.
+type ClauseKind string
+
+// The kinds of clause.
+const (
+	Doing  ClauseKind = "act"
+	Talk   ClauseKind = "talk"
+	Serve  ClauseKind = "serve"
+	Unread ClauseKind = "unread"
+)
+
+// Act is a thing done.
+type Act struct {
+	Name   string
+	Of     []string
+	Undone bool
+	// Verb is the verb as written.
+	Verb string
+	// Minutes is the duration measured with it, 0 where there is none.
+	Minutes float64
+	frame   *Frame
+}
+
+// Clause is a clause as read.
+type Clause struct {
+	Text       string
+	Start, End int // bytes of the sentence
+	Kind       ClauseKind
+	Acts       []Act
+	// Code is what an unread clause may be about, as a code of findings; "" where
+	// it may be anything.
+	Code string
+	// Negated is true where the predicate is said not to be done.
+	Negated bool
+	// boils and loads say that something is boiled or kept, and that jars go into a
+	// canner or boiling water.
+	boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	// verbs are the bytes of the words that are verbs here.
+	verbs [][2]int
+	// absent are the bytes of what is said not to be there.
+	absent [][2]int
+	// puts are the bytes of what is put in.
+	puts [][2]int
+	// Why says in a word how the kind came about.
+	Why string
+}
+
+// Where says where a sentence stands.
+type Where struct {
+	// Method is true inside the method, where "them" and "it" are the batch;
+	// outside it they may be anything.
+	Method bool
+	// Filled is true once food is in the jars; Closed once the jars are closed, Done once they are processed.
+	Filled, Closed, Done bool
+	// Serving is true under a heading for the opened jar, or right behind such a
+	// sentence.
+	Serving bool
+	// Names are folded words of the recipe's own foods and title.
+	Names map[string]bool
+}
+
+// Read reads one sentence.
+func (r *Reader) Read(text string, at Where) []Clause {
+	t := r.annotate(text)
+	list := r.split(text, t)
+	asked := asks(text)
+	out := make([]Clause, 0, len(list))
+	serving := at.Serving
+	opens := make([]bool, len(list))
+	for i, c := range list {
+		p := &passage{c: c, at: at, r: r}
+		if i > 0 {
+			p.before = list[i-1]
+		}
+		if i+1 < len(list) {
+			p.after = list[i+1]
+		}
+		opens[i] = p.opensJar()
+		if opens[i] {
+			serving = true
+		} else if serving && p.fillsJars() {
+			serving = at.Serving && false
+		}
+		p.serving = serving
+		got := p.read()
+		if asked {
+			got = Clause{Kind: Talk, Why: "a question"}
+		}
+		if p.bath() {
+			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
+		}
+		got.absent = p.absences()
+		bath := p.bath()
+		got.opens = opens[i] && c.joint != "before" && !c.has("before serving")
+		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
+		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
+		got.steams = at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
+		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
+		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
+		got.puts2, got.beside = p.puts() && !p.has(set("thicken")) || p.has(tableVerbs), p.besideJar() || bath
+		for k := range c.t {
+			if c.t[k].isVerb || c.t[k].modifies {
+				got.verbs = append(got.verbs, [2]int{c.t[k].Start, c.t[k].End})
+			}
+		}
+		got.Text, got.Start, got.End = c.text, c.t[0].Start, c.t[len(c.t)-1].End
+		out = append(out, got)
+	}
+	r.joinServing(list, out, opens)
+	return out
+}
+
+// asks reports whether the sentence is a question that puts nothing in: "why not
+// add some cream?" does.
+func asks(text string) bool {
+	s := strings.ToLower(strings.TrimSpace(text))
+	return strings.HasSuffix(s, "?") && !strings.HasPrefix(s, "why not") && !strings.HasPrefix(s, "how about") && !strings.Contains(s, "why not")
+}
+
+// bath reports whether the clause is a time in boiling water without a verb, for
+// jars that are full.
+func (p *passage) bath() bool {
+	return p.at.Filled && !hasVerb(p.c.t) && p.c.measured(english.Duration) && p.says("boiling water", "water bath", "boiling-water bath", "bwb", "boiling water bath", "boiling water canner", "rolling boil")
+}
+
+// joinServing makes a main clause serving where the moment beside it is: "stir in
+// the cream when you open the jar".
+func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
+	for i := 1; i < len(list); i++ {
+		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].c0("not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar")) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
+			for k := i - 1; k >= 0; k-- {
+				out[k].Kind, out[k].Why = Serve, "beside the opened jar"
+				if list[k].joint == "then" || list[k].kind != mainClause {
+					break
+				}
+				if k > 0 && (&passage{c: list[k-1]}).fillsJars() {
+					break
+				}
+			}
+		}
+	}
+}
+
+// passage is a clause with what stands around it.
+type passage struct {
+	c             *clause
+	at            Where
+	r             *Reader
+	before, after *clause
+	serving       bool
+}
+
+func (p *passage) read() Clause {
+	if p.serving {
+		if !p.touches() {
+			return Clause{Kind: Talk, Why: "nothing touched"}
+		}
+		return Clause{Kind: Serve, Why: "the opened jar"}
+	}
+	if !p.touches() {
+		if p.at.Method && p.c.hasNumber() && p.says(licences...) {
+			return Clause{Kind: Unread, Code: "process-short", Why: "a figure with a licence"}
+		}
+		if code, why := p.clockWrong(nil); p.at.Method && why != "" {
+			return Clause{Kind: Unread, Code: code, Why: why}
+		}
+		if code, why := p.openEnd(nil); p.at.Method && why != "" && p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).touches() {
+			return Clause{Kind: Unread, Code: code, Why: why}
+		}
+		if code := p.stage(); code != "" {
+			return Clause{Kind: Unread, Code: code, Why: "may cut it short"}
+		}
+		if code := p.vague(); code != "" {
+			return Clause{Kind: Unread, Code: code, Why: "vague"}
+		}
+		return Clause{Kind: Talk, Why: "nothing touched"}
+	}
+	if why := p.talk(); why != "" {
+		return Clause{Kind: Talk, Why: why}
+	}
+	if p.serves() {
+		return Clause{Kind: Serve, Why: "at the table"}
+	}
+	out := Clause{Kind: Doing, Negated: p.negated()}
+	for _, s := range p.c.acts(p.at.Closed) {
+		name := p.inContext(s.frame.Act)
+		if name == "process" && s.verb >= 0 && p.c.t[s.verb].verb == "boil" {
+			name = "boil-bath"
+		}
+		a := Act{Name: name, Undone: s.frame.Undone || out.Negated && !excuses[s.frame.Act], frame: s.frame}
+		if s.verb >= 0 {
+			a.Verb = p.c.t[s.verb].low
+			for _, o := range p.c.objectsOf(s.verb) {
+				a.Of = append(a.Of, p.c.t[o.head].Text)
+			}
+		}
+		for _, m := range p.c.m {
+			if m.Kind == english.Duration && a.Minutes == 0 {
+				a.Minutes = m.Min
+			}
+		}
+		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && p.namesFood() {
+			continue
+		}
+		if putting[a.Name] && s.verb >= 0 {
+			for _, o := range p.c.objectsOf(s.verb) {
+				out.puts = append(out.puts, [2]int{p.c.t[o.start].Start - p.c.t[0].Start, p.c.t[o.end-1].End - p.c.t[0].Start})
+			}
+		}
+		out.Acts = append(out.Acts, a)
+		for _, more := range s.frame.Also {
+			out.Acts = append(out.Acts, Act{Name: more, Verb: a.Verb, Of: a.Of, Undone: a.Undone})
+		}
+	}
+	out.Acts = append(out.Acts, p.oddHeat()...)
+	if code, why := p.danger(out.Acts); why != "" {
+		out.Kind, out.Code, out.Why = Unread, code, why
+		return out
+	}
+	if p.at.Method {
+		code, why := p.loose(out.Acts)
+		if why == "" {
+			code, why = p.strict(out.Acts)
+		}
+		if why != "" && !p.fragmentOfProcess() {
+			out.Kind, out.Code, out.Why = Unread, code, why
+			return out
+		}
+	}
+	if len(out.Acts) == 0 && p.fragmentOfProcess() {
+		out.Why = "figures"
+		return out
+	}
+	if len(out.Acts) == 0 && !p.harmlessFragment() && !p.composed() && !p.stative() {
+		out.Kind, out.Why = Unread, "no frame"
+		return out
+	}
+	out.Why = "frame"
+	return out
+}
+
+// inContext names an act by what stands around it: jars that are full are not
+// sterilised, and what is cooled after the process is the canner.
+func (p *passage) inContext(act string) string {
+	switch act {
+	case "sterilise-jar", "warm-jar":
+		if p.at.Filled || p.says("sealed", "closed", "filled", "in their jars") && !p.says("empty") {
+			return "boil-bath"
+		}
+	case "cool-food", "chill", "rinse", "cool-jars":
+		if p.at.Done && p.at.Method && p.says("cold water", "tap", "ice", "snow", "wet cloth", "hose") && !p.says("jars") {
+			return "force-cool"
+		}
+	case "dishwasher-process":
+		if !p.at.Filled {
+			return "wash-jar"
+		}
+	case "oven-process":
+		if !p.at.Filled {
+			return "warm-jar-in-oven"
+		}
+	case "puree", "mash":
+		if p.hasClass(Jar) && !p.namesFood() {
+			return "wash-jar"
+		}
+	case "vent":
+		if !p.at.Filled && !p.says("vent", "vented", "venting", "exhaust", "weight", "canner", "petcock", "steady", "plume", "stream") {
+			return "steam"
+		}
+	case "boil", "simmer", "pressure-cook":
+		if p.says("in their jars", "sealed jars", "closed jars") {
+			return "boil-bath"
+		}
+	}
+	return act
+}
+
+func hasAux(t []token) bool {
+	for i := range t {
+		if t[i].aux {
+			return true
+		}
+	}
+	return false
+}
+
+// namesFood reports whether a food of the catalogue is named.
+func (p *passage) namesFood() bool {
+	for i := range p.c.t {
+		if p.c.t[i].food != nil {
+			return true
+		}
+	}
+	return false
+}
+
+// oddHeat finds what an oven, a microwave or the jar's own heat does to jars that
+// are full.
+func (p *passage) oddHeat() []Act {
+	if !p.at.Filled || p.negated() {
+		return nil
+	}
+	them := p.hasClass(Jar) || p.hasClass(Lid) || p.at.Method && p.hasClass(Pronoun)
+	switch {
+	case !them:
+	case p.says("oven") && p.has(loadVerbs):
+		return []Act{{Name: "oven-process", Verb: "oven"}}
+	case p.says("microwave", "dishwasher") && p.has(loadVerbs):
+		return []Act{{Name: "microwave", Verb: "microwave"}}
+	case !p.at.Done && p.hasClass(Lid) && p.says("pop", "pops", "ping", "pings", "click", "clicks", "suck", "sucks") && !p.says("after", "next day", "cool"):
+		return []Act{{Name: "self-seal", Verb: "pop"}}
+	case !p.at.Done && p.says("seals the jars", "seal the jars", "seals them", "seals it", "will seal", "seals by itself", "seals itself"):
+		return []Act{{Name: "self-seal", Verb: "seal"}}
+	case !p.at.Done && p.says("over the closed jars", "over the jars") && p.says("cool"):
+		return []Act{{Name: "self-seal", Verb: "cool"}}
+	}
+	return nil
+}
+
+// putting are the acts that put something in.
+var putting = set("add stir-in dose-jar replace thicken layer double infuse brine cover-with-liquid")
+
+// excuses are acts that a negation has already been read into.
+var excuses = map[string]bool{"no-process": true, "leave-out": true}
+
+// has reports whether any word of the clause is in the set, by its lower or
+// folded form.
+func (p *passage) any(words map[string]bool) bool {
+	for i := range p.c.t {
+		if words[p.c.t[i].low] || words[p.c.t[i].Text] {
+			return true
+		}
+	}
+	return false
+}
+
+func (p *passage) says(phrases ...string) bool { return p.c.hasAny(phrases) }
+
+// touches reports whether the clause speaks of food, jars, lids, the canner,
+// heat, time or pressure; inside the method a pronoun is one of them.
+func (p *passage) touches() bool {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.inner {
+			continue
+		}
+		switch {
+		case w.m == english.Duration, w.m == english.Temperature, w.m == english.Length:
+			return true
+		case w.class == Pronoun:
+			if p.at.Method && !p.pronounOfTalk(i) {
+				return true
+			}
+		case w.class == Vague, stuff[w.class], trade[w.class]:
+			return true
+		case w.isVerb && formVerbs[w.verb] && w.low == w.verb && p.hasClass(Pronoun):
+			return true
+		case w.isVerb && p.r.frames[w.verb] != nil && p.at.Method && heatVerbs[w.verb]:
+			return true
+		}
+	}
+	return false
+}
+
+// pronounOfTalk reports whether the pronoun at i is the subject of a verb of
+// saying or feeling: "they say", "it says".
+func (p *passage) pronounOfTalk(i int) bool {
+	for k := i + 1; k < len(p.c.t); k++ {
+		if w := &p.c.t[k]; w.isVerb && !w.aux {
+			v, _ := english.Lookup(w.verb)
+			switch v.Verb() {
+			case english.VerbThink, english.VerbSay, english.VerbFeel:
+				return true
+			}
+			return false
+		}
+	}
+	return false
+}
+
+// formVerbs change what "it" is, wherever they are said.
+var formVerbs = set("blend puree mash thicken whizz blitz sieve liquidise")
+
+// heatVerbs touch the batch whatever their object.
+var heatVerbs = set(`boil simmer cook heat fry bake roast steam blanch brown process vent can pressure sterilise sterilize drain rinse peel chop blend puree mash thicken strain soak reduce
+	sieve fill pack ladle seal blitz whizz add stir whisk fold beat sprinkle season sweeten enrich bulk`)
+
+// negated reports whether the predicate is said not to be done.
+func (p *passage) negated() bool {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if !negators[w.low] {
+			continue
+		}
+		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
+			continue
+		}
+		// "do not forget", "never skimp": it is done.
+		for k := i + 1; k < len(p.c.t); k++ {
+			if p.c.t[k].isVerb && !p.c.t[k].aux {
+				return !sparing[p.c.t[k].verb]
+			}
+		}
+		return true
+	}
+	return false
+}
+
+var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can't cannot isn't aren't wasn't weren't mustn't needn't dont cant wont nobody none neither nor without no hardly nope")
+
+// sparing are verbs whose negation puts the thing in.
+var sparing = set("forget skip omit stint skimp spare miss leave hold")
+
+// fillsJars reports whether the clause fills, closes or processes jars.
+func (p *passage) fillsJars() bool {
+	c := p.c
+	if c.hasAny([]string{"open jar", "opened jar", "open a jar", "open the jar", "open one"}) {
+		return false
+	}
+	for _, v := range c.verbIndexes() {
+		switch c.t[v].verb {
+		case "process", "can", "vent", "fill", "ladle", "seal":
+			return true
+		case "pack", "put", "leave", "wipe", "cover", "adjust", "go", "spoon", "pour":
+			for i := range c.t {
+				switch c.t[i].class {
+				case Jar, Lid, Band, Rim, Gap, Canner:
+					return true
+				}
+			}
+		}
+	}
+	for i := range c.t {
+		switch c.t[i].class {
+		case Gap, Canner, Band, Rim:
+			return true
+		}
+	}
+	return false
+}
+
+// opensJar reports whether a finished jar is opened here, or the food is at the
+// table.
+func (p *passage) opensJar() bool {
+	c := p.c
+	if c.hasAny(openings) && !(p.has(cutVerbs) && !p.says("open", "opened", "serve", "eat")) {
+		return true
+	}
+	for i := range c.t {
+		w := &c.t[i]
+		if w.verb == "open" && (w.isVerb || w.low == "opening" || w.low == "opened") && !p.negatedAt(i) {
+			for k := max(0, i-4); k < len(c.t) && k <= i+4; k++ {
+				switch c.t[k].class {
+				case Jar, FullJar, Lid:
+					return !c.hasAny([]string{"canner", "petcock", "vent"})
+				case Pronoun:
+					return !c.hasAny([]string{"canner", "packet", "tin", "can", "bottle", "shell", "steam"})
+				}
+			}
+		}
+	}
+	return false
+}
+
+func (p *passage) negatedAt(i int) bool {
+	for k := max(0, i-2); k < i; k++ {
+		if negators[p.c.t[k].low] {
+			return true
+		}
+	}
+	return false
+}
+
+var cutVerbs = set("cut peel chop slice dice cube core pit trim snap shell grate wash pick sort fill pack")
+
+// openings are phrases that speak of an opened jar.
+var openings = []string{"reheat it", "reheat them", "when you reheat", "when reheated", "when you serve", "when we serve", "when i serve", "when they are served", "when it is served", "afterwards", "not in jar", "not in the jar", "not for the jar", "never in the jar", "not in the jars", "when eating", "eating day", "at camp", "at supper", "that night", "the same evening", "i open", "we open", "you open a", "come winter", "at table", "at the table", "on the table", "serving suggestion", "for the plate", "for serving", "to finish", "open the jar", "open a jar", "open jar", "opened jar", "opening the jar", "jar is opened", "jar is open", "jars are opened", "open it", "once opened", "after opening", "on opening", "when opened", "when opening", "upon opening",
+	"out of the jar", "from the jar to the", "at serving", "before serving", "when serving", "when served", "at serving time", "for serving", "when it is opened", "the day you open", "open one", "open them", "time to eat", "to serve", "when you want to eat", "when you eat it", "the night you eat", "day you eat", "when you use it", "when you use them", "come to use"}
+
+// serves reports whether the clause speaks of the table: on toast, for supper.
+func (p *passage) serves() bool {
+	if p.fillsJars() {
+		return false
+	}
+	if p.says(tables...) && !p.c.hasAny([]string{"jars", "pot", "before filling"}) {
+		return true
+	}
+	for _, v := range p.c.verbIndexes() {
+		switch p.c.t[v].verb {
+		case "serve", "eat", "enjoy", "reheat", "garnish":
+			return true
+		}
+	}
+	return false
+}
+
+var tables = []string{"at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
+	"on the night", "later on", "goes with", "good with", "great with", "lovely with", "nice with", "good on", "good over", "great on", "great over", "lovely on", "lovely over", "delicious with", "delicious on", "with crackers", "with crusty bread", "on crackers", "with cheese and crackers", "on sandwiches", "on a sandwich", "on biscuits", "on scones", "over pancakes", "over potatoes", "over mashed potatoes", "with cornbread",
+	"on pancakes", "serving suggestion", "alongside", "for the plate", "reheat", "when reheating", "spread on", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
+
+// harmlessFragment reports whether a clause without a frame does nothing: no
+// verb, no amount, only things already there.
+func (p *passage) harmlessFragment() bool {
+	if len(p.c.t) == 0 {
+		return true
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.Kind == words.Number || w.isVerb && !w.aux || w.class == Vague || w.m != 0 {
+			return false
+		}
+		if w.class != "" && w.class != Pronoun {
+			return false
+		}
+	}
+	return true
+}
+
+// vague returns the code of a clause that puts in what it does not name.
+func (p *passage) vague() string {
+	if !p.at.Method {
+		return ""
+	}
+	if p.says("tin of", "tins of", "can of", "cans of", "packet of", "packets of", "box of", "carton of", "tub of", "tube of", "bottle of", "bag of", "jar of") && len(p.c.chunks()) > 0 {
+		return "unknown-ingredient"
+	}
+	if p.says("the usual", "the works", "secret ingredient", "special ingredient", "something white", "good stuff", "whatever is left", "a little extra") {
+		return "unknown-ingredient"
+	}
+	return ""
+}
+
+// Claims reports whether the reading of the clause settles what a word list would
+// take for the act.
+func (c *Clause) Claims(tag string) bool { return false }
+
+// Boils reports whether something is boiled, cooked or kept.
+func (c *Clause) Boils() bool { return c.boils && c.Kind != Talk && c.Kind != Serve }
+
+// Loads reports whether jars go into a canner or boiling water.
+func (c *Clause) Loads() bool { return c.loads && c.Kind != Talk && c.Kind != Serve }
+
+var boilVerbs = set("boil cook simmer keep hold leave process heat")
+
+// loadsJars reports whether jars, or "them" once they are closed, go into a
+// canner or boiling water.
+func (p *passage) loadsJars() bool {
+	jars, water := p.at.Closed, false
+	for i := range p.c.t {
+		switch w := &p.c.t[i]; w.class {
+		case Jar, FullJar:
+			jars = true
+		case Canner:
+			water = true
+		case Liquid:
+			water = water || w.Text == "boiling" || w.Text == "hot"
+		}
+	}
+	return jars && water && p.has(loadVerbs) && !p.says("fill", "cover", "empty", "clean", "sterilize", "sterilise")
+}
+
+var loadVerbs = set("put place set lower load stand go lift stack arrange slide drop bung bring")
+
+// Opens reports whether a finished jar is opened in the clause.
+func (c *Clause) Opens() bool { return c.opens }
+
+// Jars reports whether the clause speaks of jars or the canner, or the jars are
+// closed.
+func (c *Clause) Jars() bool { return c.jars }
+
+// InJars reports whether jars or their headspace are named.
+func (c *Clause) InJars() bool { return c.inJars }
+
+// Lids reports whether the clause speaks of the lids, bands or rims of jars.
+func (c *Clause) Lids() bool { return c.lids }
+
+// Steams reports whether the clause measures how long steam streams out.
+func (c *Clause) Steams() bool { return c.steams }
+
+// Puts reports whether the clause puts something in, or serves it.
+func (c *Clause) Puts() bool { return c.puts2 }
+
+// Beside reports whether what the clause names only wipes a rim, or washes or
+// holds the food.
+func (c *Clause) Beside() bool { return c.beside }
+
+var tableVerbs = set("serve garnish use have eat want need go come")
+
+func (p *passage) besideJar() bool {
+	for i := range p.c.t {
+		if p.c.t[i].class == Rim {
+			return true
+		}
+	}
+	return p.has(washVerbs) && !p.puts()
+}
+
+var washVerbs = set("wash rinse dip wipe clean")
+
+// Untouched reports whether the clause is talk because it names nothing of the
+// trade; Verbless whether it has no verb.
+func (c *Clause) Untouched() bool { return c != nil && c.Kind == Talk && c.Why == "nothing touched" }
+
+// Verbless reports whether the clause has no verb.
+func (c *Clause) Verbless() bool { return c != nil && len(c.verbs) == 0 }
+
+// VerbAt reports whether the word at the byte of the sentence is a verb there.
+func (c *Clause) VerbAt(at int) bool {
+	for _, v := range c.verbs {
+		if at >= v[0] && at < v[1] {
+			return true
+		}
+	}
+	return false
+}
+
+// mayGoIn reports whether a word of what is put in may be stuff: English does not
+// know it, or knows it as a food, a substance, a plant or an animal.
+func mayGoIn(low string) bool {
+	if !english.About(low).Known {
+		return !units[low] && !neverVerbs[low] && !adverbs[low]
+	}
+	noun, ok := english.NounBase(low)
+	if !ok {
+		return false
+	}
+	e, _ := english.Lookup(noun)
+	switch e.Noun() {
+	case english.NounFood, english.NounSubstance, english.NounPlant, english.NounAnimal:
+		return true
+	}
+	return false
+}
+
+// Absent reports whether what stands at the byte of the sentence is said not to
+// be there.
+func (c *Clause) Absent(at int) bool {
+	for _, v := range c.absent {
+		if at >= v[0] && at < v[1] {
+			return true
+		}
+	}
+	return false
+}
+
+// MayBeFood reports whether a word that no list knows, at the byte of the
+// clause, may be something that goes in: one that English does not know, or any
+// where something is put in.
+func (c *Clause) MayBeFood(at int, word string) bool {
+	low := strings.ToLower(word)
+	if units[low] || neverVerbs[low] || adverbs[low] || harmlessNouns[low] || closed[low] || auxiliary[low] || subjects[low] || strings.ContainsAny(low, "'’") {
+		return false
+	}
+	for _, n := range c.puts {
+		if at >= n[0] && at < n[1] && mayGoIn(low) {
+			return true
+		}
+	}
+	if !english.About(low).Known {
+		first, _ := firstRune(word)
+		return !(at > 0 && first >= 'A' && first <= 'Z')
+	}
+	return false
+}

@@ -1,0 +1,70 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// Shape says what a line is built like.
+type Shape struct {
+	// Order is true where it begins with a verb that is no form of a food ("chopped
+	// onions"); Said where somebody does something in it.
+	Order, Said bool
+	// Foods, Verbs and Words count; Strange counts the words that neither the trade
+	// nor English knows.
+	Foods, Verbs, Words, Strange int
+	// Trade is true where it names a jar, a lid, the canner, heat or pressure.
+	Trade bool
+}
+
+// Shape looks at a line without reading it.
+func (r *Reader) Shape(text string) Shape {
+	t := r.annotate(text)
+	var s Shape
+	first := true
+	for i := range t {
+		w := &t[i]
+		if w.Kind == words.Mark {
+			continue
+		}
+		if w.Kind == words.Word && !w.inner {
+			s.Words++
+		}
+		switch {
+		case w.food != nil && !w.inner:
+			s.Foods++
+		case trade[w.class] && !w.inner && w.class != Part && w.class != Pot:
+			s.Trade = true
+		case w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && len(w.low) > 1:
+			s.Strange++
+		}
+		if w.isVerb {
+			s.Verbs++
+			participle := w.low != w.verb && !w.aux
+			if first && !participle && !w.aux {
+				s.Order = true
+			}
+			if subjectBefore(t, i) && !participle && t[max(i-1, 0)].low != "to" || w.aux && i > 0 {
+				s.Said = true
+			}
+		}
+		if w.Kind == words.Number || w.m != 0 {
+			first = false
+			continue
+		}
+		if !adverbs[w.low] && !determiners[w.low] && joints[w.low] == 0 && w.low != "and" {
+			first = false
+		}
+	}
+	return s
+}
+
+// FoodWord reports whether the lower-case English word is first of all a food.
+func FoodWord(w string) bool {
+	noun, ok := english.NounBase(w)
+	if !ok {
+		return false
+	}
+	e, _ := english.Lookup(noun)
+	return e.Noun() == english.NounFood
+}

@@ -1,0 +1,119 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// strict looks at a clause of the method that would pass: a place or a machine that
+// nobody knows, and, once the jars are full, anything that only a pronoun ties to
+// them. What it finds is asked about.
+func (p *passage) strict(acts []Act) (code, why string) {
+	if code, why := p.oddPlace(); why != "" {
+		return code, why
+	}
+	if !p.at.Filled {
+		return "", ""
+	}
+	for _, a := range acts {
+		if settled[a.Name] && !a.Undone {
+			return "", ""
+		}
+	}
+	explicit, pronoun := false, false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.inner {
+			continue
+		}
+		explicit = explicit || w.food != nil || trade[w.class] && w.class != Pot && w.class != Part || w.class == Cloth || w.class == Label || w.class == Salt || w.class == Liquid || w.class == Acid || w.m != 0
+		pronoun = pronoun || w.class == Pronoun
+	}
+	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() {
+		return "process-short", "only a pronoun"
+	}
+	return "", ""
+}
+
+// coolsItself reports whether the clause only says that processed jars cool: "as
+// they cool", "once it has cooled".
+func (p *passage) coolsItself() bool {
+	if !p.at.Done {
+		return false
+	}
+	for i := range p.c.t {
+		if t := &p.c.t[i]; t.Kind == words.Word && t.class != Pronoun && !cooling[t.low] {
+			return false
+		}
+	}
+	return true
+}
+
+var cooling = set("as while when once till until have has cool cools cooled down")
+
+// settled are the acts of the closed jar that a pronoun may stand for.
+var settled = set("natural-cool cool-jars check-seal unband wash-sealed label store open-jar eat serve-with wipe-rim de-bubble lid band cover-with-liquid fill pack headspace restart vent refrigerate boil-before-eating unload load hold discard add dose-jar")
+
+// stage returns the code of a clause that names nothing of the trade but, among
+// full jars, may cut the process short: "I stop there", "as long as the washing up
+// takes", "forty, or in a hurry twenty".
+func (p *passage) stage() string {
+	if !p.at.Method || !p.at.Filled {
+		return ""
+	}
+	if p.any(cutting) || p.says("as long as", "a little under", "as written", "to the shelf", "to the cupboard", "on the shelf as", "by then", "for nothing") {
+		return "process-short"
+	}
+	raw := make([]words.Token, len(p.c.t))
+	for i := range p.c.t {
+		raw[i] = p.c.t[i].Token
+	}
+	for i := range raw {
+		if v, n := english.Number(raw, i); n > 0 && v >= 5 && v <= 120 && (i+n >= len(raw) || raw[i+n].Kind == words.Mark) && p.c.t[i].m == 0 && raw[i].Kind == words.Word {
+			return "process-short"
+		}
+	}
+	return ""
+}
+
+var cutting = set("stop stops stopped hurry halfway song songs hiss hisses")
+
+// oddPlace reports something done in, through or on a thing that is no tool or
+// place of a kitchen.
+func (p *passage) oddPlace() (string, string) {
+	if p.negated() || p.hasClass(Person) {
+		return "", ""
+	}
+	for _, ch := range p.c.chunks() {
+		head := p.c.t[ch.head].Text
+		switch ch.prep {
+		case "in", "into", "inside", "through", "under", "on":
+		default:
+			continue
+		}
+		if ch.prep == "through" && !p.hasClass(Jar) && (ch.class == Pot || ch.class == Thing) && head != "funnel" && !p.says("strain", "drain", "juice", "jelly", "filter", "towel", "cloth", "funnel", "slicer", "mandoline", "grater", "grinder", "mincer", "mill", "sieve", "strainer", "colander", "food mill") {
+			return "puree", "through something"
+		}
+		if ch.class != Thing && ch.class != Unknown {
+			continue
+		}
+		if kitchen[head] || harmlessNouns[head] || ch.prep == "on" && !p.at.Filled {
+			continue
+		}
+		e := p.c.t[ch.head].entry
+		if e.Noun() != english.NounArtifact && ch.class != Unknown {
+			continue
+		}
+		if p.at.Filled {
+			return "method-mismatch", "an odd place"
+		}
+		if ch.prep != "on" {
+			return "", "an odd place"
+		}
+	}
+	return "", ""
+}
+
+// kitchen are tools and places of a kitchen.
+var kitchen = set(`towel counter table rack board sink stove shelf cellar pantry room air kitchen side row circle book recipe guide chart card instruction sun shade draft draught corner bench tray cooler basket wire mesh filter paper newspaper blanket sack bag drawer box
+	patty ball log link container dishwasher house home apron glove spoon fork knife ladle spatula peeler masher whisk tongs lifter jar lid spot place pile heap bunch bundle string knot ring water juice syrup brine bath handle neck shoulder mouth porch garden field patch store market shop lamp light clock watch timer gauge dial weight vent pipe valve window door floor mat mitt canner cooker crock barrel keg tub cup glass mug plate saucer dish rag oven broiler grill pan pot`)

@@ -1,0 +1,193 @@
+package method
+
+import (
+	"strings"
+
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// talk returns why a clause that touches the trade is only talk, "" where it is
+// not: it tells of other people, of the past, of what the cook thinks.
+func (p *passage) talk() string {
+	c := p.c
+	if len(c.t) == 0 {
+		return "empty"
+	}
+	if why := p.idiom(); why != "" {
+		return why
+	}
+	for i := range c.t {
+		if c.t[i].food.In("low-acid-fruit", "no-home-process") {
+			return "" // what is never canned is not talked away
+		}
+	}
+	if p.third() && !p.measuresKitchen() && !p.ourBatch() {
+		return "somebody else"
+	}
+	if why := p.thinking(); why != "" {
+		return why
+	}
+	if !p.at.Method {
+		return p.told()
+	}
+	return ""
+}
+
+// subject returns the token that the first verb is said of, nil where the clause
+// is an order or has no verb.
+func (p *passage) subject() *token {
+	c := p.c
+	for i := range c.t {
+		w := &c.t[i]
+		if w.isVerb {
+			break
+		}
+		if w.low == "i" || w.low == "we" || w.low == "you" || w.low == "he" || w.low == "she" || w.low == "they" || w.low == "it" || w.low == "i'd" || w.low == "i've" || w.low == "we've" {
+			return w
+		}
+	}
+	for _, ch := range c.chunks() {
+		if ch.prep != "" {
+			continue
+		}
+		for i := ch.end; i < len(c.t); i++ {
+			if c.t[i].isVerb {
+				return &c.t[ch.head]
+			}
+		}
+		break
+	}
+	return nil
+}
+
+// third reports whether somebody else, an animal or a place is the subject.
+func (p *passage) third() bool {
+	s := p.subject()
+	if s == nil {
+		return false
+	}
+	switch s.low {
+	case "he", "she", "i'd":
+		return s.low != "i'd"
+	case "i", "we", "you", "they", "it":
+		return false
+	}
+	if s.name {
+		return true
+	}
+	class := s.class
+	if class == "" && s.Kind == words.Word && !closed[s.low] {
+		switch s.entry.Noun() {
+		case english.NounPerson:
+			class = Person
+		case english.NounAnimal:
+			class = Animal
+		case english.NounPlace:
+			class = Place
+		}
+	}
+	return class == Person || class == Animal
+}
+
+// measuresKitchen reports whether the clause holds a kitchen amount.
+func (p *passage) measuresKitchen() bool {
+	return p.says("cup", "cups", "tablespoon", "teaspoon", "tbsp", "tsp", "spoonful", "handful", "pinch", "splash", "knob", "lump", "pound", "ounce", "dollop", "glug")
+}
+
+// ourBatch reports whether what others do is done here too.
+func (p *passage) ourBatch() bool {
+	return p.says("so do i", "and so do we", "the same", "me too", "taught me", "showed me", "way i", "as i do", "into it", "in it", "to it", "with it", "through it")
+}
+
+// thinking reports whether the verb is one of saying, thinking or feeling and
+// nothing is done.
+func (p *passage) thinking() string {
+	verbs := p.c.verbIndexes()
+	if len(verbs) == 0 {
+		return ""
+	}
+	if p.at.Method {
+		for _, ch := range p.c.chunks() {
+			if stuff[ch.class] || ch.class == Canner || ch.class == Pressure || ch.class == Clock {
+				return ""
+			}
+		}
+	}
+	for _, i := range verbs {
+		v := p.c.t[i].verb
+		e, _ := english.Lookup(v)
+		switch {
+		case tells[v]:
+		case p.r.verbs[v]:
+			return ""
+		case e.Verb() == english.VerbThink || e.Verb() == english.VerbSay || e.Verb() == english.VerbFeel || e.Verb() == english.VerbCompete || e.Verb() == english.VerbWeather:
+		default:
+			return ""
+		}
+	}
+	if p.measuresKitchen() || p.dangerWords() {
+		return ""
+	}
+	return "said, not done"
+}
+
+// told returns why a clause outside the method is only told: how things are, or
+// what once was, and nothing of a process in it.
+func (p *passage) told() string {
+	c := p.c
+	if p.stative() && !p.says("in it", "in the jar", "goes in", "go in") {
+		return "how things are"
+	}
+	for i := range c.t {
+		switch w := &c.t[i]; w.class {
+		case Canner, Pressure, Weight, Gauge, Vague:
+			return ""
+		case Pronoun:
+			if w.low == "ones" || w.low == "those" {
+				return ""
+			}
+		}
+	}
+	if p.measuresKitchen() || p.dangerWords() || c.measured(english.Duration) && p.says("jar", "jars") {
+		return ""
+	}
+	verbs := c.verbIndexes()
+	if len(verbs) == 0 {
+		return ""
+	}
+	for _, v := range verbs {
+		w := &c.t[v]
+		past := w.low != w.verb && !strings.HasSuffix(w.low, "ing") && !strings.HasSuffix(w.low, "s")
+		if !past {
+			return ""
+		}
+	}
+	if p.subject() == nil {
+		return ""
+	}
+	return "told in the past"
+}
+
+// tells are verbs of talk, whatever the frames know of them.
+var tells = set(`say tell ask write think remember know wonder hope believe swear love like hate prefer thank mean see hear learn teach read call promise forget guess wish
+	buy sell order grow plant pick find bring send swap borrow lend owe cost pay win lose laugh cry smile complain grumble argue agree print share live die marry visit drive walk travel work retire`)
+
+// idiom reports whether the words are a figure of speech.
+func (p *passage) idiom() string {
+	if p.says(idioms...) {
+		return "figure of speech"
+	}
+	return ""
+}
+
+var idioms = []string{"spill the bean", "apple of my eye", "bread and butter work", "bigger fish to fry", "piece of cake", "my cup of tea", "your cup of tea", "everyone's cup of tea", "worth his salt", "worth her salt", "a grain of salt", "full of beans", "in a pickle", "right pickle", "traffic jam", "spilt milk", "cream of the class", "cream of the crop",
+	"cool as a cucumber", "two peas in a pod", "butter up", "bring home the bacon", "egg on his face", "egg on my face", "walk on eggshell", "salt of the earth", "couch potato", "tough nut", "nut job", "for peanuts", "gravy train", "can of worms", "say cheese", "big cheese", "life gave me lemon", "life gives you lemon", "is a lemon",
+	"butter would not melt", "butter wouldn't melt", "land of milk", "pea soup fog", "fat chance", "chew the fat", "cat that got the cream", "icing on the cake", "the whole enchilada", "selling like hotcakes", "sell like hot cakes", "heat of the moment", "blew her lid", "blew his lid", "flip my lid", "packed like sardines", "sealed the deal", "seal the deal", "under pressure at work", "too many cooks"}
+
+// dangerWords reports whether the clause holds a word that changes how much,
+// how long or whether.
+func (p *passage) dangerWords() bool { return p.any(changers) }
+
+// changers are words that change an amount, a time or a step.
+var changers = set(`half third quarter double twice triple treble optional instead skip omit without less fewer more extra another enough plenty only whatever unless leftover`)

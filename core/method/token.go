@@ -1,0 +1,308 @@
+package method
+
+import (
+	"strings"
+
+	"damson/core/english"
+	"damson/core/food"
+	"damson/core/words"
+)
+
+// token is a word of a sentence with what it is there.
+type token struct {
+	words.Token
+	low   string // lower case, not made singular
+	class Class
+	food  *food.Food
+	name  bool // a capital inside a sentence
+	inner bool // behind the first word of a phrase
+	verb  string
+	isVerb,
+	aux bool
+	modifies bool // a food in a compound that is none
+	entry    english.Entry
+	known    bool         // an English word in some form
+	m        english.Kind // what a measure that it is part of measures, 0 where it is none
+}
+
+// annotate finds things, foods and verbs in a sentence.
+func (r *Reader) annotate(text string) []token {
+	raw := words.Split(text)
+	out := make([]token, len(raw))
+	for i, t := range raw {
+		out[i].Token = t
+		out[i].low = lower(t.Raw)
+		if t.Text == "em" && i > 0 && (raw[i-1].Text == "'" || raw[i-1].Text == "’" || raw[i-1].Text == "`") {
+			out[i].low = "them"
+		}
+		if t.Kind != words.Word {
+			continue
+		}
+		about := english.About(out[i].low)
+		out[i].entry = about.Noun
+		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low]
+		first, _ := firstRune(t.Raw)
+		out[i].name = (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
+		out[i].verb = about.Verb
+		out[i].aux = auxiliary[out[i].low]
+	}
+	for i := 0; i < len(raw); {
+		p, n := r.at(raw, i)
+		if n == 0 {
+			i++
+			continue
+		}
+		for k := i; k < i+n; k++ {
+			out[k].class, out[k].food, out[k].inner = p.class, p.food, k > i
+		}
+		i += n
+	}
+	for _, m := range english.Measures(raw) {
+		for k := m.Start; k < m.End; k++ {
+			out[k].m = m.Kind
+		}
+	}
+	modify(out)
+	r.markVerbs(out)
+	return out
+}
+
+// modify takes the food out of a compound whose head is a vessel, a plant, a place
+// or a person: "pasta pot", "apple tree", "Mr. Rice".
+func modify(t []token) {
+	for i := range t {
+		if t[i].food == nil || t[i].inner {
+			continue
+		}
+		end := i + 1
+		for end < len(t) && t[end].inner {
+			end++
+		}
+		person := i > 1 && t[i-1].Text == "." && titles[t[i-2].low] || i > 0 && titles[t[i-1].low]
+		compound := false
+		if end < len(t) && t[end].Kind == words.Word && !t[end].inner {
+			next := &t[end]
+			switch e := next.entry; {
+			case next.class == Pot && next.low != "bowl" && next.low != "can":
+				compound = next.low == next.Text
+			case next.class == "" && !closed[next.low] && !e.Adjective() && e.Verb() == 0:
+				switch e.Noun() {
+				case english.NounPlant:
+					compound = next.low == "tree" || next.low == "trees" || next.low == "vine" || next.low == "vines" || next.low == "bush"
+				case english.NounPlace, english.NounPerson:
+					compound = true
+				}
+			}
+		}
+		if !person && !compound {
+			continue
+		}
+		for k := i; k < end; k++ {
+			t[k].class, t[k].food, t[k].inner = "", nil, false
+			t[k].modifies = true
+		}
+	}
+}
+
+var titles = set("mr mrs ms miss dr aunt auntie uncle")
+
+func firstRune(s string) (rune, bool) {
+	for _, r := range s {
+		return r, true
+	}
+	return 0, false
+}
+
+func lower(s string) string {
+	return strings.ReplaceAll(words.Unaccented(s), "’", "'")
+}
+
+// closed are the words of grammar.
+var closed = set(`a an the this that these those my your his her its our their i you he she it we they me him us them who which what whose
+	and or but nor so yet if when while until till once after before because since though although unless as than then
+	in on at to from with without into onto over under through by for of off out up down about around between among against along across behind near per via
+	not no never none nothing neither either both all each every any some more most less least few many much only just also too very quite rather
+	is are was were be been being am do does did done have has had having will would shall should can could may might must
+	here there now again still even ever always often sometimes soon yes oh well please ok one ones`)
+
+var determiners = set("a an the this that these those my your his her its our their each every any some no both all another whose half")
+
+var prepositions = set("in on at to from with without into onto over under through by for of about around between among against along across behind near per via inside like past atop beside beneath below above within upon off out up down round back away apart aside together as than except")
+
+var subjects = set("i you he she it we they who that which there one y'all i'd i'll i've we'd we'll we've you'd you'll he'd he'll she'd she'll they'd they'll they've i'm we're they're it's")
+
+var auxiliary = set(`is are was were be been being am do does did have has had having will would shall should can could may might must
+	don't doesn't didn't won't wouldn't shouldn't can't cannot couldn't isn't aren't wasn't weren't hasn't haven't hadn't mustn't needn't dont cant wont gonna wanna`)
+
+var adverbs = set(`then now just always never not please only also still well gently slowly quickly carefully loosely tightly firmly evenly thoroughly first next finally again lightly
+	really simply even often sometimes usually ever soon good nice and so too very quite rather hot cold immediately straight right kindly don't do round back away apart aside together alone along fast hard quick slow easy little bit more less enough whole half twice alright okay later afterwards meanwhile otherwise besides somewhat almost nearly about roughly barely maybe perhaps overnight same else snug snugly neatly upright sideways lengthwise crosswise again now uncovered`)
+
+func set(s string) map[string]bool {
+	m := map[string]bool{}
+	for _, w := range strings.Fields(s) {
+		m[w] = true
+	}
+	return m
+}
+
+// markVerbs decides which words are verbs here.
+func (r *Reader) markVerbs(t []token) {
+	fresh := true // at the head of a clause
+	for i := range t {
+		w := &t[i]
+		if w.Kind == words.Mark {
+			fresh = true
+			continue
+		}
+		if w.Kind == words.Number || w.m != 0 {
+			fresh = false
+			continue
+		}
+		switch {
+		case w.low == "can" && (i == 0 || t[i-1].low == "to" || t[i-1].low == "not" || t[i-1].low == "then") && i+1 < len(t) && (determiners[t[i+1].low] || t[i+1].class != "" || t[i+1].entry.Adjective()):
+			w.isVerb, w.aux, w.verb, fresh = true, false, "can", false
+			continue
+		case w.aux && w.class == "":
+			w.isVerb = true
+			fresh = true // "will fill", "is filled"
+			continue
+		case w.low == "to" || w.low == "let's" || w.low == "not" || w.low == "never" || subjects[w.low] && !w.inner:
+			fresh = true
+			continue
+		case w.low == "and" || w.low == "or" || w.low == "but" || w.low == "then" || w.low == "so" || joints[w.low] != 0:
+			fresh = true
+			continue
+		}
+		if w.verb != "" && !w.inner && !neverVerbs[w.low] && r.verbHere(t, i, fresh) {
+			w.isVerb = true
+			if w.class != "" { // "salt the cabbage": no salt is named
+				w.class, w.food = "", nil
+			}
+		}
+		fresh = fresh && adverbs[w.low] || fresh && strings.HasSuffix(w.low, "ly")
+	}
+}
+
+// prefers reports whether the word is a verb of a kitchen.
+func (r *Reader) prefers(v string) bool { return r.verbs[v] || benign[v] }
+
+// neverVerbs are particles, numbers and adverbs that a dictionary has as verbs
+// too.
+var neverVerbs = set("off up down out back round rounds over through about around near like past still even own well better best worse two ten one six full right wrong steady quiet level fine extra second last late early less more most little much many while since whole half third pound pounds cold hot thick raw loose tight live light medium overnight")
+
+// verbHere decides for one word that may be a verb.
+func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
+	w := &t[i]
+	next := &token{}
+	if i+1 < len(t) {
+		next = &t[i+1]
+	}
+	multi := next.inner && next.class == w.class // the head of a phrase of several words
+	nounish := w.entry.Noun() != 0 || w.class != ""
+	inflected := w.low != w.verb && (strings.HasSuffix(w.low, "ed") || strings.HasSuffix(w.low, "ing") || !strings.HasSuffix(w.low, "s"))
+	if multi && !(r.prefers(w.verb) && fresh && i+2 < len(t) && w.class == Canner) {
+		return false
+	}
+	before := prev(t, i)
+	if w.entry.Adjective() && w.low == w.verb && beBefore(t, i) {
+		return false // "until the water is clear"
+	}
+	if inflected && strings.HasSuffix(w.low, "ed") && before != nil && !fresh && (strings.HasSuffix(before.low, "ing") || strings.HasSuffix(before.low, "ed") || before.entry.Adjective()) && (next.class != "" || next.entry.Noun() != 0) {
+		return false // "the boiling spiced vinegar"
+	}
+	if before != nil && determiners[before.low] && !fresh {
+		return false
+	}
+	if before != nil && before.Kind == words.Number && !inflected {
+		return false
+	}
+	if before != nil && before.Kind == words.Word && numbers[before.low] {
+		return false
+	}
+	if before != nil && !fresh && prepositions[before.low] && before.low != "to" {
+		return strings.HasSuffix(w.low, "ing") && w.low != w.verb
+	}
+	if multi && !(r.prefers(w.verb) && fresh && i+2 < len(t) && w.class == Canner) {
+		return false
+	}
+	if fresh {
+		if !nounish {
+			return true
+		}
+		after := determiners[next.low] || subjects[next.low] || next.low == "them" || next.low == "it" || next.class != "" || next.Kind == 0 && next.low == "" || prepositions[next.low] ||
+			next.Kind == words.Mark || adverbs[next.low] || strings.HasSuffix(next.low, "ly") || next.Kind == words.Number || next.entry.Adjective() || strings.HasSuffix(next.low, "ed") || next.low == "and" || next.low == "or" || next.low == "until" || next.low == "till"
+		if subjectBefore(t, i) && (inflected || w.class == "" || !beBefore(t, i) && before != nil && before.low != "which" && before.low != "that" && before.low != "there" && before.low != "who") {
+			return true
+		}
+		if w.class != "" {
+			return r.prefers(w.verb) && (determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" || stuff[next.class] && w.class != next.class && w.class != Food && next.class != "")
+		}
+		if inflected {
+			return true
+		}
+		return r.prefers(w.verb) && after || w.entry.Noun() == 0 || (determiners[next.low] || next.low == "them" || next.low == "it") && w.low == w.verb
+	}
+	if w.class != "" {
+		return false
+	}
+	for k := i - 1; k >= 0 && t[k].Kind == words.Word; k-- {
+		if v := t[k].verb; t[k].isVerb && (v == "let" || v == "make" || v == "help" || v == "have") && w.low == w.verb && r.prefers(w.verb) && k < i-1 && before != nil && (before.class != "" || before.entry.Noun() != 0) {
+			return true // "let the pressure fall"
+		}
+	}
+	if before != nil && before.low == "them" && w.low == w.verb && r.prefers(w.verb) && i > 2 {
+		return true // "the spaces between them fill"
+	}
+	// Behind a noun: its predicate.
+	if inflected && (r.prefers(w.verb) || !nounish) {
+		return true
+	}
+	if before != nil && before.Kind == words.Word && (before.class != "" || before.entry.Noun() != 0) {
+		plural := before.low != before.Text
+		if w.low == w.verb && plural && (!nounish || r.prefers(w.verb)) {
+			return true
+		}
+		if strings.HasSuffix(w.low, "s") && !plural && (r.prefers(w.verb) || !nounish) {
+			return true
+		}
+	}
+	return false
+}
+
+var numbers = set("one two three four five six seven eight nine ten eleven twelve several few many")
+
+// subjectBefore reports whether a pronoun, auxiliary or "to" stands directly
+// before, past adverbs.
+func subjectBefore(t []token, i int) bool {
+	for k := i - 1; k >= 0; k-- {
+		w := &t[k]
+		switch {
+		case w.Kind != words.Word:
+			return false
+		case subjects[w.low] || w.aux || w.low == "to" || w.low == "let's":
+			return true
+		case adverbs[w.low] || strings.HasSuffix(w.low, "ly"):
+		default:
+			return false
+		}
+	}
+	return false
+}
+
+// beBefore reports whether a form of "be" stands directly before.
+func beBefore(t []token, i int) bool {
+	for k := i - 1; k >= 0; k-- {
+		if adverbs[t[k].low] {
+			continue
+		}
+		return t[k].verb == "be" || strings.HasSuffix(t[k].low, "'s") || strings.HasSuffix(t[k].low, "'re")
+	}
+	return false
+}
+
+func prev(t []token, i int) *token {
+	if i == 0 {
+		return nil
+	}
+	return &t[i-1]
+}

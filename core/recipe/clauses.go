@@ -1,0 +1,216 @@
+package recipe
+
+import (
+	"strings"
+
+	"damson/core/english"
+	"damson/core/method"
+	"damson/core/words"
+)
+
+// Ask is a clause that could not be read whole: it is asked about in the cook's
+// words.
+type Ask struct {
+	Text string `json:"text"`
+	// Code is what it may be about, "" where it may be anything.
+	Code string `json:"code,omitempty"`
+}
+
+// StepAt reads one sentence of a method where it stands.
+func (r *Reader) StepAt(no int, text string, at method.Where) *Step {
+	st := r.listed(no, text)
+	st.Clauses = r.method.Read(text, at)
+	r.settle(st)
+	return st
+}
+
+// settle lays the reading of the clauses over what the word lists found: talk
+// says nothing, what is for the table leaves the jar alone, and a clause that
+// was not read is asked about as a whole.
+func (r *Reader) settle(st *Step) {
+	kind := func(at int) (method.ClauseKind, *method.Clause) {
+		for i := range st.Clauses {
+			if c := &st.Clauses[i]; at >= c.Start && at < c.End {
+				return c.Kind, c
+			}
+		}
+		return method.Doing, nil
+	}
+	acts := st.Acts[:0]
+	for _, a := range st.Acts {
+		k, c := kind(a.At)
+		if k == method.Talk && !(c.Untouched() && !softActs[a.Tag]) || k == method.Serve && !tableActs[a.Tag] || k == method.Doing && c != nil && c.Claims(a.Tag) {
+			continue
+		}
+		acts = append(acts, a)
+	}
+	for i := range st.Clauses {
+		c := &st.Clauses[i]
+		if c.Kind != method.Doing && c.Kind != method.Unread {
+			continue
+		}
+		for _, a := range c.Acts {
+			tag := actTags[a.Name]
+			if a.Undone {
+				tag = undoneTags[a.Name]
+			}
+			if tag != "" && !has2(acts, tag, c) {
+				acts = append(acts, Act{tag, a.Verb, c.Start})
+			}
+		}
+	}
+	st.Acts = acts
+	foods := st.Foods[:0]
+	for _, m := range st.Foods {
+		k, c := kind(m.At)
+		if k == method.Talk || c != nil && c.VerbAt(m.At) {
+			continue
+		}
+		m.Serving = k == method.Serve
+		if c != nil && !m.Excepted {
+			m.Without = c.Absent(m.At)
+		}
+		m.Put, m.Beside = c != nil && c.Puts(), c != nil && c.Beside()
+		foods = append(foods, m)
+	}
+	st.Foods = foods
+	generics := st.Generics[:0]
+	for _, g := range st.Generics {
+		if k, _ := kind(g.At); k == method.Talk || k == method.Serve {
+			continue
+		}
+		generics = append(generics, g)
+	}
+	st.Generics = generics
+	unread := st.Unread[:0]
+	for _, u := range st.unread {
+		k, c := kind(u.at)
+		if k == method.Talk || k == method.Serve || c != nil && !c.MayBeFood(u.at-c.Start, u.word) {
+			continue
+		}
+		unread = append(unread, u.word)
+	}
+	st.Unread = unread
+	doing, serving := false, false
+	for i := range st.Clauses {
+		c := &st.Clauses[i]
+		switch c.Kind {
+		case method.Unread:
+			st.Asks = append(st.Asks, Ask{strings.TrimSpace(c.Text), c.Code})
+			doing = true
+		case method.Doing:
+			doing = true
+		case method.Serve:
+			serving = true
+		}
+	}
+	st.Talk = !doing && !serving && len(st.Clauses) > 0
+	st.Serving = serving && !doing
+}
+
+// actTags are the acts of the frames under the tags that the rules look for;
+// undoneTags those of acts that are said not to be done.
+var (
+	actTags = map[string]string{"puree": "puree", "mash": "puree", "crush": "crush", "thicken": "thicken", "fry": "fry", "invert": "invert", "no-process": "no-process", "self-seal": "self-seal",
+		"vacuum-seal": "no-process", "oven-process": "oven", "cooker-process": "cooker", "force-cool": "forced", "wax-seal": "wax", "below-boil-hold": "below-boil", "dishwasher-process": "odd-process",
+		"microwave": "odd-process", "sun": "odd-process", "top-up-time": "top-up", "grind": "grind", "grate": "grate"}
+	undoneTags = map[string]string{"peel": "unpeeled", "soak": "no-soak", "vent": "no-vent"}
+)
+
+func has2(acts []Act, tag string, c *method.Clause) bool {
+	for _, a := range acts {
+		if a.Tag == tag && a.At >= c.Start && a.At < c.End {
+			return true
+		}
+	}
+	return false
+}
+
+// softActs are what harmless words may look like in a clause that touches nothing:
+// "crush the boxes flat", "he simmered down".
+var softActs = map[string]bool{"crush": true, "reduce": true, "roast": true, "fry": true, "mix": true, "lessen": true, "force-cool": true, "thicken": true, "brown": true, "oven-word": true, "odd-heat": true, "invert": true}
+
+// tableActs keep their meaning in a clause for the table.
+var tableActs = map[string]bool{"serve": true, "open-jar": true}
+
+// unreadWord is a word that no list knows, by its byte in the sentence.
+type unreadWord struct {
+	word string
+	at   int
+}
+
+// plainEnglish reports whether the word is English and no food.
+func plainEnglish(word string) bool {
+	low := strings.ToLower(word)
+	if !english.Known(low) {
+		return false
+	}
+	noun, ok := english.NounBase(low)
+	if !ok {
+		return true
+	}
+	e, _ := english.Lookup(noun)
+	return e.Noun() != english.NounFood || e.Verb() != 0 || words.Fold(low) == ""
+}
+
+// Closes reports whether the jars are closed by the end of the sentence.
+func (s *Step) Closes() bool {
+	if s.Processes() {
+		return true
+	}
+	for i := range s.Clauses {
+		if c := &s.Clauses[i]; c.Kind == method.Doing && len(c.Acts) == 0 && c.Lids() {
+			return true // "wipe, lids, bands"
+		}
+		for _, a := range s.Clauses[i].Acts {
+			if (a.Name == "lid" || a.Name == "band" || a.Name == "wipe-rim") && s.Clauses[i].Lids() {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// Processes reports whether the jars are processed in the sentence.
+func (s *Step) Processes() bool {
+	if s.Did("process", "water-bath", "pressure-can", "steam-canner") {
+		return true
+	}
+	for i := range s.Clauses {
+		for _, a := range s.Clauses[i].Acts {
+			switch a.Name {
+			case "process", "pressure-process", "boil-bath", "steam-canner":
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// loads reports whether the closed jars go into the canner in the sentence.
+func (s *Step) loads() bool {
+	for i := range s.Clauses {
+		if s.Clauses[i].Loads() {
+			return true
+		}
+	}
+	return false
+}
+
+// fills reports whether food goes into jars in the sentence.
+func (s *Step) fills() bool {
+	if s.Did("raw-pack", "hot-pack", "half-solids") || s.Closes() {
+		return true
+	}
+	for i := range s.Clauses {
+		for _, a := range s.Clauses[i].Acts {
+			switch a.Name {
+			case "fill", "pack", "layer", "headspace", "add", "dose-jar", "cover-with-liquid":
+				if c := &s.Clauses[i]; c.InJars() && !a.Undone && c.Kind == method.Doing {
+					return true
+				}
+			}
+		}
+	}
+	return false
+}

@@ -1,0 +1,240 @@
+package recipe
+
+import (
+	"regexp"
+	"strings"
+
+	"damson/core/english"
+	"damson/core/quantity"
+	"damson/core/words"
+)
+
+// lineKind says what a line of the ingredient area is by what it says: an
+// ingredient, a heading, or a note, which is a fact, a step, talk or a page's
+// furniture. sure is false where the words alone do not decide.
+func (r *Reader) lineKind(body string) (kind string, sure bool) {
+	t := words.Split(body)
+	if len(t) == 0 {
+		return Note, true
+	}
+	if furniture.MatchString(body) {
+		return Note, true
+	}
+	if letter.MatchString(body) && len(t) <= 10 {
+		return Note, true
+	}
+	if r.headed(body, t) {
+		return Heading, true
+	}
+	if fact.MatchString(body) || r.processFact(t) {
+		return Note, true
+	}
+	if r.timed(t) {
+		return Note, true
+	}
+	if len(t) > 1 && (t[1].Text == "of" || t[1].Text == "and" && len(t) > 3 && t[3].Text == "of") && (unitAt(t, 0).n > 0 || partOf[t[0].Text]) {
+		return Ingredient, true // "dash of nutmeg", "zest of 1 orange"
+	}
+	lead := r.leadingFood(t)
+	if lead {
+		return Ingredient, true
+	}
+	s := r.method.Shape(body)
+	named := s.Foods > 0
+	switch {
+	case s.Order && s.Words > 1 && !r.namesOnly(t):
+		return Note, true
+	case s.Said && s.Words > 3:
+		return Note, true
+	case !s.Order && !s.Said && (leadingMeasure(t) || strings.HasSuffix(strings.TrimRight(strings.ToLower(body), " ."), " to taste")):
+		return Ingredient, true // whatever it is, it goes in
+	case !named && (s.Verbs > 0 || s.Trade) && s.Strange == 0 && s.Words > 1 && !hasNumber(t) && !r.foodAhead(t, 0) && !r.anyFoodWord(t):
+		return Note, true
+	}
+	return Ingredient, false
+}
+
+// leadingMeasure reports whether the line begins with a measure of the kitchen:
+// "1 Tbsp", "2 cups".
+func leadingMeasure(t []words.Token) bool {
+	_, _, n := english.Range(t, 0)
+	u := unitAt(t, n)
+	return n > 0 && u.n > 0 && u.unit.Dimension() != quantity.Count
+}
+
+// furniture is what a page carries round a recipe.
+var furniture = regexp.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
+
+// letter is how a letter begins and ends.
+var letter = regexp.MustCompile(`(?i)^\W*((hi|hello|hey|hiya|dear|howdy|g'day|greetings|good (morning|evening|afternoon)|ahoy|salut|bonjour|hola|ciao)\b[^.:;0-9]{0,40}[,.!:-]*|(cheers|love|lots of love|much love|sincerely|yours( truly| sincerely| in haste)?|regards|kind regards|best( wishes| regards)?|warmly|warm regards|hugs|xo+|thanks|thank you|many thanks|ta|take care|god bless|blessings|tot ziens|cordialement|your (loving )?(brother|sister|friend|cousin|aunt|uncle|mother|father|son|daughter|neighbou?r|niece|nephew|grandson|granddaughter))\b[ ,.!-]*([A-Z][\w'.-]*[ ,.!&-]*(and |& )?){0,4}(xo+)?|(from|to|cc|bcc|subject|date|sent|re|reply-to)\s*:.*|p\.? ?s\.?)\s*$`)
+
+// fact is a line that states a yield, a storage time or the kitchen.
+var fact = regexp.MustCompile(`(?i)^\W*((this |it |recipe |each batch )?(makes|yields?|serves|servings?|gives|fills)\b|(prep|cook|total|active|canning) time\b|(altitude|elevation|headspace|head space|process(ing)? time|pressure|yield|jars?|equipment|method|pack|gauge|canner|vent)\s*:|keeps?\b|stores?\b|best (within|before|by)\b|day \w+\s*:?\s*$|step \w+\s*:?\s*$|part \w+\s*:?\s*$|(about )?\d+([/.]\d+)? ?(to|-|–) ?\d+ (half.)?(pints?|quarts?|jars?)\s*\.?$|(about )?\d+ (half.)?(pints?|quarts?|jars?)\s*\.?$)`)
+
+// timed reports whether the line gives jars a time and names no food.
+func (r *Reader) timed(t []words.Token) bool {
+	jar := false
+	for i := range t {
+		if r.foodAt(t, i) {
+			return false
+		}
+		_, n := jarWord(t, i)
+		jar = jar || n > 0
+	}
+	for _, m := range english.Measures(t) {
+		if m.Kind == english.Duration && jar {
+			return true
+		}
+	}
+	return false
+}
+
+// processFact reports whether the line states minutes, pounds or headspace and
+// names no food.
+func (r *Reader) processFact(t []words.Token) bool {
+	if ms := english.Measures(t); len(ms) > 0 && ms[0].Start == 0 && (ms[0].Kind == english.Duration || ms[0].Kind == english.Length && !r.foodAnywhere(t)) {
+		return true
+	}
+	if _, _, n := english.Range(t, 0); n > 0 {
+		if name, m := jarWord(t, n); m > 0 && name != "jar" && t[n+m-1].Raw != t[n+m-1].Text && !r.foodAnywhere(t) {
+			return true // "Nine pints or thereabouts."
+		}
+	}
+	if t[0].Text == "no" || t[0].Text == "without" {
+		return true // what is not there
+	}
+	for i := range t {
+		if r.foodAt(t, i) && t[i].Text != "head" {
+			return false
+		}
+	}
+	for i := range t {
+		switch t[i].Text {
+		case "headspace", "headroom", "psi", "canner", "gauge", "altitude", "elevation":
+			return true
+		case "pressure":
+			return hasNumber(t)
+		}
+	}
+	return false
+}
+
+func hasNumber(t []words.Token) bool {
+	for i := range t {
+		if t[i].Kind == words.Number {
+			return true
+		}
+	}
+	return false
+}
+
+// leadingFood reports whether the line begins with an amount and names a food
+// right behind it.
+func (r *Reader) leadingFood(t []words.Token) bool {
+	i := 0
+	for i < len(t) && (aboutWords[t[i].Text] || t[i].Text == "~") {
+		i++
+	}
+	_, _, n := english.Range(t, i)
+	if n == 0 && i < len(t) && (t[i].Text == "a" || t[i].Text == "an") && unitAt(t, i+1).n > 0 {
+		n = 1
+	}
+	if n == 0 {
+		return false
+	}
+	if next := i + n; next < len(t) && (t[next].Text == "the" || t[next].Text == "of" && next+1 < len(t) && t[next+1].Text == "the") {
+		return false // "half the dill"
+	}
+	i += n
+	u := unitAt(t, i)
+	i += u.n
+	for k := i; k < len(t) && k < i+6; k++ {
+		if r.foodAt(t, k) {
+			return true
+		}
+		if t[k].Kind == words.Mark && t[k].Text != "-" && t[k].Text != "(" && t[k].Text != ")" && t[k].Text != "," && t[k].Text != "." {
+			return false
+		}
+	}
+	return u.n > 0 && len(t) <= i+3
+}
+
+// namesOnly reports whether every word names a food, a form or a state.
+func (r *Reader) namesOnly(t []words.Token) bool {
+	for i := 0; i < len(t); {
+		if t[i].Kind != words.Word {
+			i++
+			continue
+		}
+		s, n := r.line.at(t, i)
+		if n == 0 || s.kind == plainWord && !colours[t[i].Text] && t[i].Text != "and" && t[i].Text != "or" {
+			return false
+		}
+		i += n
+	}
+	return true
+}
+
+// anyFoodWord reports whether English calls any of the words a food.
+func (r *Reader) anyFoodWord(t []words.Token) bool {
+	for i := range t {
+		if t[i].Kind != words.Word {
+			continue
+		}
+		noun, ok := english.NounBase(strings.ToLower(t[i].Raw))
+		if !ok {
+			continue
+		}
+		if e, _ := english.Lookup(noun); e.Noun() == english.NounFood || e.MayFood() && e.Verb() == 0 && len(t) < 4 {
+			return true
+		}
+	}
+	return false
+}
+
+var partOf = map[string]bool{"juice": true, "zest": true, "rind": true, "peel": true}
+
+// headed reports whether the line heads a part of the recipe.
+func (r *Reader) headed(body string, t []words.Token) bool {
+	bare := strings.Trim(body, "#*_=[]<>{}~ \t")
+	if strings.HasPrefix(bare, "b>") {
+		bare = strings.TrimSuffix(strings.TrimPrefix(bare, "b>"), "</b")
+	}
+	marked := bare != strings.TrimSpace(body) && !strings.HasSuffix(body, ">") || strings.HasPrefix(body, "<b>") || strings.HasSuffix(bare, ":")
+	f := words.Split(strings.TrimSuffix(bare, ":"))
+	if len(f) == 0 || len(f) > 9 {
+		return false
+	}
+	for i := range f {
+		if f[i].Kind == words.Mark && strings.ContainsAny(f[i].Text, ".,;!?") {
+			return false
+		}
+	}
+	first := f[0].Text
+	last := f[len(f)-1].Text
+	if i := strings.IndexByte(bare, '('); i > 0 && strings.HasSuffix(strings.TrimSuffix(bare, ":"), ")") {
+		if g := words.Split(bare[:i]); len(g) > 0 {
+			last = g[len(g)-1].Text
+		}
+	}
+	if _, n := english.Number(f, 0); n > 0 {
+		return false
+	}
+	if headingWords[last] && (marked || len(f) <= 3 || first == "for" || first == "the" || first == "then" || first == "part") && !r.amounted(f) {
+		return true
+	}
+	return marked && (strings.HasPrefix(body, "#") || strings.HasPrefix(body, "[") || strings.HasPrefix(body, "__") || strings.HasPrefix(body, "**")) && len(f) <= 4 && !r.amounted(f)
+}
+
+func (r *Reader) amounted(t []words.Token) bool {
+	for i := range t {
+		if _, n := english.Number(t, i); n > 0 && unitAt(t, i+n).n > 0 {
+			return true
+		}
+	}
+	return false
+}
+
+// headingWords are nouns that head a list of ingredients.
+var headingWords = map[string]bool{"filling": true, "mixture": true, "ingredient": true, "equipment": true, "glaze": true, "syrup": true, "brine": true, "sauce": true, "topping": true, "marinade": true, "crust": true, "base": true,
+	"direction": true, "instruction": true, "method": true, "note": true, "dressing": true, "rub": true, "you": true, "supply": true, "tool": true, "notes": true, "vegetable": true, "fruit": true, "spice": true, "liquid": true, "day": true, "step": true, "preparation": true}

@@ -1,0 +1,122 @@
+package recipe
+
+import (
+	"strings"
+
+	"damson/core/method"
+	"damson/core/words"
+)
+
+// remarks cuts off what an ingredient line says beside its ingredient: "ours was
+// a cross-rib roast", "take it out before filling". A part whose words are all
+// foods, forms and states stays; what stays is returned with the remarks.
+func (r *Reader) remarks(body string, t []words.Token) (core string, said []string) {
+	var b strings.Builder
+	start, named := 0, false
+	cut := func(end int, open bool) {
+		part := body[start:end]
+		trimmed := strings.Trim(part, " ,;:()-–—.!")
+		if trimmed == "" {
+			b.WriteString(part)
+			return
+		}
+		if named && !r.ofTheLine(trimmed) {
+			said = append(said, trimmed)
+		} else {
+			b.WriteString(part)
+		}
+		named = named || r.foodAhead(words.Split(trimmed), 0) || r.foodAnywhere(words.Split(trimmed))
+	}
+	depth := 0
+	for i := range t {
+		if t[i].Kind != words.Mark {
+			continue
+		}
+		switch t[i].Text {
+		case "(":
+			if depth == 0 {
+				cut(t[i].Start, true)
+				start = t[i].Start
+			}
+			depth++
+		case ")":
+			if depth > 0 {
+				depth--
+			}
+			if depth == 0 {
+				cut(t[i].End, false)
+				start = t[i].End
+			}
+		case ",", ";", "—", "!":
+			if depth == 0 {
+				cut(t[i].Start, false)
+				start = t[i].Start
+			}
+		case "-":
+			spaced := i > 0 && t[i-1].End < t[i].Start && i+1 < len(t) && t[i+1].Start > t[i].End
+			if depth == 0 && (spaced || strings.ContainsAny(t[i].Raw, "–—")) && i > 0 && t[i-1].Kind != words.Number {
+				cut(t[i].Start, false)
+				start = t[i].Start
+			}
+		case ".":
+			if depth == 0 && i+1 < len(t) && i > 0 && !abbreviations[t[i-1].Text] && unitAt(t, i-1).n == 0 {
+				cut(t[i].Start, false)
+				start = t[i].Start
+			}
+		}
+	}
+	cut(len(body), false)
+	return strings.TrimSpace(strings.TrimRight(b.String(), " ,;-–—")), said
+}
+
+func (r *Reader) foodAnywhere(t []words.Token) bool {
+	for i := range t {
+		if r.foodAt(t, i) {
+			return true
+		}
+	}
+	return false
+}
+
+// ofTheLine reports whether the part belongs to the ingredient: its words are
+// foods, forms, states, amounts, or it holds an amount of a food of its own.
+func (r *Reader) ofTheLine(part string) bool {
+	t := words.Split(part)
+	for _, phrase := range servingPhrases {
+		if strings.Contains(words.FoldPhrase(part), strings.Join(phrase, " ")) {
+			return true
+		}
+	}
+	unknown, food, number, form := 0, false, false, false
+	for i := 0; i < len(t); {
+		if t[i].Kind != words.Word {
+			number = number || t[i].Kind == words.Number
+			i++
+			continue
+		}
+		s, n := r.line.at(t, i)
+		if n == 0 {
+			if unitAt(t, i).n > 0 || sizeWords[t[i].Text] || colours[t[i].Text] || numberWords[t[i].Text] != 0 || measureWords[t[i].Text] || len(t[i].Text) == 1 || vagueWords[t[i].Text] {
+				i++
+				continue
+			}
+			unknown++
+			i++
+			continue
+		}
+		food = food || s.kind == foodName
+		form = form || s.kind == prepWord
+		i += n
+	}
+	return unknown == 0 || form && unknown <= 1 && r.method.Shape(part).Words <= 4 || food && number && unknown <= 1 || food && len(t) <= 3 && unknown <= 1 && r.method.Shape(part).Verbs == 0
+}
+
+// remark reads what stands beside an ingredient. What touches nothing is talk; a
+// thing done is a step.
+func (r *Reader) remark(l *Line, text string) {
+	st := r.StepAt(l.No, text, method.Where{Method: true})
+	if st.Talk && len(st.Unread) == 0 {
+		return
+	}
+	l.Remarks = append(l.Remarks, st)
+}
