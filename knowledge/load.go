@@ -112,14 +112,11 @@ func read(fsys fs.FS) (*source, error) {
 	if err != nil {
 		return nil, err
 	}
-	cat, err := food.NewCatalogue(foods)
-	if err != nil {
-		return nil, err
-	}
 	if foods, err = addNames(fsys, foods); err != nil {
 		return nil, err
 	}
-	if cat, err = food.NewCatalogue(foods); err != nil {
+	cat, err := food.NewCatalogue(foods)
+	if err != nil {
 		return nil, err
 	}
 	procs, err := readProcedures(fsys, cat)

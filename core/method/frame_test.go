@@ -1,7 +1,6 @@
 package method_test
 
 import (
-	"fmt"
 	"os"
 	"testing"
 
@@ -22,30 +21,30 @@ func language(t *testing.T) *method.Language {
 	return lang
 }
 
+// Examples are found to do their act and counterexamples not to, read without
+// their neighbours. The bounds are what is reached: they are to be tightened.
 func TestFrames(t *testing.T) {
 	lib, err := knowledge.Load()
 	require.NoError(t, err)
 	lang := language(t)
 	r := method.NewReader(lib.Foods, lang)
-	right, none, wrong, cwrong := 0, 0, 0, 0
+	right, fooled, n := 0, 0, 0
 	for _, f := range lang.Frames {
-		acts := r.Acts(f.Example, f.Phase)
-		switch {
-		case len(acts) == 0 && f.Act != "talk":
-			none++
-			fmt.Println("NONE ", f.Act, "|", f.Example, f.Form)
-		case has(acts, f.Act) || f.Act == "talk":
-			right++
-		default:
-			wrong++
-			fmt.Println("WRONG", f.Act, "|", f.Example, acts)
+		if f.Act == "talk" {
+			continue
 		}
-		if c := r.Acts(f.Counter, f.Phase); has(c, f.Act) && f.Act != "talk" {
-			cwrong++
-			fmt.Println("COUNTER", f.Act, "|", f.Counter, c, f.CounterAct)
+		n++
+		if has(r.Acts(f.Example, f.Phase), f.Act) {
+			right++
+		}
+		if has(r.Acts(f.Counter, f.Phase), f.Act) {
+			fooled++
+			t.Logf("%s: %q", f.Act, f.Counter)
 		}
 	}
-	fmt.Println(right, none, wrong, cwrong)
+	t.Logf("%d frames: %d examples found, %d counterexamples taken for the act", n, right, fooled)
+	require.Greater(t, float64(right), 0.64*float64(n))
+	require.Less(t, float64(fooled), 0.12*float64(n))
 }
 
 func has(list []string, s string) bool {

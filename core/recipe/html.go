@@ -61,6 +61,9 @@ type htmlPage struct {
 	micro microdata
 	// plain is true where only the words are wanted.
 	plain bool
+	// within is set where a property's words are collected: a list or steps inside
+	// it, as in an element that nobody closed, are another property's.
+	within bool
 }
 
 // microdata is a schema.org Recipe by itemprop.
@@ -109,7 +112,11 @@ func (p *htmlPage) walk(n *html.Node) {
 	case n.Type == html.ElementNode && n.Data == "script" && !p.plain && strings.Contains(attr(n, "type"), "ld+json"):
 		p.ld = append(p.ld, textOf(n, false)...)
 	}
-	if !p.plain && p.micro.take(attr(n, "itemprop"), n) {
+	prop := attr(n, "itemprop")
+	if p.within && listProps[prop] {
+		return
+	}
+	if (!p.plain || !p.within && listProps[prop]) && p.micro.take(prop, n) && !p.plain {
 		p.plain = true // what stands inside belongs to it
 		defer func() { p.plain = false }()
 	}
@@ -142,6 +149,9 @@ func (p *htmlPage) flush() {
 // microProps are the itemprops of a Recipe that Damson reads.
 var microProps = set("recipeIngredient ingredients recipeInstructions recipeYield name")
 
+// listProps are those that hold a line each, whatever stands round them.
+var listProps = set("recipeIngredient ingredients recipeInstructions")
+
 // take keeps the words of an element with the itemprop, and reports whether it
 // is one that Damson reads.
 func (m *microdata) take(prop string, n *html.Node) bool {
@@ -172,7 +182,7 @@ func (m *microdata) take(prop string, n *html.Node) bool {
 
 // textOf returns the words below the node: one string, or one for each block.
 func textOf(n *html.Node, blocks bool) []string {
-	p := htmlPage{plain: true}
+	p := htmlPage{plain: true, within: true}
 	for c := n.FirstChild; c != nil; c = c.NextSibling {
 		p.walk(c)
 	}

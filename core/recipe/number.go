@@ -22,9 +22,6 @@ var numberWords = map[string]float64{
 
 var fractionWords = map[string]float64{"half": 0.5, "quarter": 0.25, "third": 1.0 / 3, "fourth": 0.25, "eighth": 0.125}
 
-// tens are the number words that another may follow: "twenty-five".
-var tens = map[string]bool{"twenty": true, "thirty": true, "forty": true, "fifty": true, "sixty": true, "ninety": true}
-
 // digits reads "12", "1.5", "1,5", "1,000", "3/4" and "½".
 func digits(s string) (float64, error) {
 	first, _ := utf8.DecodeRuneInString(s)

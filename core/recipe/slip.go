@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"math/bits"
+	"slices"
 	"strings"
 
 	"damson/core/food"
@@ -159,6 +160,8 @@ func (r *Reader) Suggest(text string, n int) []*food.Food {
 			list = append(list, scored{f, best})
 		}
 	}
+	// Of equals, a food whose acidity is known comes first.
+	slices.SortStableFunc(list, func(a, b scored) int { return len(b.f.PH) - len(a.f.PH) })
 	var out []*food.Food
 	for d := 0; d <= 6 && len(out) < n; d++ {
 		for _, s := range list {

@@ -16,6 +16,10 @@ var columnNames = map[string]string{
 	"text": "text", "line": "no", "recipe": "recipe", "title": "recipe", "step": "step", "method": "step", "instructions": "step",
 }
 
+// derived are the columns that Damson writes of what it read; the line itself
+// stands in "text".
+var derived = set("amount_min amount_max unit_read food_read grams reading")
+
 // looksLikeCSV reports whether the first line is a heading of such a table.
 func looksLikeCSV(text string) bool {
 	head, _, _ := strings.Cut(text, "\n")
@@ -56,7 +60,9 @@ func FromCSV(text string) (string, error) {
 				continue
 			}
 		}
-		unnamed = append(unnamed, i)
+		if !derived[c] {
+			unnamed = append(unnamed, i)
+		}
 	}
 	_, hasFood := at["food"]
 	_, hasText := at["text"]
