@@ -4,7 +4,7 @@ ADDR ?= 127.0.0.1:8080
 # none, and its tens of thousands of mutants take four times as long under it.
 RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
 
-.PHONY: help demo build test check chromium bench assets library screenshots
+.PHONY: help demo build test check chromium bench assets library dictionary screenshots
 
 help:
 	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
@@ -42,6 +42,10 @@ bench: build
 
 library:
 	go generate ./knowledge
+
+# from Debian's package wordnet-base
+dictionary:
+	go run ./cmd/dictionary
 
 assets:
 	cd web/frontend && npm install --no-save --no-audit --no-fund && npm run build
