@@ -182,6 +182,9 @@ func (p *passage) read() Clause {
 		if code := p.vague(); code != "" {
 			return Clause{Kind: Unread, Code: code, Why: "vague"}
 		}
+		if p.at.Method && (p.bareDo() || p.strangeWord()) {
+			return Clause{Kind: Unread, Code: "unknown-ingredient", Why: "an act or a thing nobody knows"}
+		}
 		return Clause{Kind: Talk, Why: "nothing touched"}
 	}
 	if why := p.talk(); why != "" {
@@ -246,6 +249,31 @@ func (p *passage) read() Clause {
 	}
 	out.Why = "frame"
 	return out
+}
+
+// bareDo reports whether the clause is an order to do what it does not name: "then
+// do the trick".
+func (p *passage) bareDo() bool {
+	for i := range p.c.t {
+		switch w := &p.c.t[i]; {
+		case w.low == "do":
+			return p.word(i+1) != "not"
+		case joints[w.low] == 0 && w.low != "and" && !adverbs[w.low]:
+			return false
+		}
+	}
+	return false
+}
+
+// strangeWord reports whether the clause has a word, no name, that neither the
+// trade nor English knows.
+func (p *passage) strangeWord() bool {
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && !adverbs[w.low] && !w.name && w.m == 0 && len(w.low) > 2 {
+			return true
+		}
+	}
+	return false
 }
 
 // inContext names an act by what stands around it: jars that are full are not

@@ -2,10 +2,7 @@ package recipe
 
 import (
 	"fmt"
-	"math"
-	"strconv"
 	"strings"
-	"unicode/utf8"
 
 	"damson/core/english"
 	"damson/core/words"
@@ -24,35 +21,15 @@ var fractionWords = map[string]float64{"half": 0.5, "quarter": 0.25, "third": 1.
 
 // digits reads "12", "1.5", "1,5", "1,000", "3/4" and "½".
 func digits(s string) (float64, error) {
-	first, _ := utf8.DecodeRuneInString(s)
-	if v := words.Vulgar[first]; v != 0 {
+	if v, ok := english.Digits(s); ok && v <= largest {
 		return v, nil
 	}
-	if a, b, ok := strings.Cut(s, "/"); ok {
-		x, err1 := digits(a)
-		y, err2 := digits(b)
-		switch {
-		case err1 != nil:
-			return 0, err1
-		case err2 != nil:
-			return 0, err2
-		case y == 0:
+	if _, below, cut := strings.Cut(s, "/"); cut {
+		if y, ok := english.Digits(below); ok && y == 0 {
 			return 0, fmt.Errorf("%q: the amount divides by zero; write the amount you mean", s)
 		}
-		return x / y, nil
 	}
-	if i := strings.LastIndexByte(s, ','); i >= 0 {
-		if len(s)-i-1 == 3 && !strings.Contains(s, ".") {
-			s = strings.ReplaceAll(s, ",", "")
-		} else {
-			s = strings.Replace(s, ",", ".", 1)
-		}
-	}
-	v, err := strconv.ParseFloat(s, 64)
-	if err != nil || math.IsInf(v, 0) || v > largest {
-		return 0, fmt.Errorf("%q: no kitchen holds this amount; write the amount you mean", s)
-	}
-	return v, nil
+	return 0, fmt.Errorf("%q: no kitchen holds this amount; write the amount you mean", s)
 }
 
 // number reads a number that starts at t[i]: digits, a mixed number, or words; a
