@@ -389,6 +389,3 @@ func (c *clause) slot(e string, i int) int {
 	}
 	return is(strings.EqualFold(string(w.class), name) && !w.inner)
 }
-
-// c0 is hasAny for a list written out.
-func (c *clause) c0(phrases ...string) bool { return c.hasAny(phrases) }

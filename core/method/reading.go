@@ -88,7 +88,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if opens[i] {
 			serving = true
 		} else if serving && p.fillsJars() {
-			serving = at.Serving && false
+			serving = false
 		}
 		p.serving = serving
 		got := p.read()
@@ -136,7 +136,7 @@ func (p *passage) bath() bool {
 // the cream when you open the jar".
 func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	for i := 1; i < len(list); i++ {
-		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].c0("not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar")) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
+		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].hasAny([]string{"not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar"})) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
 			for k := i - 1; k >= 0; k-- {
 				out[k].Kind, out[k].Why = Serve, "beside the opened jar"
 				if list[k].joint == "then" || list[k].kind != mainClause {
@@ -447,6 +447,9 @@ var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can'
 
 // sparing are verbs whose negation puts the thing in.
 var sparing = set("forget skip omit stint skimp spare miss leave hold")
+
+// Sparing reports whether the negation of the verb puts the thing in.
+func Sparing(verb string) bool { return sparing[verb] }
 
 // fillsJars reports whether the clause fills, closes or processes jars.
 func (p *passage) fillsJars() bool {

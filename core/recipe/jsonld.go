@@ -88,10 +88,7 @@ func recipeText(m map[string]any) string {
 			}
 		}
 	}
-	for _, key := range []string{"description", "notes", "note", "tips", "recipeNotes", "comment", "keywords"} {
-		if key == "keywords" {
-			continue
-		}
+	for _, key := range []string{"description", "notes", "note", "tips", "recipeNotes", "comment"} {
 		for _, s := range stringsOf(m[key], 0) {
 			for _, line := range strings.Split(s, "\n") {
 				if line = oneLine(line); line != "" {

@@ -651,13 +651,24 @@ func (p *lineParser) perJar() {
 			continue
 		}
 		name, n := jarWord(p.t, j)
-		if n == 0 {
+		if n == 0 || p.named(i) {
 			continue
 		}
 		p.l.Per = name
 		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[j+n:]...)
 		return
 	}
+}
+
+// named reports whether the token at i stands inside a food's name: "garlic in a
+// jar".
+func (p *lineParser) named(i int) bool {
+	for k := range i {
+		if s, n := p.r.line.at(p.t, k); n > 0 && s.kind == foodName && k+n > i {
+			return true
+		}
+	}
+	return false
 }
 
 // weightInParens takes out "(about 1 lb)" behind a counted food and keeps the

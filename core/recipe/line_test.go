@@ -133,6 +133,17 @@ func TestCompoundsAreNotTheirParts(t *testing.T) {
 	}
 }
 
+// A jar in a food's name is no dose for each jar.
+func TestJarInAName(t *testing.T) {
+	for text, want := range map[string][2]string{
+		"2 Tbsp garlic in a jar": {"fresh-garlic-paste", ""}, "2 Tbsp chopped garlic in a jar": {"fresh-garlic-paste", ""},
+		"1 clove garlic in each jar": {"garlic", "jar"}, "1 tsp salt in a pint": {"salt", "pint"},
+	} {
+		l := reader.Line(1, text)
+		require.Equal(t, want, [2]string{l.FoodID, l.Per}, text)
+	}
+}
+
 func FuzzLine(f *testing.F) {
 	for _, s := range []string{"1 1/2 c. quince", "½ (14 oz) can", "juice of 2", "-3 cups", "1/0", "1e999", "(", "2-", "a a a", "T t #", "x\u202ey", "2 cups each", "1 lb 4 oz 3"} {
 		f.Add(s)

@@ -52,6 +52,12 @@ func (r *Reader) Step(no int, text string) *Step {
 	return r.StepAt(no, text, method.Where{Method: true})
 }
 
+// spares reports whether the negation at i says that something is done after all:
+// "do not forget the roux", "never skimp on the gravy".
+func spares(t []words.Token, i int) bool {
+	return i+1 < len(t) && method.Sparing(t[i+1].Text)
+}
+
 // listed reads a sentence by the lists of words alone.
 func (r *Reader) listed(no int, text string) *Step {
 	st := &Step{No: no, Text: text}
@@ -84,7 +90,7 @@ func (r *Reader) listed(no int, text string) *Step {
 		s, n := r.step.at(t, i)
 		if n == 0 {
 			if negations[tok.Text] {
-				negated = true
+				negated = !spares(t, i)
 			} else if !colours[tok.Text] && numberWords[tok.Text] == 0 && len(tok.Text) > 1 {
 				st.unread = append(st.unread, unreadWord{tok.Raw, tok.Start})
 			}
@@ -105,7 +111,7 @@ func (r *Reader) listed(no int, text string) *Step {
 			st.Foods = append(st.Foods, Mention{Food: s.food, Text: raw, Without: negated || excluded, Excepted: excluded, At: tok.Start})
 		default:
 			if negations[tok.Text] {
-				negated = true
+				negated = !spares(t, i)
 			} else if tok.Text == "but" || tok.Text == "then" {
 				negated = false
 			}

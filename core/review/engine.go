@@ -300,7 +300,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		}
 		b = e.compare(next, req, p)
 		for _, f := range b.findings {
-			if f.Severity == Change && !(f.Question && f.Line != nil && a.first.saidAlready(f.Code, *f.Line)) {
+			if f.Severity == Change && !(f.Question && f.Line != nil && a.first.saidAlready(f.Code, f.Ingredient, *f.Line)) {
 				a.extra = append(a.extra, f)
 			}
 		}

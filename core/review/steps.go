@@ -63,28 +63,21 @@ func (b *bench) accountSteps() {
 // about another of its family is answered.
 var families = [][]string{{"no-acid-added", "acid-short", "fresh-citrus", "acid-swap", "acid-diluted"}, {"lid", "jar-type"}, {"fat", "oil-pack"}, {"process-short", "open-kettle", "oven", "method-mismatch", "cooling", "vent", "pressure-low", "cooker-not-canner"}, {"puree", "thick-sauce", "thickener", "squash-mash"}}
 
-// saidAlready reports whether a change of the same family is reported for the
-// line, or for the whole recipe.
-func (b *bench) saidAlready(code string, line int) bool {
-	for _, family := range families {
-		if !slices.Contains(family, code) {
+// saidAlready reports whether a change that is reported for the line, or for the
+// whole recipe, answers the question about the clause: one of the same family, or
+// one that marks words of it.
+func (b *bench) saidAlready(code, clause string, line int) bool {
+	for _, f := range b.findings {
+		if f.Severity != Change || f.Question || f.Line != nil && *f.Line != line {
 			continue
 		}
-		for _, f := range b.findings {
-			if f.Severity == Change && !f.Question && slices.Contains(family, f.Code) && (f.Line == nil || *f.Line == line) {
+		if f.Line != nil && f.Ingredient != "" && containsAny(clause, strings.ToLower(f.Ingredient)) {
+			return true
+		}
+		for _, family := range families {
+			if slices.Contains(family, code) && slices.Contains(family, f.Code) {
 				return true
 			}
-		}
-	}
-	return false
-}
-
-// marked reports whether a change is reported already for words of the clause:
-// the question would only say it twice.
-func (b *bench) marked(clause string, line int) bool {
-	for _, f := range b.findings {
-		if f.Severity == Change && !f.Question && f.Line != nil && *f.Line == line && f.Ingredient != "" && containsAny(strings.ToLower(clause), strings.ToLower(f.Ingredient)) {
-			return true
 		}
 	}
 	return false
@@ -113,7 +106,7 @@ func (b *bench) needless(code string) bool {
 func (b *bench) asks(s int) {
 	st := &b.steps[s]
 	for _, a := range st.Asks {
-		if b.needless(a.Code) || b.saidAlready(a.Code, st.No) || b.marked(a.Text, st.No) {
+		if b.needless(a.Code) || b.saidAlready(a.Code, a.Text, st.No) {
 			continue
 		}
 		code := a.Code
