@@ -62,7 +62,7 @@ func Number(t []words.Token, i int) (v float64, n int) {
 	if w := word(t, k); w == "-" || w == "and" || w == "&" {
 		k++
 	}
-	if k < len(t) && t[k].Kind == words.Number && v == math.Trunc(v) {
+	if k < len(t) && t[k].Kind == words.Number && v == math.Trunc(v) && (t[i].Kind == words.Number || k > j) { // "seven 3/4-inch pieces" are seven
 		if f, ok := Digits(t[k].Text); ok && f > 0 && f < 1 && isFraction(t[k].Text) {
 			return v + f, k + 1 - i
 		}

@@ -18,6 +18,8 @@ func (p *passage) absences() [][2]int {
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
 		case ch.prep == "without" || first == "minus":
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
+		case verbNegated && ch.prep == "with" && p.has(set("be")) && !p.puts():
+			gone = true // "it is not the kind with flour in"
 		case verbNegated && !manner && p.behindVerb(ch) && !p.says("too much", "enough"):
 			gone = true
 		case (ch.class == Fat || p.c.t[ch.head].low == "fat") && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded", "skim", "skimmed", "drained", "thrown out"):

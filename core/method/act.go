@@ -1,5 +1,7 @@
 package method
 
+import "strings"
+
 // scored is a frame that fits a clause at a verb.
 type scored struct {
 	frame *Frame
@@ -13,7 +15,7 @@ func (c *clause) acts(closed bool) []scored {
 	var out []scored
 	taken := map[string]bool{}
 	for _, v := range c.verbIndexes() {
-		if best, ok := c.best(v, closed); ok && !taken[best.frame.Act] {
+		if best, ok := c.best(v, closed); ok && !taken[best.frame.Act] && !c.hollow(best) {
 			taken[best.frame.Act] = true
 			out = append(out, best)
 		}
@@ -45,6 +47,25 @@ func (c *clause) acts(closed bool) []scored {
 	}
 	return out
 }
+
+// hollow reports whether all that ties the frame to the clause is a verb that
+// means nothing by itself and an object that is not named: "the step does it for
+// nothing".
+func (c *clause) hollow(s scored) bool {
+	f := s.frame
+	if s.verb < 0 || !empty[c.t[s.verb].verb] || len(f.What)+len(f.With)+len(f.Through)+len(f.Into)+len(f.On)+len(f.From)+len(f.Result)+len(f.Measure) > 0 || f.Particle != "" || len(strings.Fields(f.Pattern)) > 1 {
+		return false
+	}
+	for _, o := range c.objectsOf(s.verb) {
+		if o.class == f.Object && o.class != Pronoun {
+			return false
+		}
+	}
+	return true
+}
+
+// empty are verbs whose sense is all in what stands beside them.
+var empty = set("go do be have get make take let give keep come run work need want use put bring hold set")
 
 // best returns the frame that fits the verb with the most conditions met.
 func (c *clause) best(v int, closed bool) (scored, bool) {

@@ -262,7 +262,7 @@ func (c *clause) measures(what string) bool {
 	case "size", "gap":
 		return c.measured(english.Length) || c.hasAny([]string{"size", "sized", "inch", "fist", "thumb", "finger", "bit", "room"})
 	case "psi":
-		return c.hasAny([]string{"pound", "psi", "lb", "pressure"})
+		return c.hasAny([]string{"psi", "pressure"}) || c.pressed()
 	case "amount", "count":
 		for i := range c.t {
 			if c.t[i].Kind == words.Number {
@@ -272,6 +272,30 @@ func (c *clause) measures(what string) bool {
 		return c.hasNumber() || c.hasAny([]string{"half", "some", "spoon", "cup", "tablespoon", "teaspoon"})
 	case "factor":
 		return c.hasAny([]string{"half", "twice", "double", "third", "quarter", "three times", "as much again"})
+	}
+	return false
+}
+
+// pressed reports pounds that are a pressure: "at 10 pounds", and not "fourteen
+// pounds of tomatoes".
+func (c *clause) pressed() bool {
+	for i := range c.raw {
+		n := int(c.nums[i])
+		if n == 0 || i+n >= len(c.raw) {
+			continue
+		}
+		u := i + n
+		if c.raw[u].Text == "-" && u+1 < len(c.raw) {
+			u++
+		}
+		if w := c.raw[u].Text; w != "pound" && w != "lb" && w != "#" {
+			continue
+		}
+		v, _ := english.Number(c.raw, i)
+		if v < 4 || v > 20 || i > 0 && (c.t[i-1].low == "with" || c.t[i-1].low == "from" || c.t[i-1].low == "took") || u+1 < len(c.raw) && (c.raw[u+1].Text == "of" || c.t[u+1].food != nil) {
+			continue
+		}
+		return true
 	}
 	return false
 }

@@ -33,6 +33,9 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if p.says("at any elevation", "any altitude", "at any altitude", "whatever the altitude", "whatever the elevation") {
 		return "altitude", "one figure for all"
 	}
+	if p.has(set("process can boil cook run time")) && p.says("less than", "shorter than", "fewer minutes", "a little less", "a bit less", "somewhat less", "a little under", "a bit under", "a little short", "a bit short", "not quite as long", "not as long") && !p.says("no less than", "not less than", "never less than", "nothing less than", "and no less") {
+		return "process-short", "less than tested"
+	}
 	for _, a := range acts {
 		if a.Name == "vent" && a.Minutes == 0 && !a.Undone && p.says("few", "bit", "moment", "while", "little", "minute or so", "couple", "briefly", "quickly") {
 			return "vent", "no measured vent"
@@ -43,6 +46,9 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 
 // machine reports an electric cooker in place of a canner.
 func (p *passage) machine(acts []Act) (string, string) {
+	if p.says("high speed", "low speed", "full speed", "on pulse", "in pulses", "in bursts") && !p.negated() && !p.at.Closed {
+		return "puree", "a machine"
+	}
 	if p.says("electric") && p.says("model", "cooker", "pot", "canner", "pressure") && !p.negated() && !p.says("stove", "range") {
 		return "cooker-not-canner", "an electric cooker"
 	}
@@ -61,8 +67,11 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 	if p.negated() || !p.c.hasAny([]string{"fat", "grease", "dripping", "drippings", "lard"}) {
 		return "", ""
 	}
-	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "pan", "only") {
+	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "only") {
 		return "fat", "fat left on"
+	}
+	if p.says("in the bottom", "on top of each", "in each", "over each") && p.says("dripping", "drippings", "grease", "lard") {
+		return "fat", "fat goes in"
 	}
 	if p.has(set("cover top pour add fill seal")) && !p.says("off", "away", "out", "into the sink", "skim", "down") {
 		return "fat", "fat goes in"
@@ -72,13 +81,18 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 
 // slack reports "will do", "just as well", "never did harm".
 func (p *passage) slack(acts []Act) (string, string) {
-	if p.says(licences...) && p.danger2() {
+	if p.says(licences...) && p.danger2() && !p.ofThePack() {
 		return p.aboutCode(), "a licence"
 	}
 	return "", ""
 }
 
-var licences = []string{"will do", "does as well", "just as well", "serves as well", "good enough", "all the same to", "just the same", "never did harm", "will not hurt", "won't hurt", "no harm", "neither here nor there", "nothing to fret", "has always done", "always been enough", "always done for", "does fine", "do fine", "is fine", "are fine", "fine without", "is plenty", "are plenty", "is enough", "are enough", "can manage", "they manage", "as you like", "for looks", "leave it at that", "no odds", "in a pinch", "at a pinch", "no call for", "no need for", "never mind", "do not bother", "saves a day", "does wonders", "see to themselves", "look after themselves"}
+// ofThePack reports whether the licence is about how closely pieces lie.
+func (p *passage) ofThePack() bool {
+	return p.says("tight", "loose", "tightly", "loosely", "upright", "lengthwise", "sideways", "standing") && !p.hasClass(Acid) && !p.hasClass(Lid) && !p.hasClass(Band) && !p.c.measured(english.Duration)
+}
+
+var licences = []string{"will do", "does as well", "just as well", "serves as well", "good enough", "all the same to", "just the same", "never did harm", "will not hurt", "won't hurt", "no harm", "neither here nor there", "nothing to fret", "has always done", "always been enough", "always done for", "does fine", "do fine", "is fine", "are fine", "fine without", "is plenty", "are plenty", "is enough", "are enough", "nothing to fret over", "can manage", "they manage", "as you like", "for looks", "leave it at that", "no odds", "in a pinch", "at a pinch", "no call for", "no need for", "never mind", "do not bother", "saves a day", "does wonders", "see to themselves", "look after themselves"}
 
 // danger2 reports whether the clause speaks of more than talk: it touches the
 // trade by more than a mere mention of a tool.
@@ -190,6 +204,9 @@ func (p *passage) spared(acts []Act) (string, string) {
 
 // openEnd reports "until" with an end that nobody knows.
 func (p *passage) openEnd(acts []Act) (string, string) {
+	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
+		return "", "an open end"
+	}
 	if p.c.kind != result || p.c.hasAny(outcomes) || p.c.hasAny([]string{"thick", "thicken", "thickens", "thickened", "smooth", "down", "is", "are", "volume"}) || p.c.measured(english.Duration) || p.c.measured(english.Length) {
 		return "", ""
 	}
@@ -202,8 +219,34 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 	if p.at.Closed {
 		return "process-short", "an open end"
 	}
-	return "thick-sauce", "an open end"
+	if p.texture() {
+		return "thick-sauce", "an open end"
+	}
+	return "", ""
 }
+
+// texture reports whether the end is one of the batch itself, "until it stands
+// alone", and not of a named thing: "till the last bits of meat fall off".
+func (p *passage) texture() bool {
+	s := p.subject()
+	if s == nil {
+		return p.c.hasAny([]string{"spoon", "ladle", "spread", "stiff", "mushy", "mush", "paste", "cream", "creamy"}) || hasVerb(p.c.t)
+	}
+	if s.class == Pronoun || subjects[s.low] {
+		return !p.has(finishing)
+	}
+	switch s.Text {
+	case "spoon", "ladle", "mass", "sauce", "mixture", "soup", "lump", "everything", "whole", "lot", "pot", "thing", "stew", "filling":
+		return true
+	}
+	return false
+}
+
+// like are words that compare the end with something.
+var like = []string{"like", "as thick", "resembles", "the look of", "looks like"}
+
+// finishing are verbs of an end that leaves pieces pieces.
+var finishing = set("float sink boil simmer cook bubble squeak pop change turn brown soften melt dissolve lose give shrink swell rise clear wilt slip split burst smell taste cool drain run open peel")
 
 // otherJar reports a jar whose size is only said to be big, and what is no jar.
 func (p *passage) otherJar(acts []Act) (string, string) {
@@ -230,7 +273,7 @@ func (p *passage) otherJar(acts []Act) (string, string) {
 // earlyEnd looks, once the jars are closed, for words about time and heat that no
 // act has claimed.
 func (p *passage) earlyEnd(acts []Act) (string, string) {
-	if !p.at.Closed || !p.at.Method {
+	if !p.at.Closed || !p.at.Method || p.c.kind == condition {
 		return "", ""
 	}
 	for _, a := range acts {
@@ -272,4 +315,4 @@ func (p *passage) fragmentOfProcess() bool {
 	return figure
 }
 
-var figureWords = set("pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling")
+var figureWords = set("ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling")

@@ -13,10 +13,15 @@ func (p *passage) composed() bool {
 	if p.negated() && !p.has(bothers) && !p.puts() && c.kind != result {
 		return true // nothing is done
 	}
+	if c.kind == result && !p.at.Closed {
+		if _, why := p.openEnd(nil); why == "" && !p.strangeWord() && !p.puts() && !p.any(strange) {
+			return true // an end, and none that says how thick
+		}
+	}
 	verbs := false
 	for i := range c.t {
 		w := &c.t[i]
-		if !w.isVerb || w.aux {
+		if !w.isVerb || w.aux || i > 0 && c.t[i-1].low == "as" {
 			continue
 		}
 		verbs = true
@@ -29,7 +34,7 @@ func (p *passage) composed() bool {
 			return false
 		}
 	}
-	if c.kind == result && !c.hasAny(outcomes) && !c.measured(english.Duration) {
+	if c.kind == result && !c.hasAny(outcomes) && !c.measured(english.Duration) && !c.measured(english.Length) && p.at.Closed {
 		return false
 	}
 	for i := range c.t {
@@ -58,7 +63,7 @@ func (p *passage) knownChunk(ch chunk, verbs bool) bool {
 		return false
 	case Thing, Place, Person, Animal, Plant, None:
 		switch ch.prep {
-		case "with", "by", "like", "on", "at", "near", "around", "round", "for", "from", "under", "along", "beside", "about", "of", "in", "through", "between", "over", "past", "per", "off", "down", "against":
+		case "with", "by", "like", "as", "than", "till", "until", "before", "after", "on", "at", "near", "around", "round", "for", "from", "under", "along", "beside", "about", "of", "in", "through", "between", "over", "past", "per", "off", "down", "against":
 			return !(ch.prep == "with" && p.puts()) && !(ch.prep == "in" && p.has(light)) && !(ch.prep == "through" && p.has(light))
 		}
 		if harmlessNouns[p.c.t[ch.head].Text] {
@@ -121,7 +126,7 @@ var bothers = set("bother need worry fuss process vent boil peel soak wait heat 
 
 // benign are a kitchen's verbs that, with things that are known, change nothing
 // that a rule asks for, or whose change the things themselves show.
-var benign = set(`adjust remove heat warm boil simmer cook combine mix stir add place put pour fold prepare pack fill ladle spoon cut slice chop dice cube quarter halve peel core pit stem hull trim wash rinse drain soak scrub
+var benign = set(`pull strip firm harden stiffen tear tug wring clip twist lean adjust remove heat warm boil simmer cook combine mix stir add place put pour fold prepare pack fill ladle spoon cut slice chop dice cube quarter halve peel core pit stem hull trim wash rinse drain soak scrub
 	snap string top tail discard throw pick sort select choose distribute arrange stand lay hold bring return continue repeat cover uncover wipe screw tighten turn lower raise lift load unload cool chill refrigerate marinate salt season
 	dissolve skim dip plunge slip rub squeeze press weigh measure check watch steam blanch scald brown sear bone skin split flatten slash slit eviscerate fillet shell shuck husk scrape scoop ferment brine store label serve enjoy divide
 	process vent can seal count wait rest settle start begin stop finish push press lay lie draw come roll steady blister slit pass wriggle hide heap fit stamp squash settle break flatten crush puncture seed fillet precook crush press smoke whisk rotate change number reduce double size depend prefer thicken discolor dress remain shred mound appear shove heap hide fall come core snug fasten latch lock unlock plug level pop stand prick mound dab blot aim swim mingle meld swell thaw steep gather shape turn reach rise fall drop stay sit open close shut tap dry pat wear handle keep avoid prevent hydrate swell bleed darken float sink clean test taste sterilize sterilise run get loosen work
@@ -136,5 +141,5 @@ var strange = set(`smooth smoothly mush mushy paste pasty pulp puree creamy silk
 	machine gadget contraption early earlier sooner short shortcut skip instead frozen lukewarm unpeeled unsoaked sun microwave`)
 
 // harmlessNouns are things that a clause may name bare.
-var harmlessNouns = set(`direction instruction way care step batch end side layer bottom top thing place position rest idea darkening color colour flavor flavour size thickness width length minute hour day night morning week time foot
+var harmlessNouns = set(`breakfast lunch dinner supper teatime noon midday midnight evening bedtime weekend drum fist ish direction instruction way care step batch end side layer bottom top thing place position rest idea darkening color colour flavor flavour size thickness width length minute hour day night morning week time foot
 	elevation altitude sea level adjustment recipe page note yield amount number count method hand finger fingertip glove knife spoon spatula chopstick skewer stick tong tongs lifter funnel towel nick dirt grit sand spot blemish bruise damage defect worm bug insect leaf silk flesh fibre fiber petal eye blossom boiler patty ball pod scraping amount ear head fin scale tail slit volume syrup thickness container harvest layer darkness uniform hole round second coin sheet person people problem chart same else portion part boil simmer rolling steam space accord own plume stage fire flame slit row go gauge pleasure problem matter turn grade quality breakage`)

@@ -9,7 +9,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.undone, p.spared, p.shares, p.licence, p.another} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.timing, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -34,6 +34,37 @@ func (p *passage) undone(acts []Act) (string, string) {
 		if code := safety[a.Name]; code != "" && a.Undone && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "once you", "once the", "dry", "longer", "all the way") {
 			return code, "a step undone"
 		}
+	}
+	return "", ""
+}
+
+// mush reports food that is cooked or worked to a mass.
+func (p *passage) mush([]Act) (string, string) {
+	if p.negated() {
+		return "", ""
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.food == nil && !w.inner && masses[w.Text] && (p.word(i-1) == "to" || p.word(i-1) == "into" || p.word(i-1) == "a" || p.word(i-1) == "are" || p.word(i-1) == "is" || p.word(i-1) == "go" || p.word(i-1) == "till" || p.word(i-1) == "until") {
+			return "puree", "a mass"
+		}
+	}
+	return "", ""
+}
+
+var masses = set("mush mushy pulp paste puree mash sludge slop gruel porridge rag shred")
+
+// overJars reports boiling water over jars that are closed, in place of a process.
+func (p *passage) overJars([]Act) (string, string) {
+	if p.puts() && p.says("over the closed jars", "over the sealed jars", "over the jars", "on the closed jars", "onto the jars", "over the lids", "over the filled jars") && (p.at.Filled || p.says("closed", "sealed", "lids")) && !p.says("towel", "cloth", "blanket") {
+		return "open-kettle", "water over the jars"
+	}
+	return "", ""
+}
+
+// pressed reports solids pressed down in the jar.
+func (p *passage) pressed([]Act) (string, string) {
+	if p.has(set("press push cram stuff jam squash squish tamp ram")) && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
+		return "solids-ratio", "pressed down"
 	}
 	return "", ""
 }
@@ -227,6 +258,10 @@ func (p *passage) licence(acts []Act) (string, string) {
 			switch w.class {
 			case Acid:
 				return "no-acid-added", "licence"
+			case Liquid:
+				if p.says("optional") && w.food != nil {
+					return "omission", "licence"
+				}
 			case Canner, Clock, Pressure, Steam, Weight:
 				if p.says("altitude", "adjust", "sugar") {
 					continue
@@ -257,3 +292,7 @@ func (p *passage) another(acts []Act) (string, string) {
 	}
 	return "", ""
 }
+
+// Telling reports whether the word says something of an amount or a form that must
+// not be passed over.
+func Telling(w string) bool { return masses[w] || changers[w] || strange[w] }

@@ -52,6 +52,14 @@ type Clause struct {
 	puts [][2]int
 	// Why says in a word how the kind came about.
 	Why string
+	// About is what the clause speaks of, as a code of findings.
+	About string
+	// Early is true before the first jar is filled.
+	Early bool
+	// Phase is the part of the canning day.
+	Phase Phase
+	with  []string
+	into  string
 }
 
 // Where says where a sentence stands.
@@ -61,6 +69,10 @@ type Where struct {
 	Method bool
 	// Filled is true once food is in the jars; Closed once the jars are closed, Done once they are processed.
 	Filled, Closed, Done bool
+	// About is what the clause before spoke of, as a code of findings.
+	About string
+	// ToFill is true while the text goes on to fill jars.
+	ToFill bool
 	// Serving is true under a heading for the opened jar, or right behind such a
 	// sentence.
 	Serving bool
@@ -91,6 +103,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			serving = false
 		}
 		p.serving = serving
+		if i > 0 {
+			p.at.About = out[i-1].About
+		}
 		got := p.read()
 		if asked {
 			got = Clause{Kind: Talk, Why: "a question"}
@@ -112,6 +127,10 @@ func (r *Reader) Read(text string, at Where) []Clause {
 				got.verbs = append(got.verbs, [2]int{c.t[k].Start, c.t[k].End})
 			}
 		}
+		got.Phase = p.phaseOf(got.Acts)
+		got.About = p.about()
+		got.Early = at.ToFill && !at.Filled
+		got.shown(c)
 		got.Text, got.Start, got.End = c.text, c.t[0].Start, c.t[len(c.t)-1].End
 		out = append(out, got)
 	}
@@ -138,6 +157,10 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	for i := 1; i < len(list); i++ {
 		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].hasAny([]string{"not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar"})) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
 			for k := i - 1; k >= 0; k-- {
+				if later := (&passage{c: list[k], r: r}); later.acidLater() {
+					out[k].Kind, out[k].Code, out[k].Why = Unread, "no-acid-added", "acid at the table"
+					break
+				}
 				out[k].Kind, out[k].Why = Serve, "beside the opened jar"
 				if list[k].joint == "then" || list[k].kind != mainClause {
 					break
@@ -164,9 +187,25 @@ func (p *passage) read() Clause {
 		if !p.touches() {
 			return Clause{Kind: Talk, Why: "nothing touched"}
 		}
+		if p.at.Method && p.acidLater() {
+			return Clause{Kind: Unread, Code: "no-acid-added", Why: "acid at the table"}
+		}
 		return Clause{Kind: Serve, Why: "the opened jar"}
 	}
+	if p.at.Method && p.othersDo() && p.at.About != "" {
+		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
+	}
 	if !p.touches() {
+		if code := p.window(); code != "" {
+			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
+		}
+		if p.at.Method || p.at.Done {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway} {
+				if code, why := look(nil); why != "" {
+					return Clause{Kind: Unread, Code: code, Why: why}
+				}
+			}
+		}
 		if p.at.Method && p.c.hasNumber() && p.says(licences...) {
 			return Clause{Kind: Unread, Code: "process-short", Why: "a figure with a licence"}
 		}
@@ -182,10 +221,13 @@ func (p *passage) read() Clause {
 		if code := p.vague(); code != "" {
 			return Clause{Kind: Unread, Code: code, Why: "vague"}
 		}
-		if p.at.Method && (p.bareDo() || p.strangeWord()) {
+		if p.at.Method && (p.bareDo() || p.strangeWord() && !(p.negated() && !p.puts() && !p.has(bothers))) {
 			return Clause{Kind: Unread, Code: "unknown-ingredient", Why: "an act or a thing nobody knows"}
 		}
 		return Clause{Kind: Talk, Why: "nothing touched"}
+	}
+	if code := p.window(); code != "" {
+		return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 	}
 	if why := p.talk(); why != "" {
 		return Clause{Kind: Talk, Why: why}
@@ -229,6 +271,9 @@ func (p *passage) read() Clause {
 		out.Kind, out.Code, out.Why = Unread, code, why
 		return out
 	}
+	if p.afterwards() {
+		return Clause{Kind: Serve, Why: "after the jars are done"}
+	}
 	if p.at.Method {
 		code, why := p.loose(out.Acts)
 		if why == "" {
@@ -243,12 +288,33 @@ func (p *passage) read() Clause {
 		out.Why = "figures"
 		return out
 	}
+	if len(out.Acts) == 0 && p.idle() {
+		return Clause{Kind: Talk, Why: "nothing of the batch"}
+	}
 	if len(out.Acts) == 0 && !p.harmlessFragment() && !p.composed() && !p.stative() {
 		out.Kind, out.Why = Unread, "no frame"
 		return out
 	}
 	out.Why = "frame"
 	return out
+}
+
+// idle reports whether a clause outside the method names nothing that could be in a
+// jar or done to one: a stool by the stove, the lid of the piano.
+func (p *passage) idle() bool {
+	if p.at.Method || p.puts() || p.measuresKitchen() || p.dangerWords() {
+		return false
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.inner {
+			continue
+		}
+		if stuff[w.class] || w.class == Jar || w.class == FullJar || w.class == Canner || w.class == Gauge || w.class == Weight || w.class == Pressure || w.class == Vague || w.class == Pronoun && (w.low == "them" || w.low == "ones") || w.m == english.Duration {
+			return false
+		}
+	}
+	return !p.has(heatVerbs)
 }
 
 // bareDo reports whether the clause is an order to do what it does not name: "then
@@ -269,7 +335,7 @@ func (p *passage) bareDo() bool {
 // trade nor English knows.
 func (p *passage) strangeWord() bool {
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && !adverbs[w.low] && !w.name && w.m == 0 && len(w.low) > 2 {
+		if w := &p.c.t[i]; w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && !adverbs[w.low] && !w.name && w.m == 0 && len(w.low) > 2 && !units[w.Text] && !figureWords[w.Text] {
 			return true
 		}
 	}
@@ -279,6 +345,14 @@ func (p *passage) strangeWord() bool {
 // inContext names an act by what stands around it: jars that are full are not
 // sterilised, and what is cooled after the process is the canner.
 func (p *passage) inContext(act string) string {
+	if p.at.ToFill && !p.hasClass(Canner) {
+		switch act {
+		case "boil-bath":
+			return "boil"
+		case "force-cool":
+			return "cool-food"
+		}
+	}
 	switch act {
 	case "sterilise-jar", "warm-jar":
 		if p.at.Filled || p.says("sealed", "closed", "filled", "in their jars") && !p.says("empty") {
@@ -388,6 +462,7 @@ func (p *passage) touches() bool {
 			if p.at.Method && !p.pronounOfTalk(i) {
 				return true
 			}
+		case w.Text == "recipe" && !p.has(mixing):
 		case w.class == Vague, stuff[w.class], trade[w.class]:
 			return true
 		case w.isVerb && formVerbs[w.verb] && w.low == w.verb && p.hasClass(Pronoun):
@@ -414,6 +489,9 @@ func (p *passage) pronounOfTalk(i int) bool {
 	}
 	return false
 }
+
+// mixing are verbs by which one recipe may go into another.
+var mixing = set("add put stir mix fold pour double halve triple use make can process follow change adjust alter skip")
 
 // formVerbs change what "it" is, wherever they are said.
 var formVerbs = set("blend puree mash thicken whizz blitz sieve liquidise")

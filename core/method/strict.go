@@ -29,11 +29,38 @@ func (p *passage) strict(acts []Act) (code, why string) {
 		explicit = explicit || w.food != nil || trade[w.class] && w.class != Pot && w.class != Part || w.class == Cloth || w.class == Label || w.class == Salt || w.class == Liquid || w.class == Acid || w.m != 0
 		pronoun = pronoun || w.class == Pronoun
 	}
-	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() {
+	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.handled() {
 		return "process-short", "only a pronoun"
 	}
 	return "", ""
 }
+
+// handled reports whether what a pronoun stands for is only moved, looked at or
+// left where it is; and, when the process is over, that the heat goes off. A
+// condition by itself does nothing.
+func (p *passage) handled() bool {
+	if p.c.kind == condition || p.c.joint == "as" {
+		return !p.any(early) && !p.says(licences...)
+	}
+	if p.c.hasNumber() || p.any(early) || p.any(cutting) || len(p.c.m) > 0 {
+		return false
+	}
+	if p.has(set("keep leave")) && p.says("whole", "upright", "apart", "in pieces", "as they are", "in one piece") {
+		return true
+	}
+	off := p.says("off") && p.has(set("turn switch shut click"))
+	if off {
+		return p.at.Done
+	}
+	for _, i := range p.c.verbIndexes() {
+		if !moving[p.c.t[i].verb] {
+			return false
+		}
+	}
+	return true
+}
+
+var moving = set("lift set stand carry line arrange watch look count admire date label name mark listen tell ask see trust hear love mind enjoy thank promise know think mean need want quit fuss worry guess reckon believe say")
 
 // coolsItself reports whether the clause only says that processed jars cool: "as
 // they cool", "once it has cooled".

@@ -14,6 +14,9 @@ func (p *passage) talk() string {
 	if len(c.t) == 0 {
 		return "empty"
 	}
+	if p.drink() {
+		return "a drink"
+	}
 	if why := p.idiom(); why != "" {
 		return why
 	}
@@ -27,6 +30,9 @@ func (p *passage) talk() string {
 	}
 	if why := p.thinking(); why != "" {
 		return why
+	}
+	if p.elsewhere() {
+		return "another place"
 	}
 	if !p.at.Method {
 		return p.told()
@@ -109,7 +115,7 @@ func (p *passage) thinking() string {
 	}
 	if p.at.Method {
 		for _, ch := range p.c.chunks() {
-			if stuff[ch.class] || ch.class == Canner || ch.class == Pressure || ch.class == Clock {
+			if stuff[ch.class] || trade[ch.class] && ch.class != Pot && ch.class != Part && ch.class != Jar && ch.class != Label {
 				return ""
 			}
 		}
@@ -173,9 +179,41 @@ func (p *passage) told() string {
 var tells = set(`say tell ask write think remember know wonder hope believe swear love like hate prefer thank mean see hear learn teach read call promise forget guess wish
 	buy sell order grow plant pick find bring send swap borrow lend owe cost pay win lose laugh cry smile complain grumble argue agree print share live die marry visit drive walk travel work retire`)
 
+// elsewhere reports what would hold in another place: "in the valley it would be
+// ten minutes".
+func (p *passage) elsewhere() bool {
+	if !p.says("would", "they'd", "it'd") {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if w := &p.c.t[ch.head]; (ch.prep == "in" || ch.prep == "at" || ch.prep == "by") && (w.name || ch.class == Place || ch.class == Person || w.low == "sea") && ch.class != Pot {
+			return true
+		}
+	}
+	return false
+}
+
+// drink reports a pause: "Cup of tea.", "Coffee."
+func (p *passage) drink() bool {
+	found := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.Kind == words.Mark, pauses[w.low], closed[w.low]:
+		case w.low == "tea" || w.low == "coffee" || w.low == "cuppa" || w.low == "beer":
+			found = true
+		default:
+			return false
+		}
+	}
+	return found
+}
+
+var pauses = set("cup mug pot glass time break stop while wait have drink make a of second another strong nice good")
+
 // idiom reports whether the words are a figure of speech.
 func (p *passage) idiom() string {
-	if p.says(idioms...) {
+	if p.c.unit().hasAny(idioms) {
 		return "figure of speech"
 	}
 	return ""
@@ -183,7 +221,7 @@ func (p *passage) idiom() string {
 
 var idioms = []string{"spill the bean", "apple of my eye", "bread and butter work", "bigger fish to fry", "piece of cake", "my cup of tea", "your cup of tea", "everyone's cup of tea", "worth his salt", "worth her salt", "a grain of salt", "full of beans", "in a pickle", "right pickle", "traffic jam", "spilt milk", "cream of the class", "cream of the crop",
 	"cool as a cucumber", "two peas in a pod", "butter up", "bring home the bacon", "egg on his face", "egg on my face", "walk on eggshell", "salt of the earth", "couch potato", "tough nut", "nut job", "for peanuts", "gravy train", "can of worms", "say cheese", "big cheese", "life gave me lemon", "life gives you lemon", "is a lemon",
-	"butter would not melt", "butter wouldn't melt", "land of milk", "pea soup fog", "fat chance", "chew the fat", "cat that got the cream", "icing on the cake", "the whole enchilada", "selling like hotcakes", "sell like hot cakes", "heat of the moment", "blew her lid", "blew his lid", "flip my lid", "packed like sardines", "sealed the deal", "seal the deal", "under pressure at work", "too many cooks"}
+	"butter would not melt", "butter wouldn't melt", "land of milk", "pea soup fog", "fat chance", "chew the fat", "cat that got the cream", "icing on the cake", "the whole enchilada", "selling like hotcakes", "sell like hot cakes", "heat of the moment", "blew her lid", "blew his lid", "flip my lid", "packed like sardines", "sealed the deal", "seal the deal", "under pressure at work", "too many cooks", "kidney stone", "fish tank", "fish out of water", "baby food aisle"}
 
 // dangerWords reports whether the clause holds a word that changes how much,
 // how long or whether.

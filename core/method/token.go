@@ -83,14 +83,16 @@ func modify(t []token) {
 		if end < len(t) && t[end].Kind == words.Word && !t[end].inner {
 			next := &t[end]
 			switch e := next.entry; {
+			case i > 0 && next.name && next.food == nil && capital(t[i].Raw) && capital(next.Raw) && mixedCase(t):
+				compound = true // "Cream Street"
 			case next.class == Pot && next.low != "bowl" && next.low != "can":
 				compound = next.low == next.Text
 			case next.class == "" && !closed[next.low] && !e.Adjective() && e.Verb() == 0:
 				switch e.Noun() {
 				case english.NounPlant:
 					compound = next.low == "tree" || next.low == "trees" || next.low == "vine" || next.low == "vines" || next.low == "bush"
-				case english.NounPlace, english.NounPerson:
-					compound = true
+				case english.NounPlace, english.NounPerson, english.NounArtifact:
+					compound = next.m == 0 && !units[next.Text]
 				}
 			}
 		}
@@ -102,6 +104,23 @@ func modify(t []token) {
 			t[k].modifies = true
 		}
 	}
+}
+
+func capital(raw string) bool {
+	first, _ := firstRune(raw)
+	return first >= 'A' && first <= 'Z'
+}
+
+// mixedCase reports whether some word of the sentence is written small: in a title
+// capitals say nothing.
+func mixedCase(t []token) bool {
+	small := 0
+	for i := range t {
+		if t[i].Kind == words.Word && !capital(t[i].Raw) && len(t[i].Raw) > 3 {
+			small++
+		}
+	}
+	return small > 1
 }
 
 var titles = set("mr mrs ms miss dr aunt auntie uncle")
@@ -123,11 +142,12 @@ var closed = set(`a an the this that these those my your his her its our their i
 	in on at to from with without into onto over under through by for of off out up down about around between among against along across behind near per via
 	not no never none nothing neither either both all each every any some more most less least few many much only just also too very quite rather
 	is are was were be been being am do does did done have has had having will would shall should can could may might must
-	here there now again still even ever always often sometimes soon yes oh well please ok one ones`)
+	here there now again still even ever always often sometimes soon yes oh well please ok one ones
+	how why where whose elev dia approx diam temp itself himself herself themselves myself yourself yourselves ourselves um uh er ah aye okay yeah yep nah hmm mm ugh wow hey huh eh ish thy thee thou ye ere ma'am sir`)
 
 var determiners = set("a an the this that these those my your his her its our their each every any some no both all another whose half")
 
-var prepositions = set("in on at to from with without into onto over under through by for of about around between among against along across behind near per via inside like past atop beside beneath below above within upon off out up down round back away apart aside together as than except")
+var prepositions = set("like as in on at to from with without into onto over under through by for of about around between among against along across behind near per via inside like past atop beside beneath below above within upon off out up down round back away apart aside together as than except")
 
 var subjects = set("i you he she it we they who that which there one y'all i'd i'll i've we'd we'll we've you'd you'll he'd he'll she'd she'll they'd they'll they've i'm we're they're it's")
 
@@ -188,7 +208,7 @@ func (r *Reader) prefers(v string) bool { return r.verbs[v] || benign[v] }
 
 // neverVerbs are particles, numbers and adverbs that a dictionary has as verbs
 // too.
-var neverVerbs = set("off up down out back round rounds over through about around near like past still even own well better best worse two ten one six full right wrong steady quiet level fine extra second last late early less more most little much many while since whole half third pound pounds cold hot thick raw loose tight live light medium overnight")
+var neverVerbs = set("lean off up down out back round rounds over through about around near like past still even own well better best worse two ten one six full right wrong steady quiet level fine extra second last late early less more most little much many while since whole half third pound pounds cold hot thick raw loose tight live light medium overnight")
 
 // verbHere decides for one word that may be a verb.
 func (r *Reader) verbHere(t []token, i int, fresh bool) bool {

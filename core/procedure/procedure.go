@@ -344,3 +344,13 @@ func (l *Library) All() []*Procedure { return l.all }
 
 // ByID returns the procedure with the id, or nil.
 func (l *Library) ByID(id string) *Procedure { return l.byID[id] }
+
+// AcidInJars reports whether any row of the procedure puts acid into each jar.
+func (p *Procedure) AcidInJars() bool {
+	for _, r := range p.Rows {
+		if r.AcidPerJar != "" {
+			return true
+		}
+	}
+	return false
+}

@@ -39,7 +39,7 @@ func (r *Reader) settle(st *Step) {
 	acts := st.Acts[:0]
 	for _, a := range st.Acts {
 		k, c := kind(a.At)
-		if k == method.Talk && !(c.Untouched() && !softActs[a.Tag]) || k == method.Serve && !tableActs[a.Tag] || k == method.Doing && c != nil && c.Claims(a.Tag) {
+		if k == method.Talk && !(c.Untouched() && !softActs[a.Tag]) || k == method.Serve && !tableActs[a.Tag] || k == method.Doing && c != nil && (c.Claims(a.Tag) || c.Early && a.Tag == "force-cool") {
 			continue
 		}
 		acts = append(acts, a)
@@ -63,7 +63,7 @@ func (r *Reader) settle(st *Step) {
 	foods := st.Foods[:0]
 	for _, m := range st.Foods {
 		k, c := kind(m.At)
-		if k == method.Talk || c != nil && c.VerbAt(m.At) {
+		if k == method.Talk || c != nil && c.VerbAt(m.At) || m.Food.ID == "date" && strings.EqualFold(m.Text, "date") && c != nil && !c.Puts() {
 			continue
 		}
 		m.Serving = k == method.Serve

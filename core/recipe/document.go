@@ -16,6 +16,7 @@ const (
 	FormatJSONLD = "json-ld"
 	FormatHTML   = "html"
 	FormatCSV    = "csv"
+	FormatMail   = "mail"
 	// FormatMarkdown is only written; it reads as plain text.
 	FormatMarkdown = "markdown"
 )
@@ -53,10 +54,16 @@ func Open(name string, data []byte) (*Document, error) {
 	case strings.HasPrefix(trimmed, "{") || strings.HasPrefix(trimmed, "[") && strings.HasSuffix(trimmed, "]"):
 		texts, err := FromJSONLD([]byte(trimmed))
 		return &Document{FormatJSONLD, texts, make([]int, len(texts))}, err
+	case isMail(name, trimmed):
+		one := FromMail(trimmed)
+		if strings.TrimSpace(one) == "" {
+			return nil, errNoRecipe
+		}
+		return &Document{FormatMail, []string{one}, []int{0}}, Check(one)
 	case isHTML(trimmed):
 		texts, err := FromHTML(text)
 		return &Document{FormatHTML, texts, make([]int, len(texts))}, err
-	case strings.HasSuffix(strings.ToLower(name), ".csv") || looksLikeCSV(trimmed):
+	case strings.HasSuffix(strings.ToLower(name), ".csv") || strings.HasSuffix(strings.ToLower(name), ".tsv") || looksLikeCSV(trimmed):
 		one, err := FromCSV(text)
 		return &Document{FormatCSV, []string{one}, []int{0}}, err
 	}

@@ -1,7 +1,10 @@
 package recipe
 
 import (
+	"regexp"
 	"strings"
+
+	"damson/core/words"
 
 	"golang.org/x/net/html"
 )
@@ -38,7 +41,7 @@ func FromHTML(page string) ([]string, error) {
 		}
 	}
 	if len(out) > 0 {
-		return out, nil
+		return p.more(out), nil
 	}
 	if text := p.micro.text(); text != "" {
 		return []string{text}, nil
@@ -64,6 +67,51 @@ type htmlPage struct {
 	// within is set where a property's words are collected: a list or steps inside
 	// it, as in an element that nobody closed, are another property's.
 	within bool
+	// aside counts the elements around that hold menus, comments, advertisements;
+	// beside are the lines found in such.
+	aside  int
+	beside map[int]bool
+}
+
+// more adds to a page's only recipe what its words say besides: a note under the
+// list, a step that its data leaves out.
+func (p *htmlPage) more(texts []string) []string {
+	if len(texts) != 1 {
+		return texts
+	}
+	have := words.FoldPhrase(texts[0])
+	var extra []string
+	for i, line := range p.lines {
+		if p.beside[i] {
+			continue
+		}
+		for _, s := range Sentences(line) {
+			f := words.FoldPhrase(s)
+			if len(strings.Fields(f)) < 4 || strings.Contains(have, f) || furniture.MatchString(s) {
+				continue
+			}
+			extra = append(extra, s)
+			have += " " + f
+		}
+	}
+	if len(extra) > 0 {
+		texts[0] = strings.TrimRight(texts[0], "\n") + "\n\nNotes\n" + strings.Join(extra, "\n") + "\n"
+	}
+	return texts
+}
+
+// besides are words in the names of elements that are no part of the recipe.
+var besides = regexp.MustCompile(`(?i)comment|sidebar|menu|\bnav|related|advert|\bads?\b|share|social|widget|footer|header|breadcrumb|newsletter|promo|cookie|popup|respond|author|bio|subscribe`)
+
+// isBeside reports whether the element holds a menu, comments or advertisements.
+func isBeside(n *html.Node) bool {
+	switch n.Data {
+	case "aside", "nav", "footer", "form", "header":
+		return true
+	case "body", "html", "main", "article":
+		return false
+	}
+	return besides.MatchString(attr(n, "class")) || besides.MatchString(attr(n, "id"))
 }
 
 // microdata is a schema.org Recipe by itemprop.
@@ -120,6 +168,11 @@ func (p *htmlPage) walk(n *html.Node) {
 		p.plain = true // what stands inside belongs to it
 		defer func() { p.plain = false }()
 	}
+	if n.Type == html.ElementNode && isBeside(n) {
+		p.flush()
+		p.aside++
+		defer func() { p.flush(); p.aside-- }()
+	}
 	skip := n.Type == html.ElementNode && (skipTags[n.Data] || n.Data == "footer" && n.Parent != nil && n.Parent.Data == "body")
 	block := blockTags[n.Data]
 	if block {
@@ -141,6 +194,12 @@ func (p *htmlPage) walk(n *html.Node) {
 
 func (p *htmlPage) flush() {
 	if s := oneLine(p.line.String()); s != "" {
+		if p.aside > 0 {
+			if p.beside == nil {
+				p.beside = map[int]bool{}
+			}
+			p.beside[len(p.lines)] = true
+		}
 		p.lines = append(p.lines, s)
 	}
 	p.line.Reset()

@@ -15,7 +15,7 @@ func FromJSONLD(data []byte) ([]string, error) {
 		return nil, ErrLarge
 	}
 	var doc any
-	if err := json.Unmarshal(data, &doc); err != nil {
+	if err := json.Unmarshal(data, &doc); err != nil && json.Unmarshal([]byte(forgive(string(data))), &doc) != nil {
 		return nil, fmt.Errorf("this is not valid JSON: %w", err)
 	}
 	var out []string
@@ -24,6 +24,51 @@ func FromJSONLD(data []byte) ([]string, error) {
 		return nil, fmt.Errorf("no schema.org Recipe stands in this JSON")
 	}
 	return out, nil
+}
+
+// forgive mends what pages often get wrong in their JSON: comments, a comma
+// behind the last of a list, lines broken inside a string.
+func forgive(s string) string {
+	var b strings.Builder
+	within := false
+	for i := 0; i < len(s); i++ {
+		c := s[i]
+		switch {
+		case within && c == '\\' && i+1 < len(s):
+			b.WriteByte(c)
+			i++
+			b.WriteByte(s[i])
+		case within && c == '\n':
+			b.WriteString(`\n`)
+		case within && c < ' ':
+			b.WriteByte(' ')
+		case c == '"':
+			within = !within
+			b.WriteByte(c)
+		case !within && strings.HasPrefix(s[i:], "/*"):
+			end := strings.Index(s[i+2:], "*/")
+			if end < 0 {
+				return b.String()
+			}
+			i += end + 3
+		case !within && strings.HasPrefix(s[i:], "//"):
+			for i < len(s) && s[i] != '\n' {
+				i++
+			}
+		case !within && c == ',' && closesNext(s[i+1:]):
+		default:
+			b.WriteByte(c)
+		}
+	}
+	return b.String()
+}
+
+// closesNext reports whether a bracket closes right behind.
+func closesNext(s string) bool {
+	for s = strings.TrimLeft(s, " \t\r\n"); strings.HasPrefix(s, "//"); s = strings.TrimLeft(s, " \t\r\n") {
+		_, s, _ = strings.Cut(s, "\n")
+	}
+	return s != "" && (s[0] == ']' || s[0] == '}')
 }
 
 func findRecipes(v any, depth int, out *[]string) {
@@ -50,7 +95,7 @@ func findRecipes(v any, depth int, out *[]string) {
 
 func isType(v any, want string) bool {
 	for _, s := range stringsOf(v, 0) {
-		if s == want || strings.HasSuffix(s, "/"+want) {
+		if strings.EqualFold(s, want) || strings.HasSuffix(strings.ToLower(s), "/"+strings.ToLower(want)) {
 			return true
 		}
 	}

@@ -35,6 +35,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if len(t) > 1 && (t[1].Text == "of" || t[1].Text == "and" && len(t) > 3 && t[3].Text == "of") && (unitAt(t, 0).n > 0 || partOf[t[0].Text]) {
 		return Ingredient, true // "dash of nutmeg", "zest of 1 orange"
 	}
+	if weighing.MatchString(body) {
+		return Note, true
+	}
 	lead := r.leadingFood(t)
 	if lead {
 		return Ingredient, true
@@ -44,7 +47,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	switch {
 	case s.Order && s.Words > 1 && !r.namesOnly(t):
 		return Note, true
-	case s.Said && s.Words > 3:
+	case s.Said && (s.Words > 3 || !named && !hasNumber(t)) && !((r.foodAt(t, 0) || r.foodAt(t, 1)) && hasNumber(t)):
 		return Note, true
 	case !s.Order && !s.Said && (leadingMeasure(t) || strings.HasSuffix(strings.TrimRight(strings.ToLower(body), " ."), " to taste")):
 		return Ingredient, true // whatever it is, it goes in
@@ -53,6 +56,10 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	}
 	return Ingredient, false
 }
+
+// weighing is an amount of pressure, of a batch or of what was named before: no
+// ingredient.
+var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*that'?s? (is )?(it|all)( folks)?\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
 
 // leadingMeasure reports whether the line begins with a measure of the kitchen:
 // "1 Tbsp", "2 cups".
@@ -237,4 +244,4 @@ func (r *Reader) amounted(t []words.Token) bool {
 
 // headingWords are nouns that head a list of ingredients.
 var headingWords = map[string]bool{"filling": true, "mixture": true, "ingredient": true, "equipment": true, "glaze": true, "syrup": true, "brine": true, "sauce": true, "topping": true, "marinade": true, "crust": true, "base": true,
-	"direction": true, "instruction": true, "method": true, "note": true, "dressing": true, "rub": true, "you": true, "supply": true, "tool": true, "notes": true, "vegetable": true, "fruit": true, "spice": true, "liquid": true, "day": true, "step": true, "preparation": true}
+	"direction": true, "instruction": true, "method": true, "note": true, "dressing": true, "rub": true, "you": true, "supply": true, "tool": true, "notes": true, "vegetable": true, "fruit": true, "spice": true, "liquid": true, "day": true, "step": true, "preparation": true, "veg": true, "pickle": true, "relish": true, "jam": true, "material": true, "doing": true, "jar": true, "canner": true, "canning": true}

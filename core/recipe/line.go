@@ -155,10 +155,11 @@ func servingHeading(h string) bool {
 }
 
 type lineParser struct {
-	r *Reader
-	l *Line
-	t []words.Token
-	i int
+	r    *Reader
+	l    *Line
+	t    []words.Token
+	i    int
+	body string
 	// juiceOf is "juice" or "zest" for "juice of 2 lemons".
 	juiceOf string
 	// zestToo is set by "zest and juice of 2 lemons".
@@ -200,6 +201,7 @@ func (p *lineParser) setAmount(a quantity.Amount) {
 }
 
 func (p *lineParser) parse(body string) {
+	p.body = body
 	p.skipAbout()
 	p.juice()
 	p.skipAbout()

@@ -5,6 +5,7 @@ import (
 
 	"damson/core/english"
 	"damson/core/food"
+	"damson/core/method"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -56,6 +57,7 @@ type item struct {
 	state   []string
 	joint   string // the word before it: "", "and", "or", "with", "for", "without"
 	colour  []string
+	paren   bool // it stands in brackets
 }
 
 func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.unknown) == 0 }
@@ -98,8 +100,16 @@ func (p *lineParser) names() {
 		tok := p.t[i]
 		if tok.Kind == words.Mark {
 			switch tok.Text {
-			case ",", "(", ")", ";", ":":
+			case "(":
 				flush(",")
+				cur.paren = true
+			case ",", ")", ";", ":":
+				if tok.Text == "," && len(items) == 0 && p.onlyAdjectives(cur) {
+					break // "hard, unripe peaches"
+				}
+				within := cur.paren && tok.Text == ","
+				flush(",")
+				cur.paren = within
 			case "&", "+":
 				flush("and")
 			case "/":
@@ -161,6 +171,12 @@ func (p *lineParser) names() {
 			i++
 			continue
 		}
+		if cur.ref != nil && p.breaks(i) {
+			j := p.until(i)
+			p.aside(i, j)
+			i = j
+			continue
+		}
 		p.trace.mark(PartUnknown, p.t[i:i+1])
 		cur.unknown = append(cur.unknown, tok.Text)
 		if cur.ref != nil { // an unknown word after the food: another food than it says
@@ -191,6 +207,26 @@ func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
 	it.name = append(it.name, name...)
 }
 
+// likeKind reports whether two foods are of all the same groups, as an Anaheim is
+// of the chile peppers.
+func likeKind(f, of *food.Food) bool {
+	return len(f.Groups) > 0 && f.In(of.Groups...) && of.In(f.Groups...) && f.Kind == of.Kind && len(f.Groups) == len(of.Groups)
+}
+
+// onlyAdjectives reports whether the item has no food yet, and no word that is no
+// adjective.
+func (p *lineParser) onlyAdjectives(it *item) bool {
+	if it.ref != nil || it.head != nil || len(it.unknown) == 0 {
+		return false
+	}
+	for _, w := range it.unknown {
+		if e, known := english.Lookup(w); !known || !e.Adjective() || changing[w] || e.Noun() == english.NounFood {
+			return false
+		}
+	}
+	return true
+}
+
 // kindOf reports whether the food is a kind of the other: a white peach of peaches.
 func kindOf(f, of *food.Food) bool {
 	return strings.HasSuffix(f.Names[0], " "+of.Names[0])
@@ -203,6 +239,11 @@ func (p *lineParser) assign(items []*item, rest *item) {
 	var main *item
 	for _, it := range items {
 		p.variety(it)
+		for _, w := range it.unknown {
+			if it.ref == nil && method.Telling(w) && main == nil && it != items[0] {
+				l.Unread = append(l.Unread, w) // "cooked to a mush"
+			}
+		}
 	}
 	for _, it := range items {
 		if (it.joint == "with" || it.joint == "for") && it.ref == nil && it.head == nil && main != nil && plainWords(it.unknown) && it.said() != "" && p.where {
@@ -233,7 +274,7 @@ func (p *lineParser) assign(items []*item, rest *item) {
 				l.Alternatives = append(l.Alternatives, x)
 				continue
 			}
-			if it.ref != nil && it.ref == main.ref {
+			if it.ref != nil && main.ref != nil && (it.ref == main.ref || it.paren && likeKind(it.ref, main.ref)) {
 				p.addWords(l, it)
 				continue
 			}
@@ -453,6 +494,7 @@ func (p *lineParser) finish() {
 			l.Problem = "no food is named on this line; write amount, unit and food, or a heading with a colon"
 		}
 	}
+	p.excuse()
 	if len(l.Unread) > 0 {
 		p.guess("not read: " + strings.Join(l.Unread, " "))
 	}
@@ -535,6 +577,8 @@ func (p *lineParser) ambiguous() {
 			id = "ground-ginger"
 		case l.Food == "mustard" && small(l) && l.HasState("dried"), l.Food == "mustard" && l.HasPrep("ground"):
 			id = "dry-mustard"
+		case l.Food == "mustard" && p.l.Unit.Dimension() == quantity.Mass && p.l.AmountMax != nil && p.l.Unit != quantity.G && p.l.Unit != quantity.Oz, l.Food == "mustard" && l.HasPrep("leaves"):
+			id = "mustard-green"
 		case l.Food == "coriander" && (l.HasPrep("ground") || l.HasState("dried")):
 			id = "coriander-seed"
 		case l.Food == "cayenne pepper" || l.Food == "red pepper" && l.HasPrep("ground"):

@@ -60,7 +60,7 @@ func (r *Reader) qualify(l *Line, text string) {
 
 var (
 	maybe      = phraseOf(`(?i)\b(optional|if (you )?(like|want|wish|wanted|desired|liked|handy|you have (it|some|any))|as (you )?wish(ed)?|should you fancy|left out|leave (it |this )?out|not (needed|necessary|essential|required)|can be (left out|omitted|skipped)|ad lib|up to you|take it or leave it)\b`, "option", "if ", "wish", "fancy", "left out", "leave", "not ", "can be", "ad lib", "up to you", "take it")
-	fromBottle = phraseOf(`(?i)\b(from|out of) (a |the )?bottle\b|\bbottled\b|\bthe bottle kind\b`, "bottle")
+	fromBottle = phraseOf(`(?i)\b(from|out of|in) (a |the )?bottle\b|, bottle\b|\bthe bottle\b|\bbottled\b|\bthe bottle kind\b`, "bottle")
 	whiteKind  = phraseOf(`(?i)\bwhite\b`, "white")
 	skinsOn    = phraseOf(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`, "skin", "peel", "jacket")
 	struck     = phraseOf(`^\W*~~.*~~\W*$|^<(s|del|strike)>`, "~~", "<s", "<del")

@@ -493,12 +493,12 @@ func (f *factReader) numbers() {
 			i = j + 1
 		case u == "inch" || u == "in" || u == "\"":
 			for k := j + 1; k <= j+5; k++ {
-				if w := f.text(k); w == "headspace" || w == "headroom" || w == "head" || w == "space" {
+				if w := f.text(k); w == "headspace" || w == "headroom" || w == "head" || w == "space" || w == "gap" || f.edge(k) {
 					f.out.Headspace = &Said[float64]{v, f.line}
 				}
 			}
 			for k := i - 1; k >= i-4; k-- {
-				if w := f.text(k); w == "headspace" || w == "headroom" {
+				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hs" {
 					f.out.Headspace = &Said[float64]{v, f.line}
 				}
 			}
@@ -507,6 +507,22 @@ func (f *factReader) numbers() {
 			i = i + n
 		}
 	}
+}
+
+// edge reports "from the top", "below the rim", "of the brim" at t[i].
+func (f *factReader) edge(i int) bool {
+	switch f.text(i) {
+	case "from", "below", "under", "of", "short", "to":
+	default:
+		return false
+	}
+	for k := i + 1; k <= i+2; k++ {
+		switch f.text(k) {
+		case "top", "rim", "brim", "edge", "mouth", "neck":
+			return true
+		}
+	}
+	return false
 }
 
 // isPressure tells pounds of pressure from pounds of beans.

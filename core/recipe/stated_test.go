@@ -50,7 +50,7 @@ func TestStatedFacts(t *testing.T) {
 		// Headspace.
 		"Leave 1/2 inch headspace.":          "headspace 0.5",
 		"Leave a headspace of 1 1/4 inches.": "headspace 1.25",
-		"Fill to within 1 inch of the top.":  "",
+		"Fill to within 1 inch of the top.":  "headspace 1",
 		// Jars as jars, and as measures.
 		"Add 3 quarts of water.":                       "",
 		"Mix 3 quarts cold water and the salt.":        "",

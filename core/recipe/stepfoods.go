@@ -43,6 +43,9 @@ func (r *Reader) Measured(st *Step) []*Line {
 			end = t[starts[k+1]].Start
 		}
 		l := r.Line(st.No, st.Text[t[i].Start:end])
+		if jar := eachJar(t[:i]); jar != "" && l.Per == "" {
+			l.Per = jar // "into each hot pint 1 Tbsp lemon juice"
+		}
 		if l.Ref == nil {
 			continue
 		}
@@ -54,6 +57,22 @@ func (r *Reader) Measured(st *Step) []*Line {
 		out = append(out, l)
 	}
 	return out
+}
+
+// eachJar returns the jar of "into each hot pint" among the words, "" where none is
+// named.
+func eachJar(t []words.Token) string {
+	for i := range t {
+		if t[i].Text != "each" && t[i].Text != "every" {
+			continue
+		}
+		for k := i + 1; k < len(t) && k <= i+3; k++ {
+			if name, n := jarWord(t, k); n > 0 && (k+n >= len(t) || t[k+n].Text != "of") {
+				return name
+			}
+		}
+	}
+	return ""
 }
 
 // ofBatch reports whether the amount that ends at t[i] is of what stands in the

@@ -3,6 +3,7 @@ package recipe
 import (
 	"errors"
 	"fmt"
+	"regexp"
 	"strings"
 	"unicode/utf8"
 
@@ -67,13 +68,15 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	ingredientsAt := 0
 	closed, done, blank, past, loaded, filled := false, false, false, false, false, false
 	cooking := false // something is done by now, listed ingredients or not
-	for i, raw := range strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n") {
-		no, line := first+i, unprefixed(clean(raw))
+	sheet := newPage(text)
+	fillings := sheet.fillings()
+	for i := range sheet.lines {
+		no, line := first+i, sheet.bare(r, i)
 		if line == "" || isRule(line) {
 			blank = true
 			continue
 		}
-		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) {
+		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) || sheet.personal(r, i, line) {
 			rec.Lines = append(rec.Lines, note(no, line))
 			continue
 		}
@@ -82,8 +85,14 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				rec.Title, rec.TitleLine = title, no
 				continue
 			}
+			if first := Sentences(stripBullet(line)); len(first) > 1 && len(strings.Fields(first[0])) <= 9 && !strings.HasSuffix(first[0], "?") {
+				if title, ok := r.title(strings.TrimRight(first[0], ".!;")); ok && r.foodAnywhere(words.Split(title)) && !r.method.Shape(title).Order {
+					rec.Title, rec.TitleLine = title, no
+					line = strings.TrimSpace(line[strings.Index(line, first[0])+len(first[0]):])
+				}
+			}
 		}
-		if h, ok := heading(stripBullet(line)); ok {
+		if h, ok := r.headingAt(sheet, i, line); ok {
 			section, serving = sectionOf(h, section)
 			if section == "ingredients" && ingredientsAt == 0 {
 				ingredientsAt = no
@@ -100,8 +109,15 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			past = true
 		}
 		blank = false
-		for _, piece := range r.pieces(line) {
-			if section != "method" && !r.isStep(piece, section) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) {
+		pieces := r.pieces(line)
+		prose := len(pieces) > 1 || cooking && section != "ingredients"
+		for _, piece := range pieces {
+			for _, s := range Sentences(stripBullet(piece)) {
+				if fillsJars(s) {
+					fillings--
+				}
+			}
+			if section != "method" && !r.isStep(piece, section) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && r.lists(piece)) {
 				l := r.Line(no, piece)
 				l.Serving = l.Serving || serving
 				rec.Lines = append(rec.Lines, l)
@@ -110,13 +126,15 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			for _, s := range Sentences(stripBullet(piece)) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, Serving: serving}
+				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving, About: aboutLast(rec.Steps)}
 				st := r.StepAt(no, s, at)
 				st.Loaded = loaded
 				loaded = loaded || st.loads()
-				filled = filled || st.fills()
-				closed = closed || st.Closes()
-				done = done || st.Processes()
+				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
+				if fillings <= 0 { // no jar is closed that is filled later
+					closed = closed || st.Closes()
+					done = done || st.Processes()
+				}
 				rec.Steps = append(rec.Steps, st)
 			}
 		}
@@ -128,6 +146,23 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	settleServing(rec.Steps)
 	r.stateFacts(rec)
 	return rec, nil
+}
+
+// aboutLast is what the last clause read spoke of.
+func aboutLast(steps []*Step) string {
+	if len(steps) == 0 || len(steps[len(steps)-1].Clauses) == 0 {
+		return ""
+	}
+	c := steps[len(steps)-1].Clauses
+	return c[len(c)-1].About
+}
+
+// headingAt reports whether the line i heads what follows, and returns it bare.
+func (r *Reader) headingAt(sheet *page, i int, line string) (string, bool) {
+	if h, ok := heading(stripBullet(line)); ok {
+		return h, true
+	}
+	return strings.TrimSpace(numbered.ReplaceAllString(stripBullet(line), "")), sheet.heads(r, i, line)
 }
 
 func onlyNotes(lines []*Line) bool {
@@ -163,6 +198,8 @@ func sectionOf(h, section string) (string, bool) {
 	return section, false
 }
 
+var parens = regexp.MustCompile(`\([^)]*\)`)
+
 // title takes a first line that is no ingredient and no step.
 func (r *Reader) title(line string) (string, bool) {
 	t := strings.TrimSpace(strings.TrimLeft(line, "#* "))
@@ -191,7 +228,7 @@ func (r *Reader) title(line string) (string, bool) {
 	if r.leadingFood(toks) || letter.MatchString(line) || fact.MatchString(line) {
 		return "", false
 	}
-	if l := r.Line(1, line); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" && strings.Contains(line, ":") {
+	if l := r.Line(1, parens.ReplaceAllString(line, "")); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" && strings.Contains(line, ":") {
 		return "", false
 	}
 	return t, true
@@ -299,6 +336,24 @@ func (r *Reader) pieces(line string) []string {
 		}
 	}
 	return list
+}
+
+// measured reports whether the piece of a running text lists an ingredient by its
+// measure: "1 tsp salt per qt." A sentence that only names foods is read as one.
+func (r *Reader) measured(piece string) bool {
+	t := words.Split(tidy(narrow(stripBullet(piece))))
+	return r.leadingFood(t) || leadingMeasure(t) && len(t) <= 6 && r.method.Shape(piece).Verbs == 0
+}
+
+// lists reports whether a line that stands alone begins with a food and goes on
+// like a list: "cream, to serve".
+func (r *Reader) lists(piece string) bool {
+	t := words.Split(tidy(narrow(stripBullet(piece))))
+	first := len(t) > 0 && (r.foodAt(t, 0) || r.foodAt(t, 1) || r.foodAt(t, 2))
+	if first && len(t) <= 9 && r.Line(0, piece).Serving {
+		return true
+	}
+	return first && len(t) <= 9 && r.method.Shape(piece).Verbs <= 1 && !r.method.Shape(piece).Order && !strings.HasSuffix(piece, ".")
 }
 
 // isStep reports whether a line outside the method is a sentence of it, a fact or

@@ -14,6 +14,7 @@ func tidy(s string) string {
 		s = strings.NewReplacer("&frasl;", "/", "</td>", " ").Replace(s)
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
+	s = amountsFirst(s)
 	low := strings.ToLower(s)
 	for _, m := range mends {
 		if m.sign(low) {
@@ -22,6 +23,30 @@ func tidy(s string) string {
 	}
 	return strings.TrimSpace(s)
 }
+
+// amountsFirst turns a list that names each food before its amount: "Salt 1 Tbsp,
+// dried thyme 2 tsp". Every part must end with an amount, and the first begin with
+// a word.
+func amountsFirst(s string) string {
+	body := mixtureName.ReplaceAllString(s, "")
+	parts := strings.Split(body, ",")
+	if len(parts) < 2 {
+		return s
+	}
+	for i, part := range parts {
+		m := amountLast.FindStringSubmatch(strings.TrimSpace(strings.TrimRight(part, ". ")))
+		if m == nil {
+			return s
+		}
+		parts[i] = m[2] + " " + strings.TrimRight(m[1], " :-–")
+	}
+	return strings.Join(parts, ", ")
+}
+
+var (
+	mixtureName = regexp.MustCompile(`(?i)^(syrup|brine|spices?|seasonings?|liquid)\s*:\s*`)
+	amountLast  = regexp.MustCompile(`(?i)^([A-Za-zÀ-ÿ][^,;()0-9]{1,40}?)[ :–-]+((?:about )?\d[\d ./½¼¾⅓⅔-]*\s?(?:tbsp|tsp|teaspoons?|tablespoons?|cups?|lbs?|pounds?|oz|ounces?|kg|g|ml|l|litres?|liters?|pints?|quarts?|qts?)\.?)$`)
+)
 
 var tags = regexp.MustCompile(`</?[a-zA-Z][^>]*>`)
 
@@ -61,5 +86,25 @@ var mends = []*mend{
 	{[]string{"i ", "we ", "you ", "probably", "maybe", "plus"}, regexp.MustCompile(`(?i)^(and |then |so |now |okay |ok |um,? |uh,? |well,? |next )*((i|we|you) (put in|add|use|take|need|throw in|get)|probably|maybe|plus) +(about )?`), ""},
 	{[]string{"and ", "plus "}, regexp.MustCompile(`(?i)^(and|plus) (about |a |an |another |\d)`), "$2"},
 	{[]string{"over", "under", "than"}, regexp.MustCompile(`(?i)^(a (bit|little|tad) )?(over|under|better than|more than|just over|just under) (\d|a |two |three |four )`), "$4"},
+	{[]string{"kettle of", "pot of", "pan of", "bowl of", "jug of", "full of"}, regexp.MustCompile(`(?i)^(a |the |one )?(big |large |full )?(tea)?(kettle|pot|pan|bowl|jug)( full)? of `), ""},
+	{[]string{"ingredient"}, regexp.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
+	{[]string{"fish:", "meat:", "fruit:", "vegetable", "bean", "herb", "spice", "liquid:", "acid:", "sugar:", "sweeten"}, regexp.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
+	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
+	{[]string{"table spoon", "tea spoon"}, regexp.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
+	{[]string{"="}, regexp.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},
+	{[]string{"ml jar", "litre jar", "liter jar", "ml bottle"}, regexp.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (500|450)[ -]?ml (jar|bottle)`), "$1 pint jar"},
+	{[]string{"litre jar", "liter jar", "l jar"}, regexp.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (1|one)?[ -]?(litre|liter|l) (jar|bottle)`), "$1 quart jar"},
+	{[]string{"blossom", "stem", "root", "stalk"}, regexp.MustCompile(`(?i)\b((blossom|stem|root|stalk|flower|top|tail)( and )?)+ ?ends? (off|removed|cut off|trimmed( off)?|sliced off|out)\b`), "trimmed"},
+	{[]string{"oz, ", "g, ", "ml, "}, regexp.MustCompile(`\((\d[\d /.]*(?:oz|g|ml|lb)\.?), `), "($1) ("},
+	{[]string{"sliced 1", "sliced 3", "sliced ¼", "sliced ½", "slices 1"}, regexp.MustCompile(`(?i)\b(sliced|slices) (1/[2-8]|3/(4|8|16)|1/16|[¼½])(\s*$|,)`), "$1$4"},
+	// fat that is not there: "trimmed of all visible fat", "fat off", "all tallow cut away"
+	{[]string{"fat", "tallow", "suet", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
+	{[]string{"fat", "tallow", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
+	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
+	{[]string{"=", "make", "made", "give", "gave", "fill", "yield"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|will (make|give|fill)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
+	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
+	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
+	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
+	{[]string{"spoon", "cup", "pound", "gallon"}, regexp.MustCompile(`(?i)^(level |heaped )?(teaspoon|tablespoon|cup|pound|gallon) of `), "1 $2 of "},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},
 }

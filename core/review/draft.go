@@ -433,6 +433,11 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 	}
 	name := words.FoldPhrase(m.Text)
 	for i := range d.items[:listed] {
+		if m.Food.ID == "prepared-mustard" && d.items[i].is("dry-seasoning") && strings.HasPrefix(words.FoldPhrase(d.items[i].name), name+" ") {
+			return i // "the mustard", where the list has mustard seed
+		}
+	}
+	for i := range d.items[:listed] {
 		if f := d.items[i].ref; m.Food.In(never...) && !sharesGroup(f, m.Food) {
 			continue // cream style corn is no cream
 		}

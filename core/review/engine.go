@@ -497,6 +497,9 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	if p.Product == "soup" {
 		return kind == "soup" || kind == "" && id.mixture
 	}
+	if kind == "" && e.holds(d, p) && !e.titledOther(d, it, p) {
+		return true
+	}
 	if (kind == "") != (p.Product == "plain") && kind != p.Product && kind != "" && !(kind == "relish" && p.Product == "salsa") {
 		return false
 	}
@@ -522,6 +525,66 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 		return e.nearSalsa(d, p)
 	}
 	return true
+}
+
+// titledOther reports whether the title names another procedure of the same main
+// food: crushed tomatoes with courgettes are no tomatoes with zucchini.
+func (e *Reviewer) titledOther(d *draft, main *item, p *procedure.Procedure) bool {
+	for q, names := range e.names {
+		if q == p || !titleHas(d.folded, names...) {
+			continue
+		}
+		for _, k := range e.leads[q] {
+			if main.ref != nil && closeness(main.ref, q.Ingredients[k].Same) > 0 {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// holds reports whether the draft has just what the procedure's own recipe has:
+// every food that it cannot be without, and no other. A title that names no kind
+// of product then leaves no doubt what it is.
+func (e *Reviewer) holds(d *draft, p *procedure.Procedure) bool {
+	switch p.Product {
+	case "mixed", "specialty", "pickle", "relish", "salsa", "plain":
+	default:
+		return false // a juice, a sauce, a jam is made by what is done to the same foods
+	}
+	found, must, lead := 0, 0, false
+	for k := range p.Ingredients {
+		in := &p.Ingredients[k]
+		there := false
+		for i := range d.items {
+			it := &d.items[i]
+			there = there || !it.serving && it.ref != nil && (closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0)
+		}
+		if there && in.Role != procedure.Salt && in.Role != procedure.Seasoning && in.Role != procedure.Liquid {
+			found++
+			lead = lead || in.Role == procedure.Main
+			if !in.Optional {
+				must++
+			}
+		}
+		if !there && !in.Optional && in.Role != procedure.Salt && in.Role != procedure.Liquid && in.Role != procedure.Seasoning {
+			return false
+		}
+	}
+	for i := range d.items {
+		it := &d.items[i]
+		if it.serving || it.minor || it.drained {
+			continue
+		}
+		known := false
+		for k := range p.Ingredients {
+			known = known || it.ref != nil && (closeness(it.ref, p.Ingredients[k].Same) > 0 || closeness(it.ref, p.Ingredients[k].Like) > 0)
+		}
+		if !known {
+			return false
+		}
+	}
+	return lead && found > 1 && (must > 2 || must > 1 && p.Acidity == "low-acid" || found > 3)
 }
 
 func (d *draft) hasVinegar() bool {

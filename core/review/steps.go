@@ -68,6 +68,9 @@ var families = [][]string{{"no-acid-added", "acid-short", "fresh-citrus", "acid-
 // one that marks words of it.
 func (b *bench) saidAlready(code, clause string, line int) bool {
 	for _, f := range b.findings {
+		if f.Code == "variety-myth" && f.Line != nil && *f.Line == line {
+			return true
+		}
 		if f.Severity != Change || f.Question || f.Line != nil && *f.Line != line {
 			continue
 		}
@@ -85,17 +88,29 @@ func (b *bench) saidAlready(code, clause string, line int) bool {
 
 // needless reports whether the step that the code is about is none of the
 // procedure's: nobody needs to peel an apricot.
-func (b *bench) needless(code string) bool {
+func (b *bench) needless(code, clause string) bool {
 	if b.proc == nil {
 		return false
 	}
 	switch code {
 	case "unpeeled-root", "tomato-skin":
 		return !b.proc.Requires("peeled")
+	case "puree":
+		return b.proc.Requires("pureed") && b.acidic() && b.kind == b.proc.Product || b.soft()
+	case "thick-sauce":
+		return b.proc.Requires("reduced")
 	case "solids-ratio":
 		return !b.soup()
 	case "dry-legume-unsoaked":
 		return !b.proc.Requires("soaked")
+	case "acid-diluted":
+		return b.proc.Acidity != "acidified"
+	case "pack-style":
+		return !containsAny(clause, "frozen", "freezer", "icebox", "thaw") && !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
+	case "cured-meat":
+		return b.proc.Acidity == "acidified"
+	case "no-acid-added", "acid-short":
+		return b.proc.Acidity == "low-acid" && !b.proc.AcidInJars()
 	case "vent":
 		return !b.proc.Has(procedure.Filter{Method: procedure.Pressure})
 	}
@@ -106,7 +121,7 @@ func (b *bench) needless(code string) bool {
 func (b *bench) asks(s int) {
 	st := &b.steps[s]
 	for _, a := range st.Asks {
-		if b.needless(a.Code) || b.saidAlready(a.Code, a.Text, st.No) {
+		if b.needless(a.Code, a.Text) || b.saidAlready(a.Code, a.Text, st.No) {
 			continue
 		}
 		code := a.Code
@@ -164,6 +179,9 @@ func (b *bench) strangers(st *step) []string {
 			}
 			known = known || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
 		}
+		if slices.Contains(products, g) && !titleHas(b.folded, g) && puts(st.Text, g) {
+			known = false
+		}
 		if slices.Contains(products, g) && (!strings.Contains(b.folded+" ", g+" ") || containsAny(st.Text, "jar of "+g, "can of "+g, "bottle of "+g, "cup of "+g, "cups of "+g, "packet of "+g, "package of "+g)) && containsAny(st.Text, "add ", "stir in", "top with", "pour in", "mix in", "with ") && !containsAny(st.Text, "fill", "ladle", "jars", "the jar", "each jar") {
 			known = false
 		}
@@ -174,7 +192,22 @@ func (b *bench) strangers(st *step) []string {
 	return out
 }
 
-func foldTitle(s string) string { return words.FoldPhrase(s) }
+// puts reports whether the words put some of the product over or into something:
+// "pour sauce over it". "The sauce" is the one being made.
+func puts(text, product string) bool {
+	for _, verb := range []string{"pour ", "add ", "spoon ", "ladle ", "put ", "cover with ", "top with ", "fill up with "} {
+		for _, kind := range []string{"", "some ", "a little ", "any "} {
+			if containsAny(text, verb+kind+product+" ", verb+kind+product+".") {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+func foldTitle(s string) string {
+	return words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
+}
 
 // titleHas reports whether the folded title holds any of the phrases as whole
 // words.

@@ -1,0 +1,195 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// The looks of this file are for what a clause says of a step of safety in words
+// that no frame holds: when something starts, how hot, how far, with which kettle.
+// What they find is asked about, never taken for read.
+
+// timing reports a clock or a vent that is told by something other than minutes.
+func (p *passage) timing([]Act) (string, string) {
+	if !p.at.Filled {
+		return "", ""
+	}
+	switch {
+	case p.hasClass(Weight) && p.puts() && p.c.unit().hasAny([]string{"as soon as the lid", "as soon as it is on", "as soon as it goes on"}):
+		return "vent", "no vent"
+	case p.has(set("give add tack make")) && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
+		return "process-short", "minutes made up"
+	case p.hasClass(Gauge) && p.says("low", "wrong", "broken", "stuck", "for years") && p.has(set("read be show stick")) && !p.c.hasNumber() && !p.negated():
+		return "pressure-low", "the gauge"
+	case p.hasClass(Weight) && p.says("as soon as", "straight away", "straightaway", "at once", "immediately", "right away", "first thing", "from the start", "before the steam") && !p.negated():
+		return "vent", "no vent"
+	case p.says("as long as it takes", "as long as"), p.says("by now", "already be") && p.says("off") && p.hasClass(Burner):
+		return "process-short", "no minutes"
+	case p.says("small time", "short time", "less time", "little time", "half time", "small fire", "no fire", "no flame", "off the stove", "fire out"):
+		return "method-mismatch", "little heat"
+	case p.c.measured(english.Duration) && p.at.Filled && (p.wide() || p.short()):
+		return "process-short", "another time"
+	}
+	return "", ""
+}
+
+// wide reports a time between two ends that are far apart.
+func (p *passage) wide() bool {
+	least, most := 0.0, 0.0
+	for _, m := range p.c.m {
+		if m.Kind != english.Duration {
+			continue
+		}
+		if least == 0 || m.Min < least {
+			least = m.Min
+		}
+		most = max(most, m.Max)
+	}
+	return least > 0 && most >= 3*least && (p.says("between", "anything from", "anywhere from") || p.c.unit().hasAny([]string{"depending on the day", "as it suits", "whichever"}))
+}
+
+// short reports a time too short for any process, in or of the canner.
+func (p *passage) short() bool {
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && m.Max <= 4 && (p.hasClass(Canner) || p.says("in", "out") && !hasVerb(p.c.t)) && !p.says("rest", "wait", "stand", "vent", "steam", "remove", "after", "before", "sit") {
+			return true
+		}
+	}
+	return false
+}
+
+// standIns are words for a machine or a place that is no canner.
+var standIns = []string{"push-button", "push button", "plug-in", "plug in pot", "programmable", "digital pot", "wash boiler", "where i bake", "back step", "car", "compost"}
+
+// standIn reports a machine or a place in the canner's stead.
+func (p *passage) standIn([]Act) (string, string) {
+	if p.says(standIns...) && !p.negated() && (p.at.Filled || p.says("process", "can them", "does them")) {
+		return "cooker-not-canner", "no canner"
+	}
+	if p.at.Filled && p.says("no boiling", "no processing", "no canner", "no water bath", "without boiling") && !p.says("over") {
+		return "open-kettle", "no process"
+	}
+	return "", ""
+}
+
+// closing reports lids that go on late, and lids pressed down by hand.
+func (p *passage) closing([]Act) (string, string) {
+	if p.hasClass(Cloth) && p.says("over the top", "over the mouth", "over the jar", "over each") && p.at.Filled && p.says("will do", "is enough", "string", "tie", "tied") {
+		return "lid", "cloth for a lid"
+	}
+	if p.hasClass(Lid) && p.has(set("put screw tighten close set")) && p.says("after they come out", "once they come out", "when they come out", "after processing", "after the bath") {
+		return "lid", "closed late"
+	}
+	if p.at.Done && p.has(set("press push poke thumb")) && p.says("down") && (p.hasClass(Lid) || p.hasClass(Pronoun) || p.says("those", "stay up")) && !p.says("if it springs", "to check", "springs back", "does not move") {
+		return "lid", "pressed down"
+	}
+	return "", ""
+}
+
+// halfHeat reports water or food that is said not to need to boil.
+func (p *passage) halfHeat([]Act) (string, string) {
+	if !p.says("need not", "needn't", "does not have to", "doesn't have to", "do not have to", "don't have to", "no need to", "never has to") {
+		return "", ""
+	}
+	switch {
+	case p.has(set("boil simmer bubble")) && p.at.Filled:
+		return "process-short", "not boiling"
+	case p.has(set("peel skin")):
+		return "unpeeled-root", "not peeled"
+	case p.has(set("vent exhaust")):
+		return "vent", "no vent"
+	case p.has(set("soak")):
+		return "dry-legume-unsoaked", "not soaked"
+	}
+	return "", ""
+}
+
+// forms reports how a food is left or taken that the procedure may not allow.
+func (p *passage) forms([]Act) (string, string) {
+	switch {
+	case p.says("scrub") && p.says("is all", "and no more", "will do", "does it") && !p.at.Filled:
+		return "unpeeled-root", "only scrubbed"
+	case p.says("need no", "needs no") && p.says("cutting", "peeling", "soaking", "pitting", "skinning", "slicing") && !p.negatedTwice():
+		return "", "left as it is"
+	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
+		return "headspace", "no headspace"
+	case p.says("three parts") && p.has(set("fill pack load")):
+		return "solids-ratio", "too full"
+	case p.says("dry ones", "raw ones", "hard ones") && p.puts():
+		return "", "as they are"
+	case p.says("skim nothing", "skim none", "skim off nothing") || p.has(set("leave keep")) && p.says("fat on", "gold on top", "cap of fat"):
+		return "fat", "fat left"
+	case p.says("and all") && p.says("skins", "stones", "pits", "bones", "stems", "seeds", "shells") && !p.says("off", "out", "away", "remove"):
+		return "", "parts left in"
+	case p.says("icebox", "freezer", "frozen", "thaw", "thaws") && p.puts() && !p.says("after", "bags", "later", "leftover", "extra") && (p.at.Filled || p.hasClass(Jar) || p.has(set("fill pack"))) && !p.negated():
+		return "pack-style", "frozen"
+	case p.says("go cold", "gone cold", "quite cold", "stone cold", "cold overnight") && p.says("overnight", "before filling", "till morning", "until morning", "next day", "the night"):
+		return "pack-style", "filled cold"
+	case p.has(set("salt cure brine")) && p.says("fortnight", "week", "weeks", "month", "months") && !p.says("later", "within", "keep", "keeps"):
+		return "cured-meat", "cured"
+	}
+	return "", ""
+}
+
+func (p *passage) negatedTwice() bool { return p.says("not true", "never say") }
+
+// acidBy reports acid that is measured by eye, watered down or left for the table.
+func (p *passage) acidBy([]Act) (string, string) {
+	switch {
+	case p.says("off the tree", "from the tree") && p.says("lemon", "lemons", "lime", "limes", "ones") && !p.negated():
+		return "fresh-citrus", "fresh juice"
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("by taste", "by eye", "by feel", "to taste", "by guess", "as it comes") && !p.says("salt to taste", "pepper to taste", "sugar to taste"):
+		return "acid-short", "acid by taste"
+	case p.has(set("top fill")) && p.says("up") && p.says("from the kettle", "from the tap", "with water", "with hot water", "with boiling water") && !p.says("canner", "water bath", "pot"):
+		return "acid-diluted", "topped with water"
+	case p.says("squeezed") && p.says("brine", "each jar", "in the jar"):
+		return "fresh-citrus", "fresh juice"
+	}
+	return "", ""
+}
+
+// already reports jars of another day: what they were put through is told, and
+// they are being eaten or stand on a shelf.
+func (p *passage) already([]Act) (string, string) {
+	eaten := p.says("have been eating", "been eating", "we have eaten", "already eaten", "been giving away")
+	if eaten && p.says("ones", "jars", "them") {
+		return "process-short", "jars that exist"
+	}
+	for i := range p.c.t {
+		switch p.word(i) {
+		case "month's", "week's", "year's", "sunday's", "yesterday's":
+			if p.says("are done", "were done", "did", "i do them") {
+				return "process-short", "jars that exist"
+			}
+		}
+	}
+	return "", ""
+}
+
+// wholesale reports everything cut or multiplied at once.
+func (p *passage) wholesale([]Act) (string, string) {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if (w.low == "halve" || w.low == "double" || w.low == "triple" || w.low == "quarter") && w.isVerb && !p.says("amounts for", "amount for", "for pints", "for quarts", "for pint jars", "for quart jars") && p.says("everything", "recipe", "batch", "amounts", "quantities", "minutes", "the time") {
+			return p.shareOf(i), "all of it"
+		}
+	}
+	return "", ""
+}
+
+// fromAway reports a thing out of a cupboard or a fridge that is named by nothing
+// else.
+func (p *passage) fromAway([]Act) (string, string) {
+	if p.at.Filled && !p.puts() || !p.says("from the fridge", "from the freezer", "from the cupboard", "off the shelf", "from the pantry", "fridge door") || p.namesFood() || p.negated() {
+		return "", ""
+	}
+	for _, ch := range p.c.chunks() {
+		if stuff[ch.class] && ch.class != Vague && p.c.t[ch.head].Kind == words.Word && ch.class != Liquid {
+			return "", ""
+		}
+	}
+	if !hasVerb(p.c.t) || p.puts() || p.has(set("go get use")) {
+		return "unknown-ingredient", "something put by"
+	}
+	return "", ""
+}

@@ -1,0 +1,144 @@
+package method
+
+import "damson/core/words"
+
+// unsaid reports a clause that does something with a thing it does not name: "the
+// handful from the blue jar", "the little ones", "last night's supper".
+func (p *passage) unsaid(acts []Act) (string, string) {
+	if !p.at.Method || p.negated() && !p.puts() {
+		return "", ""
+	}
+	if p.leftover(chunk{start: 0, end: len(p.c.t)}) {
+		return "unknown-ingredient", "something of another day"
+	}
+	for _, a := range acts {
+		if sorting[a.Name] {
+			return "", ""
+		}
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if unsaidHeads[w.Text] && w.food == nil && !w.inner && !p.saysOf(i) && p.goesIn() && (w.Text != "leaf" || p.puts()) {
+			return "unknown-ingredient", "a thing without a name"
+		}
+		if w.low == "ones" && i > 0 && (p.c.t[i-1].entry.Adjective() || sizes[p.word(i-1)]) && p.word(i-1) != "no" && p.word(i-1) != "each" && p.partial() {
+			return "", "only some of them"
+		}
+	}
+	return "", ""
+}
+
+// sorting are acts for which it is enough to say which.
+var sorting = set("sort discard wash store eat serve-with cool-jars check-seal refrigerate label unload talk buy")
+
+// unsaidHeads are nouns that say how much or in what of a thing that is not named.
+var unsaidHeads = set("handful stuff packet sachet block lump envelope tub carton glug splash leaf")
+
+var sizes = set("big little small large late early cold hot yellow green last first late new old other soft hard")
+
+// saysOf reports whether the words around i say of what it is: "a handful of
+// salt", "the salt packet".
+func (p *passage) saysOf(i int) bool {
+	for k := max(0, i-2); k < len(p.c.t) && k <= i+5; k++ {
+		w := &p.c.t[k]
+		if k > i && (w.isVerb || w.Kind == words.Mark) {
+			break
+		}
+		if k != i && (w.food != nil || stuff[w.class] && w.class != Vague || w.class == Water) {
+			return true
+		}
+	}
+	return false
+}
+
+// goesIn reports whether what is named goes into the pot or the jar.
+func (p *passage) goesIn() bool {
+	return p.puts() || p.has(set("go melt get come")) || !hasVerb(p.c.t) || p.has(set("skip omit"))
+}
+
+// leftover reports whether the phrase is food of another day or another kitchen.
+func (p *passage) leftover(ch chunk) bool {
+	for i := ch.start; i < ch.end; i++ {
+		switch p.word(i) {
+		case "leftover", "leftovers", "supper's", "dinner's", "night's", "year's", "week's", "month's", "yesterday's", "sunday's":
+			return p.goesIn() && !p.says("crop", "harvest", "price", "garden")
+		}
+	}
+	return false
+}
+
+// partial reports whether what is done to some of the batch is a thing that a
+// procedure asks for all of it.
+func (p *passage) partial() bool {
+	return p.has(set("peel skin pare process boil soak need put time let")) && !p.has(set("throw discard toss feed give keep save cut halve quarter"))
+}
+
+// window looks at a clause that names nothing of the trade while the jars are full
+// and not yet done: there, what is not plainly talk may be about them.
+func (p *passage) window() string {
+	if !p.at.Method || !p.at.Filled {
+		return ""
+	}
+	s := p.subject()
+	if s != nil && (p.third() || s.low == "she" || s.low == "he") {
+		return ""
+	}
+	if p.says(finishers...) && hasVerb(p.c.t) && !p.verbOfTalk() {
+		return "process-short"
+	}
+	return ""
+}
+
+// finishers are words by which a cook may mean that the jars are done with.
+var finishers = []string{"on the shelf", "to the shelf", "shelve", "shelved", "in the cupboard", "last step", "final step", "forget the rest", "skip the rest", "the rest is", "are ready", "is ready", "to go", "they are done", "it is done"}
+
+// verbOfTalk reports whether the only verbs are of saying and thinking.
+func (p *passage) verbOfTalk() bool {
+	verbs := p.c.verbIndexes()
+	for _, i := range verbs {
+		if !tells[p.c.t[i].verb] {
+			return false
+		}
+	}
+	return len(verbs) > 0
+}
+
+// acidLater reports acid that goes in at the table and not in the jar.
+func (p *passage) acidLater() bool {
+	if !p.puts() || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.class == Acid && (p.word(i-1) == "the" || p.word(i-2) == "the") {
+			return true
+		}
+	}
+	return p.says("instead") && p.hasClass(Pronoun)
+}
+
+// about is what the clause speaks of, for the answer behind it.
+func (p *passage) about() string {
+	code := p.aboutCode()
+	if code == "acid-short" {
+		return "no-acid-added"
+	}
+	return code
+}
+
+// othersDo reports the answer to what other people do: "I do not".
+func (p *passage) othersDo() bool {
+	said, not := false, false
+	for i := range p.c.t {
+		switch w := &p.c.t[i]; {
+		case w.Kind == words.Mark:
+		case w.low == "i" || w.low == "we":
+			said = true
+		case negators[w.low]:
+			not = true
+		case w.low == "do" || w.low == "but" || w.low == "have" || w.low == "did":
+		default:
+			return false
+		}
+	}
+	return said && not
+}

@@ -1,0 +1,160 @@
+package recipe
+
+import (
+	"regexp"
+	"strings"
+
+	"damson/core/words"
+)
+
+// page is a whole text as it lies on the paper: what a line is can hang on what
+// stands around it.
+type page struct {
+	lines []string
+	// speakers are the names that stand before more than one line: a conversation.
+	speakers map[string]bool
+}
+
+func newPage(text string) *page {
+	p := &page{lines: strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n"), speakers: map[string]bool{}}
+	seen := map[string]int{}
+	for _, line := range p.lines {
+		if name := spoken.FindStringSubmatch(quoted.ReplaceAllString(line, "")); name != nil {
+			seen[name[1]]++
+		}
+	}
+	for name, n := range seen {
+		p.speakers[name] = n > 1
+	}
+	return p
+}
+
+// spoken is "Jess: ..." and "Q: ..." at the beginning of a line.
+var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11})\s?: \S`)
+
+// bare is the line i without what its medium puts before it.
+func (p *page) bare(r *Reader, i int) string {
+	line := unprefixed(clean(p.lines[i]))
+	if m := spoken.FindStringSubmatchIndex(line); m != nil && p.speakers[line[m[2]:m[3]]] && !r.foodAnywhere(words.Split(line[m[2]:m[3]])) && !strings.EqualFold(line[m[2]:m[3]], "note") {
+		line = strings.TrimSpace(line[m[1]-1:])
+	}
+	return line
+}
+
+// blank reports whether there is nothing on the line i.
+func (p *page) blank(i int) bool {
+	return i < 0 || i >= len(p.lines) || strings.TrimSpace(p.lines[i]) == ""
+}
+
+// left is how many lines that say anything follow the line i.
+func (p *page) left(i int) int {
+	n := 0
+	for i++; i < len(p.lines); i++ {
+		if !p.blank(i) {
+			n++
+		}
+	}
+	return n
+}
+
+// above is the last line with anything on it before the line i.
+func (p *page) above(i int) string {
+	for i--; i >= 0; i-- {
+		if !p.blank(i) {
+			return strings.TrimSpace(p.lines[i])
+		}
+	}
+	return ""
+}
+
+// personal reports whether the line i is how a letter begins or ends: a name set
+// apart at the top with a comma, or a closing and a name at the foot.
+func (p *page) personal(r *Reader, i int, line string) bool {
+	if letter.MatchString(line) {
+		return true
+	}
+	f := strings.Fields(strings.Trim(line, "-–—~* "))
+	if len(f) == 0 || len(f) > 4 || strings.ContainsAny(line, "0123456789½¼¾:;") {
+		return false
+	}
+	closing := strings.HasSuffix(p.above(i), ",") && len(strings.Fields(p.above(i))) <= 4
+	named := len(f) <= 3 && capitals(f)
+	if p.left(i) == 0 && closing && named {
+		return true // "Cheers, / Fern"
+	}
+	t := words.Split(line)
+	if r.foodAnywhere(t) || r.anyFoodWord(t) {
+		return false
+	}
+	foot := p.left(i) <= 1 && p.blank(i-1) || p.left(i) == 0
+	return strings.HasSuffix(line, ",") && (p.blank(i+1) && (p.above(i) == "" || p.blank(i-1) && i < 8 && capitals(f[:1])) || p.left(i) == 1) || foot && i > 3 && named && !endsSentence(line) ||
+		strings.HasSuffix(line, "!") && p.blank(i+1) && p.blank(i-1) && i < 6 && len(f) <= 3 && capitals(f)
+}
+
+func endsSentence(line string) bool {
+	return strings.HasSuffix(line, ".") || strings.HasSuffix(line, "?")
+}
+
+// capitals reports whether every word begins with a capital letter and is not
+// written in capitals throughout.
+func capitals(f []string) bool {
+	for _, w := range f {
+		if w == "&" || w == "and" {
+			continue
+		}
+		if low := strings.ToLower(w); low[:1] == w[:1] || w == strings.ToUpper(w) && len(w) > 2 {
+			return false
+		}
+	}
+	return true
+}
+
+// heads reports whether the line i stands as a heading over what follows: in
+// capitals or numbered like a section, a few words and no amount.
+func (p *page) heads(r *Reader, i int, line string) bool {
+	bare := strings.TrimSpace(numbered.ReplaceAllString(stripBullet(line), ""))
+	f := strings.Fields(bare)
+	if len(f) == 0 || len(f) > 5 || p.blank(i+1) && !p.blank(i-1) || p.left(i) == 0 || !p.blank(i-1) && i > 0 || strings.ContainsAny(bare, "0123456789.,;!?=") {
+		return false
+	}
+	if bare != strings.ToUpper(bare) || bare == strings.ToLower(bare) {
+		return false
+	}
+	for _, t := range words.Split(strings.ToLower(bare)) {
+		if t.Kind == words.Word && len(t.Text) > 1 && !plainEnglish(t.Text) && !headingWords[t.Text] {
+			return false
+		}
+	}
+	return true
+}
+
+var numbered = regexp.MustCompile(`^\d{1,2}(\.\d)*[.)]?\s+`)
+
+// fillings counts the sentences that fill jars: until the last of them is read, no
+// jar is closed or processed, whatever is said of the process before.
+func (p *page) fillings() int {
+	n := 0
+	for _, line := range p.lines {
+		for _, s := range Sentences(line) {
+			if fillsJars(s) {
+				n++
+			}
+		}
+	}
+	return n
+}
+
+// fillsJars reports whether the words fill jars with food: by a verb of filling
+// and a jar, or by the headspace that is left.
+func fillsJars(sentence string) bool {
+	low := strings.ToLower(sentence)
+	if filling.MatchString(low) {
+		return !notFilling.MatchString(low)
+	}
+	return false
+}
+
+var (
+	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b`)
+	notFilling = regexp.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
+)
