@@ -18,6 +18,10 @@ func (p *passage) absences() [][2]int {
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
 		case ch.prep == "without" || first == "minus":
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
+		case (ch.prep == "like" || ch.prep == "as" || ch.prep == "than") && ch.start > 0 && !p.puts():
+			gone = true // "soft like cheese"
+		case ch.prep == "for" && p.stative() && p.says("that is", "that's", "this is", "which is"):
+			gone = true // "that is for the cream style"
 		case verbNegated && ch.prep == "with" && p.has(set("be")) && !p.puts():
 			gone = true // "it is not the kind with flour in"
 		case verbNegated && !manner && p.behindVerb(ch) && !p.says("too much", "enough"):

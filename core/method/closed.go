@@ -131,7 +131,7 @@ func (p *passage) aboutCode() string {
 // unnamed reports a verb that puts in what the clause does not name.
 func (p *passage) unnamed(acts []Act) (string, string) {
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.class == Vague && !w.inner && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
+		if w := &p.c.t[i]; w.class == Vague && !w.inner && !(p.has(set("throw toss chuck discard pick cut")) && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
 			return "unknown-ingredient", "vague"
 		}
 	}

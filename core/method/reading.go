@@ -43,7 +43,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -120,6 +120,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
+		got.canners = p.hasClass(Canner)
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.has(set("thicken")) || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
@@ -155,6 +156,9 @@ func (p *passage) bath() bool {
 // the cream when you open the jar".
 func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	for i := 1; i < len(list); i++ {
+		if out[i].Kind == Serve && out[i-1].Kind != Serve && list[i].joint == "and" && (&passage{c: list[i]}).hasClass(Pronoun) && !(&passage{c: list[i-1]}).fillsJars() && !(&passage{c: list[i-1]}).puts() {
+			out[i-1].Kind, out[i-1].Why = Serve, "cooked for the table" // "I cook the barley apart and put it in the bowl"
+		}
 		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].hasAny([]string{"not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar"})) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
 			for k := i - 1; k >= 0; k-- {
 				if later := (&passage{c: list[k], r: r}); later.acidLater() {
@@ -780,3 +784,6 @@ func (c *Clause) MayBeFood(at int, word string) bool {
 	}
 	return false
 }
+
+// Canners reports whether a canner is named.
+func (c *Clause) Canners() bool { return c.canners }

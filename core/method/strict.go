@@ -42,6 +42,9 @@ func (p *passage) handled() bool {
 	if p.c.kind == condition || p.c.joint == "as" {
 		return !p.any(early) && !p.says(licences...)
 	}
+	if p.stative() && !p.says(licences...) && !p.any(early) && !p.c.hasNumber() && p.c.joint != "so" {
+		return true
+	}
 	if p.c.hasNumber() || p.any(early) || p.any(cutting) || len(p.c.m) > 0 {
 		return false
 	}
@@ -60,7 +63,7 @@ func (p *passage) handled() bool {
 	return true
 }
 
-var moving = set("lift set stand carry line arrange watch look count admire date label name mark listen tell ask see trust hear love mind enjoy thank promise know think mean need want quit fuss worry guess reckon believe say")
+var moving = set("peel core slice trim pit hull shell lift set stand carry line arrange watch look count admire date label name mark listen tell ask see trust hear love mind enjoy thank promise know think mean need want quit fuss worry guess reckon believe say")
 
 // coolsItself reports whether the clause only says that processed jars cool: "as
 // they cool", "once it has cooled".

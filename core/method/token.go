@@ -87,6 +87,8 @@ func modify(t []token) {
 				compound = true // "Cream Street"
 			case next.class == Pot && next.low != "bowl" && next.low != "can":
 				compound = next.low == next.Text
+			case implements[next.low]:
+				compound = true // "a melon spoon"
 			case next.class == "" && !closed[next.low] && !e.Adjective() && e.Verb() == 0:
 				switch e.Noun() {
 				case english.NounPlant:
@@ -105,6 +107,9 @@ func modify(t []token) {
 		}
 	}
 }
+
+// implements are heads of compounds whose food says only what they are for.
+var implements = set("spoon spoons paper filter knife fork tank tin basket brush press grinder masher peeler scoop baller corer slicer cloth tree trees patch field season harvest festival crop seed-packet")
 
 func capital(raw string) bool {
 	first, _ := firstRune(raw)

@@ -146,7 +146,7 @@ func heading(s string) (string, bool) {
 
 func servingHeading(h string) bool {
 	h = words.FoldPhrase(h)
-	for _, s := range []string{"to serve", "for serving", "serving", "when serving", "when you open the jar", "after opening", "at serving", "garnish", "to finish when serving"} {
+	for _, s := range []string{"to serve", "for serving", "serving", "when serving", "when you open the jar", "after opening", "at serving", "garnish", "to finish when serving", "at camp", "at table", "at the table", "for the table", "to eat", "eating", "eating day", "when you eat", "when you want to eat", "on the day", "for supper", "at supper", "when opening", "opening day"} {
 		if h == s || s != "serving" && s != "garnish" && strings.HasPrefix(h, s+" ") || strings.HasPrefix(h, "serving suggestion") || strings.HasPrefix(h, "serving idea") {
 			return true
 		}

@@ -135,10 +135,16 @@ var numbered = regexp.MustCompile(`^\d{1,2}(\.\d)*[.)]?\s+`)
 func (p *page) fillings() int {
 	n := 0
 	for _, line := range p.lines {
-		for _, s := range Sentences(line) {
-			if fillsJars(s) {
-				n++
-			}
+		n += fillingsOf(line)
+	}
+	return n
+}
+
+func fillingsOf(line string) int {
+	n := 0
+	for _, s := range Sentences(line) {
+		if fillsJars(s) {
+			n++
 		}
 	}
 	return n
@@ -155,6 +161,6 @@ func fillsJars(sentence string) bool {
 }
 
 var (
-	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b`)
+	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b`)
 	notFilling = regexp.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
 )

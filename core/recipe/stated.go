@@ -87,7 +87,7 @@ func (f *factReader) readActs() {
 			i++
 			continue
 		}
-		if s.kind == actWord && !negated {
+		if s.kind == actWord && !negated && !f.aside(i, s.ref) {
 			f.acts[i] = s.ref
 			switch s.ref {
 			case "raw-pack":
@@ -131,6 +131,20 @@ func (f *factReader) readActs() {
 		}
 		i += n
 	}
+}
+
+// aside reports whether the act at t[i] is another's, or boiling water before there
+// are jars to put in it.
+func (f *factReader) aside(i int, act string) bool {
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
+			continue
+		}
+		others := c.Kind == method.Talk && (c.Why == "somebody else" || c.Why == "another place")
+		return others || c.Early && act == "water-bath" && !c.Canners()
+	}
+	return false
 }
 
 // clauseActs takes the methods that the clauses state.
@@ -382,6 +396,9 @@ func (f *factReader) numbers() {
 			if f.processing(i) && v != "vent" {
 				v = "process"
 			}
+			if f.resting(i, m.End) {
+				v = "other"
+			}
 			f.time(m.Min, v, jars, hasProcess)
 			jars = nil
 			i = m.End
@@ -520,6 +537,23 @@ func (f *factReader) edge(i int) bool {
 		switch f.text(k) {
 		case "top", "rim", "brim", "edge", "mouth", "neck":
 			return true
+		}
+	}
+	return false
+}
+
+// resting reports a time that the jars rest or the steam blows, before or behind
+// the process: "5 minutes rest", "steam 10 min, then dial gauge 14 lb".
+func (f *factReader) resting(i, end int) bool {
+	switch f.text(end) {
+	case "rest", "resting", "wait", "waiting", "cooling", "standing":
+		return true
+	}
+	if f.text(i-1) == "steam" || f.text(i-1) == "steaming" {
+		for k := end; k < len(f.t); k++ {
+			if w := f.text(k); w == "gauge" || w == "weight" || w == "dial" || w == "psi" {
+				return true
+			}
 		}
 	}
 	return false

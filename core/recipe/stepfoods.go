@@ -13,7 +13,7 @@ func (r *Reader) Measured(st *Step) []*Line {
 	t := words.Split(st.Text)
 	var starts []int
 	for i := 0; i < len(t); i++ {
-		if t[i].Kind != words.Number && numberWords[t[i].Text] == 0 && t[i].Text != "a" && t[i].Text != "half" {
+		if t[i].Kind != words.Number && numberWords[t[i].Text] == 0 && t[i].Text != "a" && t[i].Text != "half" && t[i].Text != "quarter" {
 			continue
 		}
 		_, n, err := number(t, i)

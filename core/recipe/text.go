@@ -66,23 +66,26 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	section := ""
 	serving := false
 	ingredientsAt := 0
-	closed, done, blank, past, loaded, filled := false, false, false, false, false, false
+	closed, done, blank, past, loaded, filled, opened := false, false, false, false, false, false, false
 	cooking := false // something is done by now, listed ingredients or not
 	sheet := newPage(text)
 	fillings := sheet.fillings()
 	for i := range sheet.lines {
 		no, line := first+i, sheet.bare(r, i)
+		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
 		if line == "" || isRule(line) {
 			blank = true
 			continue
 		}
 		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) || sheet.personal(r, i, line) {
 			rec.Lines = append(rec.Lines, note(no, line))
+			fillings = told
 			continue
 		}
 		if rec.TitleLine == 0 && section == "" && onlyNotes(rec.Lines) && len(rec.Steps) == 0 {
 			if title, ok := r.title(line); ok {
 				rec.Title, rec.TitleLine = title, no
+				fillings = told
 				continue
 			}
 			if first := Sentences(stripBullet(line)); len(first) > 1 && len(strings.Fields(first[0])) <= 9 && !strings.HasSuffix(first[0], "?") {
@@ -90,6 +93,14 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					rec.Title, rec.TitleLine = title, no
 					line = strings.TrimSpace(line[strings.Index(line, first[0])+len(first[0]):])
 				}
+			}
+		}
+		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && r.names(rec.Title) == 0 {
+			if title, ok := r.betterTitle(line); ok {
+				rec.Lines = append(rec.Lines, note(rec.TitleLine, rec.Title))
+				rec.Title, rec.TitleLine = title, no
+				fillings = told
+				continue
 			}
 		}
 		if h, ok := r.headingAt(sheet, i, line); ok {
@@ -103,17 +114,21 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				st.Asks, st.Unread, st.Generics = nil, nil, nil
 				rec.Steps = append(rec.Steps, st)
 			}
+			fillings = told
 			continue
 		}
 		if blank && done {
 			past = true
+		}
+		if blank {
+			opened = false
 		}
 		blank = false
 		pieces := r.pieces(line)
 		prose := len(pieces) > 1 || cooking && section != "ingredients"
 		for _, piece := range pieces {
 			for _, s := range Sentences(stripBullet(piece)) {
-				if fillsJars(s) {
+				if fillsJars(s) && fillings > told {
 					fillings--
 				}
 			}
@@ -126,7 +141,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			for _, s := range Sentences(stripBullet(piece)) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving, About: aboutLast(rec.Steps)}
+				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened, About: aboutLast(rec.Steps)}
 				st := r.StepAt(no, s, at)
 				st.Loaded = loaded
 				loaded = loaded || st.loads()
@@ -135,9 +150,11 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					closed = closed || st.Closes()
 					done = done || st.Processes()
 				}
+				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
 			}
 		}
+		fillings = told
 	}
 	r.titleFood(rec)
 	r.titleForms(rec)
@@ -196,6 +213,33 @@ func sectionOf(h, section string) (string, bool) {
 		return section, true
 	}
 	return section, false
+}
+
+// names counts the foods that the words name.
+func (r *Reader) names(s string) int {
+	n, t := 0, words.Split(s)
+	for i := range t {
+		if r.foodAt(t, i) {
+			n++
+		}
+	}
+	return n
+}
+
+// betterTitle takes a line as the title where the first line named no food: a club's
+// name, a letter's first words.
+func (r *Reader) betterTitle(line string) (string, bool) {
+	first := Sentences(stripBullet(line))
+	if len(first) != 1 && !(len(first) == 2 && len(strings.Fields(first[1])) <= 5) {
+		return "", false
+	}
+	s := strings.TrimRight(first[0], ". ")
+	shape := r.method.Shape(s)
+	title, ok := r.title(s)
+	if !ok || shape.Words > 8 || shape.Said || shape.Order || shape.Verbs > 1 || r.names(s) == 0 || strings.ContainsAny(s, "0123456789:") {
+		return "", false
+	}
+	return title, true
 }
 
 var parens = regexp.MustCompile(`\([^)]*\)`)

@@ -292,7 +292,7 @@ func (d *draft) coverWith(s *step) {
 		d.dry = true
 		return
 	}
-	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch") {
+	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") {
 		return
 	}
 	for word, liquid := range map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "liquid": "liquid", "brine": "liquid"} {

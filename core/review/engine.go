@@ -449,7 +449,7 @@ var kinds = []struct {
 	{"relish", []string{"relish", "chutney", "chow chow", "piccalilli", "mostarda"}},
 	{"soup", []string{"soup", "stew", "chowder", "gumbo", "minestrone", "bisque", "dal", "dhal", "borscht", "casserole", "meal in a jar", "goulash", "ragout", "potage", "hotpot", "hot pot", "pot pie", "chili", "curry", "jambalaya", "cassoulet", "tagine", "pozole", "ramen", "noodle", "pho", "stroganoff", "broth with", "dinner", "supper", "hash", "soup base", "stew base", "base"}},
 	{"stock", []string{"stock", "broth", "bone broth"}},
-	{"pickle", []string{"pickle", "pickled", "dilly", "dilled", "marinated", "in vinegar", "escabeche", "giardiniera"}},
+	{"pickle", []string{"bread and butter", "pickle", "pickled", "dilly", "dilled", "marinated", "in vinegar", "escabeche", "giardiniera"}},
 	{"jam", []string{"jam", "jelly", "preserve", "marmalade", "conserve"}},
 	{"ketchup", []string{"ketchup", "catsup"}},
 	{"sauce", []string{"sauce", "gravy", "marinara", "ragu", "sugo", "passata", "applesauce"}},

@@ -551,6 +551,7 @@ func jarTypes(b *bench) {
 		switch {
 		case st.did("bail-jar"):
 			b.step(s, "bail-jar", "jar-type", Change, Finding{})
+		case st.did("odd-jar") && b.plainBottle(st):
 		case st.did("odd-jar"):
 			severity := Care
 			if !b.acidic() {
@@ -590,4 +591,15 @@ func comma(n int) string {
 		return sprint("%d", n)
 	}
 	return sprint("%d,%03d", n/1000, n%1000)
+}
+
+// plainBottle reports whether "bottle" is only another word for the jars that the
+// recipe names, or speaks of the juice that comes in one.
+func (b *bench) plainBottle(st *step) bool {
+	switch strings.ToLower(st.actText("odd-jar")) {
+	case "the bottles", "in bottles", "into bottles", "the bottle", "fill bottles", "hot bottles", "clean bottles":
+	default:
+		return false
+	}
+	return len(b.jars) > 0 || st.names("bottled-citrus") || containsAny(st.Text, "from the bottle", "the bottle, not")
 }
