@@ -240,3 +240,10 @@ func Range(t []words.Token, i int) (lo, hi float64, n int) {
 	}
 	return v, v, n
 }
+
+// Numeral reports whether the word is a number or a part by itself.
+func Numeral(w string) bool {
+	_, one := ones[w]
+	_, ten := tens[w]
+	return one || ten || parts[w] != 0 || w == "a" || w == "one" || w == "double" || w == "triple" || w == "dozen" || w == "hundred"
+}

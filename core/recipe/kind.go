@@ -17,16 +17,19 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if len(t) == 0 {
 		return Note, true
 	}
-	if furniture.MatchString(body) {
+	first := firstWord(body)
+	low := strings.ToLower(body)
+	figure := first == "0"
+	if furnitureFirst[first] && (!figure || containsAny(low, "comment", "review", "rating", "vote", "share", "like", "x", "©")) && furniture.MatchString(body) {
 		return Note, true
 	}
-	if letter.MatchString(body) && len(t) <= 10 {
+	if letterFirst[first] && len(t) <= 10 && letter.MatchString(body) {
 		return Note, true
 	}
 	if r.headed(body, t) {
 		return Heading, true
 	}
-	if fact.MatchString(body) || r.processFact(t) {
+	if factFirst[first] && (!figure || containsAny(low, "pint", "quart", "jar")) && fact.MatchString(body) || r.processFact(t) {
 		return Note, true
 	}
 	if r.timed(t) {
@@ -35,7 +38,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if len(t) > 1 && (t[1].Text == "of" || t[1].Text == "and" && len(t) > 3 && t[3].Text == "of") && (unitAt(t, 0).n > 0 || partOf[t[0].Text]) {
 		return Ingredient, true // "dash of nutmeg", "zest of 1 orange"
 	}
-	if weighing.MatchString(body) {
+	if (strings.Contains(body, ":") || (figure || english.Numeral(first) || first == "about" || first == "that" || first == "thats") && containsAny(low, weighed...)) && weighing.MatchString(body) {
 		return Note, true
 	}
 	lead := r.leadingFood(t)
@@ -60,6 +63,36 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 // weighing is an amount of pressure, of a batch or of what was named before: no
 // ingredient.
 var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*that'?s? (is )?(it|all)( folks)?\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+
+// firstWord is the first word in small letters, "0" where a figure stands first: it
+// tells quickly which of the patterns below can fit at all.
+func firstWord(s string) string {
+	start := -1
+	for i, c := range s {
+		letter := c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z'
+		switch {
+		case start < 0 && (c >= '0' && c <= '9' || c > 127):
+			return "0"
+		case start < 0 && letter:
+			start = i
+		case start >= 0 && !letter:
+			return strings.ToLower(s[start:i])
+		}
+	}
+	if start < 0 {
+		return ""
+	}
+	return strings.ToLower(s[start:])
+}
+
+var (
+	furnitureFirst = set("0 http https www sponsored advertisement shop click tap pin print jump this last filed posted sent from cook difficulty cuisine course category keyword keywords tag tags sodium calories protein carb carbs carbohydrate carbohydrates cholesterol saturated fiber on page copyright x")
+	letterFirst    = set("hi hello hey hiya dear howdy g greetings good ahoy salut bonjour hola ciao cheers love lots much sincerely yours regards kind best warmly warm hugs xo xoxo xx xxx thanks thank many ta take god bless blessings tot cordialement your from to cc bcc subject date sent re reply p ps")
+	factFirst      = set("0 this it recipe each makes yield yields serves serving servings gives fills prep cook total active canning altitude elevation headspace head process processing pressure jar jars equipment method pack gauge canner vent keep keeps store stores best day step part about")
+)
+
+// weighed are words of which one stands in every line that weighing matches.
+var weighed = []string{"weight", "pressure", "dial", "gauge", "batch", "recipe", "load", "canner", "jar", "of the", "of this", "of that", "of it", "hull", "pod", "shell", "husk", "top", "shuck", "that"}
 
 // leadingMeasure reports whether the line begins with a measure of the kitchen:
 // "1 Tbsp", "2 cups".

@@ -12,10 +12,25 @@ import (
 )
 
 // Line reads one ingredient line. no is its number in the text, from 1.
-func (r *Reader) Line(no int, text string) *Line {
+func (r *Reader) Line(no int, text string) *Line { return r.lineAs(no, text, r.look(text)) }
+
+// look is a line tidied, and what it says it is.
+type look struct {
+	body string
+	kind string
+	sure bool
+}
+
+func (r *Reader) look(text string) look {
 	body := tidy(narrow(stripBullet(text)))
-	body, said := r.remarks(body, words.Split(body))
-	l := r.plainLine(no, text, body)
+	kind, sure := r.lineKind(body)
+	return look{body, kind, sure}
+}
+
+// lineAs is Line for a text that was looked at before.
+func (r *Reader) lineAs(no int, text string, at look) *Line {
+	body, said := r.remarks(at.body, words.Split(at.body))
+	l := r.plainLine(no, text, body, at)
 	if l.Kind == Ingredient {
 		r.qualify(l, text)
 		if i := strings.Index(text, firstWords(l.Rest)); len(said) > 0 && l.Rest != "" && i > 0 {
@@ -37,7 +52,7 @@ func firstWords(s string) string {
 }
 
 // plainLine reads a line whose remarks are off.
-func (r *Reader) plainLine(no int, text, body string) *Line {
+func (r *Reader) plainLine(no int, text, body string, at look) *Line {
 	l := &Line{No: no, Text: text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}}
 	if h, ok := heading(body); ok {
 		l.Kind, l.Food = Heading, ""
@@ -45,12 +60,12 @@ func (r *Reader) plainLine(no int, text, body string) *Line {
 		l.Serving = servingHeading(h)
 		return l
 	}
-	switch kind, sure := r.lineKind(tidy(narrow(stripBullet(text)))); {
-	case kind == Heading:
+	switch {
+	case at.kind == Heading:
 		l.Kind = Heading
 		l.Serving = servingHeading(strings.Trim(body, "#*_=[]<>:/b "))
 		return l
-	case kind == Note && sure:
+	case at.kind == Note && at.sure:
 		l.Kind = Note
 		return l
 	}

@@ -70,6 +70,9 @@ func (p *page) above(i int) string {
 // personal reports whether the line i is how a letter begins or ends: a name set
 // apart at the top with a comma, or a closing and a name at the foot.
 func (p *page) personal(r *Reader, i int, line string) bool {
+	if len(line) > 100 {
+		return false
+	}
 	if letter.MatchString(line) {
 		return true
 	}
@@ -154,6 +157,9 @@ func fillingsOf(line string) int {
 // and a jar, or by the headspace that is left.
 func fillsJars(sentence string) bool {
 	low := strings.ToLower(sentence)
+	if !containsAny(low, "jar", "pint", "quart", "inch", "head", "hot", "raw") {
+		return false
+	}
 	if filling.MatchString(low) {
 		return !notFilling.MatchString(low)
 	}
@@ -164,3 +170,12 @@ var (
 	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b`)
 	notFilling = regexp.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
 )
+
+func containsAny(s string, list ...string) bool {
+	for _, x := range list {
+		if strings.Contains(s, x) {
+			return true
+		}
+	}
+	return false
+}

@@ -132,8 +132,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					fillings--
 				}
 			}
-			if section != "method" && !r.isStep(piece, section) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && r.lists(piece)) {
-				l := r.Line(no, piece)
+			var at look
+			if section != "method" {
+				at = r.look(piece)
+			}
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && r.lists(piece)) {
+				l := r.lineAs(no, piece, at)
 				l.Serving = l.Serving || serving
 				rec.Lines = append(rec.Lines, l)
 				rec.Steps = append(rec.Steps, l.Remarks...)
@@ -310,7 +314,8 @@ func (r *Reader) titleForms(rec *Recipe) {
 	if rec.Title == "" {
 		return
 	}
-	l := r.plainLine(rec.TitleLine, rec.Title, tidy(rec.Title))
+	at := r.look(rec.Title)
+	l := r.plainLine(rec.TitleLine, rec.Title, at.body, at)
 	if l.Ref == nil {
 		return
 	}
@@ -402,18 +407,18 @@ func (r *Reader) lists(piece string) bool {
 
 // isStep reports whether a line outside the method is a sentence of it, a fact or
 // talk: whatever is read clause by clause.
-func (r *Reader) isStep(line, section string) bool {
-	switch kind, sure := r.lineKind(narrow(stripBullet(line))); {
-	case kind == Note && sure:
+func (r *Reader) isStep(line, section string, at look) bool {
+	switch {
+	case at.kind == Note && at.sure:
 		return true
-	case kind == Ingredient && sure:
+	case at.kind == Ingredient && at.sure:
 		return false
 	}
 	if r.aside(line) {
 		return true
 	}
-	body := tidy(narrow(stripBullet(line)))
-	if l := r.plainLine(0, line, body); (l.Ref == nil || len(l.Unread) > 0) && section != "ingredients" {
+	body := at.body
+	if l := r.plainLine(0, line, body, at); (l.Ref == nil || len(l.Unread) > 0) && section != "ingredients" {
 		if s := r.method.Shape(body); s.Words > 2 && (s.Strange == 0 || s.Words > 5) && (s.Verbs > 0 || s.Trade && !hasNumber(words.Split(body))) {
 			return true
 		}
