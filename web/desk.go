@@ -55,7 +55,7 @@ func (s *Server) desk(c *gin.Context) {
 	for _, r := range list {
 		res := s.reviewOf(r, k)
 		counts[res.Verdict]++
-		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: viewVerdict(res.Verdict), Why: deskWhy(res), Next: deskNext(res)})
+		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: verdictView{res.Verdict, res.Headline()}, Why: deskWhy(res), Next: deskNext(res)})
 	}
 	if v.Worst {
 		sort.SliceStable(v.Rows, func(i, j int) bool {

@@ -135,7 +135,7 @@ func (s *Server) showReview(c *gin.Context) {
 var reviewKeys = []key{{"J K", "notes"}, {"↵", "open"}, {"T", "take"}, {"W", "what if"}, {"C", "compare"}, {"A", "amend"}, {"P", "print"}}
 
 func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
-	v := reviewView{ID: r.ID, R: res, Verdict: viewVerdict(res.Verdict), From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
+	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
 		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts),
 		Picked: r.Procedure != "" && res.Procedure != nil}
 	var est acidity.Estimate
@@ -252,7 +252,11 @@ func pathWords(res *review.Result) string {
 }
 
 func (s *Server) viewNote(f review.Finding) noteView {
-	n := noteView{Severity: f.Severity, Label: severityWords[f.Severity], Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code, More: s.viewMore(f)}
+	label := severityWords[f.Severity]
+	if f.Question {
+		label = "asks"
+	}
+	n := noteView{Severity: f.Severity, Label: label, Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code, More: s.viewMore(f)}
 	if f.Mendable() {
 		n.Take = []string{f.Key()}
 	}
@@ -356,7 +360,7 @@ func concerns(st *recipe.Step, findings []review.Finding) bool {
 			return true
 		}
 		for _, w := range strings.Fields(f.Ingredient) {
-			if strings.Contains(st.Text, w) && f.Code == "unknown-ingredient" {
+			if !f.Clause && strings.Contains(st.Text, w) && f.Code == "unknown-ingredient" {
 				return true
 			}
 		}

@@ -4,11 +4,13 @@ import (
 	"fmt"
 	"io"
 	"runtime/debug"
+	"strconv"
 	"strings"
 
 	"github.com/spf13/cobra"
 
 	"damson/core/elevation"
+	"damson/core/food"
 	"damson/core/quantity"
 	"damson/core/review"
 )
@@ -17,6 +19,7 @@ import (
 type kitchenFlags struct {
 	elevation, jar, pack, gauge, method, procedure, stance string
 	minutes, psi                                           float64
+	answers                                                []string
 	asJSON, amend                                          bool
 }
 
@@ -40,6 +43,9 @@ func newReview() *cobra.Command {
 			if req.Procedure != "" && lib.Procedures.ByID(req.Procedure) == nil {
 				return usage("--procedure %q: no such procedure; `damson procedures --json` lists them", req.Procedure)
 			}
+			if req.Answers, err = k.given(lib.Foods); err != nil {
+				return err
+			}
 			if len(args) == 1 && k.amend {
 				return k.printAmended(&reviewing{reviewer, req}, args[0], cmd.InOrStdin(), cmd.OutOrStdout())
 			} else if k.amend {
@@ -58,6 +64,7 @@ func newReview() *cobra.Command {
 	f.Float64Var(&k.psi, "psi", 0, "pounds of pressure that the cook's recipe states")
 	f.StringVar(&k.procedure, "procedure", "", "compare with this procedure; left out, the nearest is found")
 	f.StringVar(&k.stance, "stance", "book", "book or guideline")
+	f.StringArrayVar(&k.answers, "answer", nil, "what a question means, LINE:ID: talk, tool, person or a food's id (repeatable)")
 	f.BoolVar(&k.asJSON, "json", false, "one JSON object a recipe")
 	f.BoolVar(&k.amend, "amend", false, "write the recipe with every edit made, in place of its review")
 	return cmd
@@ -174,6 +181,20 @@ func (k *kitchenFlags) request(cmd *cobra.Command) (review.Request, error) {
 	return req, nil
 }
 
+// given reads the answers to questions.
+func (k *kitchenFlags) given(foods *food.Catalogue) (*review.Answers, error) {
+	out := &review.Answers{}
+	for _, a := range k.answers {
+		line, id, ok := strings.Cut(a, ":")
+		no, err := strconv.Atoi(line)
+		if !ok || err != nil || no < 1 || !review.IsAnswer(id) && foods.ByID(id) == nil {
+			return nil, usage("--answer %q: use LINE:ID, with talk, tool, person or a food's id (`damson foods --json` lists them)", a)
+		}
+		out.Given = append(out.Given, review.Given{Line: no, ID: id})
+	}
+	return out, nil
+}
+
 func contains(list []string, s string) bool {
 	for _, x := range list {
 		if x == s {
@@ -195,11 +216,9 @@ func status(verdict string) int {
 	return exitStop
 }
 
-var verdictWords = map[string]string{review.Clear: "CLEAR", review.Change: "CHANGE FIRST", review.Untested: "UNTESTED", review.Stop: "STOP"}
-
 // printReview writes a review for people.
 func printReview(w io.Writer, r *review.Result) {
-	fmt.Fprintf(w, "%s — %s\n%s\n", r.Title, verdictWords[r.Verdict], r.Sentence)
+	fmt.Fprintf(w, "%s — %s\n%s\n", r.Title, strings.ToUpper(r.Headline()), r.Sentence)
 	if r.Procedure != nil {
 		fmt.Fprintf(w, "Compared with: %s (%s, from memory)\n", r.Procedure.Title, r.Procedure.Source)
 	}
@@ -208,7 +227,11 @@ func printReview(w io.Writer, r *review.Result) {
 		if f.Line != nil {
 			where = fmt.Sprintf("  line %d", *f.Line)
 		}
-		fmt.Fprintf(w, "%s [%s, %s] %s. %s", where, f.Severity, f.Code, f.Do, f.Message)
+		do := f.Do
+		if !strings.HasSuffix(do, "?") {
+			do += "."
+		}
+		fmt.Fprintf(w, "%s [%s, %s] %s %s", where, f.Severity, f.Code, do, f.Message)
 		if f.Remedy != "" {
 			fmt.Fprintf(w, " %s", f.Remedy)
 		}

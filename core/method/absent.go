@@ -12,6 +12,12 @@ func (p *passage) absences() [][2]int {
 	verbNegated, manner := p.verbNegated(), p.mannerNegated()
 	for _, ch := range c.chunks() {
 		first := p.word(ch.start)
+		for k := ch.start; k < ch.head; k++ {
+			if w := p.word(k); w == "no" || w == "zero" {
+				first = w // "there's no flour"
+				ch.start = k
+			}
+		}
 		gone := false
 		switch {
 		case (first == "no" || first == "neither" || first == "nor" || first == "zero") && !p.needOf(ch.start):
@@ -30,6 +36,8 @@ func (p *passage) absences() [][2]int {
 			gone = true
 		case (ch.prep == "to" || ch.prep == "for") && fed[p.c.t[ch.head].Text]:
 			gone = true // "seeds to the hens"
+		case p.has(set("make give release")) && p.near(ch.start-1, "own") && !p.puts():
+			gone = true // "it makes its own gravy"
 		case p.leavesOut(ch):
 			gone = !verbNegated
 		}

@@ -89,6 +89,9 @@ func (p *passage) slack(acts []Act) (string, string) {
 
 // ofThePack reports whether the licence is about how closely pieces lie.
 func (p *passage) ofThePack() bool {
+	if p.says("scabby", "crooked", "ugly", "misshapen", "any size", "any shape", "odd sizes", "odd shapes", "seconds with") {
+		return !p.hasClass(Acid) && !p.c.measured(english.Duration)
+	}
 	return p.says("tight", "loose", "tightly", "loosely", "upright", "lengthwise", "sideways", "standing") && !p.hasClass(Acid) && !p.hasClass(Lid) && !p.hasClass(Band) && !p.c.measured(english.Duration)
 }
 

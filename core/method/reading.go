@@ -83,6 +83,11 @@ type Where struct {
 // Read reads one sentence.
 func (r *Reader) Read(text string, at Where) []Clause {
 	t := r.annotate(text)
+	for i := range t {
+		if w := &t[i]; w.class == "" && w.Kind == words.Word && !w.known && at.Names[w.Text] {
+			w.class, w.known = Food, true // the recipe's own name for what it lists
+		}
+	}
 	list := r.split(text, t)
 	asked := asks(text)
 	out := make([]Clause, 0, len(list))
@@ -291,6 +296,13 @@ func (p *passage) read() Clause {
 	if len(out.Acts) == 0 && p.fragmentOfProcess() {
 		out.Why = "figures"
 		return out
+	}
+	if len(out.Acts) == 0 && p.coolsAlone() {
+		out.Why = "cools by itself"
+		return out
+	}
+	if len(out.Acts) == 0 && (p.c.kind == reason || p.c.kind == contrast) && !p.puts() && !p.dangerWords() && !p.hasClass(Vague) {
+		return Clause{Kind: Talk, Why: "a reason"}
 	}
 	if len(out.Acts) == 0 && p.idle() {
 		return Clause{Kind: Talk, Why: "nothing of the batch"}
@@ -514,6 +526,9 @@ func (p *passage) negated() bool {
 		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
 			continue
 		}
+		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) {
+			continue
+		}
 		// "do not forget", "never skimp": it is done.
 		for k := i + 1; k < len(p.c.t); k++ {
 			if p.c.t[k].isVerb && !p.c.t[k].aux {
@@ -529,6 +544,30 @@ var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can'
 
 // sparing are verbs whose negation puts the thing in.
 var sparing = set("forget skip omit stint skimp spare miss leave hold")
+
+// noAct reports whether the "no" at i denies something done: "no venting", "no need",
+// and not only a thing: "no breakage".
+func (p *passage) noAct(i int) bool {
+	if i+1 >= len(p.c.t) {
+		return false
+	}
+	w := &p.c.t[i+1]
+	return strings.HasSuffix(w.low, "ing") && w.verb != "" || p.needOf(i) || stuff[w.class] || trade[w.class] || i == 0
+}
+
+// notHere reports whether the "not" at i is of a place or a means behind a verb: "it
+// is done in the canner, not in the cooker".
+func (p *passage) notHere(i int) bool {
+	if i == 0 || !hasVerb(p.c.t[:i]) || i+1 >= len(p.c.t) {
+		return false
+	}
+	switch p.word(i - 1) {
+	case "is", "are", "do", "does", "did", "was", "were", "will", "would", "should", "must", "can", "may", "i", "we":
+		return false
+	}
+	next := p.c.t[i+1].low
+	return next == "in" || next == "on" || next == "with" || next == "by" || next == "from" || next == "at"
+}
 
 // Sparing reports whether the negation of the verb puts the thing in.
 func Sparing(verb string) bool { return sparing[verb] }
@@ -616,7 +655,7 @@ func (p *passage) serves() bool {
 	return false
 }
 
-var tables = []string{"at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
+var tables = []string{"for the bowl", "for the table", "for later", "are for the", "into the bowl", "over the bowl", "at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
 	"on the night", "later on", "goes with", "good with", "great with", "lovely with", "nice with", "good on", "good over", "great on", "great over", "lovely on", "lovely over", "delicious with", "delicious on", "with crackers", "with crusty bread", "on crackers", "with cheese and crackers", "on sandwiches", "on a sandwich", "on biscuits", "on scones", "over pancakes", "over potatoes", "over mashed potatoes", "with cornbread",
 	"on pancakes", "serving suggestion", "alongside", "for the plate", "reheat", "when reheating", "spread on", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
 
@@ -631,7 +670,7 @@ func (p *passage) harmlessFragment() bool {
 		if w.Kind == words.Number || w.isVerb && !w.aux || w.class == Vague || w.m != 0 {
 			return false
 		}
-		if w.class != "" && w.class != Pronoun {
+		if w.class != "" && w.class != Pronoun && w.class != Person && !(w.class == Canner && p.hasClass(Person)) {
 			return false
 		}
 	}
@@ -642,6 +681,9 @@ func (p *passage) harmlessFragment() bool {
 func (p *passage) vague() string {
 	if !p.at.Method {
 		return ""
+	}
+	if p.c.hasNumber() && p.says("litre", "liter", "ml", "pint", "quart") && p.says("bottles of", "jars of") {
+		return "" // "7 bottles of 1 litre"
 	}
 	if p.says("tin of", "tins of", "can of", "cans of", "packet of", "packets of", "box of", "carton of", "tub of", "tube of", "bottle of", "bag of", "jar of") && len(p.c.chunks()) > 0 {
 		return "unknown-ingredient"

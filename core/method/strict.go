@@ -39,7 +39,10 @@ func (p *passage) strict(acts []Act) (code, why string) {
 // left where it is; and, when the process is over, that the heat goes off. A
 // condition by itself does nothing.
 func (p *passage) handled() bool {
-	if p.c.kind == condition || p.c.joint == "as" {
+	if p.coolsAlone() || p.has(set("give")) && p.c.hasNumber() && !p.any(early) && !p.says(licences...) && !p.says("half", "only", "just") {
+		return true // the time that is given is read as the process
+	}
+	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.has(set("boil start begin simmer bubble heat come")) {
 		return !p.any(early) && !p.says(licences...)
 	}
 	if p.stative() && !p.says(licences...) && !p.any(early) && !p.c.hasNumber() && p.c.joint != "so" {
@@ -61,6 +64,12 @@ func (p *passage) handled() bool {
 		}
 	}
 	return true
+}
+
+// coolsAlone reports pressure or heat that goes down by itself once the process is
+// over, in whatever words.
+func (p *passage) coolsAlone() bool {
+	return p.at.Done && p.says("alone", "by itself", "itself", "on its own", "of itself", "by herself", "of its own accord", "in its own time") && !p.c.hasNumber() && !p.puts() && !p.says("process", "seal", "seals", "take", "boil")
 }
 
 var moving = set("peel core slice trim pit hull shell lift set stand carry line arrange watch look count admire date label name mark listen tell ask see trust hear love mind enjoy thank promise know think mean need want quit fuss worry guess reckon believe say")

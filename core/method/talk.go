@@ -182,11 +182,11 @@ var tells = set(`say tell ask write think remember know wonder hope believe swea
 // elsewhere reports what would hold in another place: "in the valley it would be
 // ten minutes".
 func (p *passage) elsewhere() bool {
-	if !p.says("would", "they'd", "it'd") {
+	if !p.says("would", "they'd", "it'd") && !(p.says("they") && p.has(set("do give run take")) && p.c.hasNumber() && !p.hasClass(Jar)) {
 		return false
 	}
 	for _, ch := range p.c.chunks() {
-		if w := &p.c.t[ch.head]; (ch.prep == "in" || ch.prep == "at" || ch.prep == "by") && (w.name || ch.class == Place || ch.class == Person || w.low == "sea") && ch.class != Pot {
+		if w := &p.c.t[ch.head]; (ch.prep == "in" || ch.prep == "at" || ch.prep == "by") && (w.name || ch.class == Place || ch.class == Person || w.low == "sea" || w.low == "lake" || w.low == "coast" || w.low == "valley") && ch.class != Pot {
 			return true
 		}
 	}

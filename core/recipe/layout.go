@@ -13,7 +13,11 @@ func unprefixed(line string) string {
 		line = line[len(m):]
 	}
 	line = section.ReplaceAllString(line, "")
+	line = counted.ReplaceAllString(line, "")
 	if strings.HasPrefix(line, "|") && strings.Count(line, "|") > 1 {
+		if headerRow(line) {
+			return ""
+		}
 		var cells []string
 		for _, c := range strings.Split(strings.Trim(line, "|"), "|") {
 			if c = strings.TrimSpace(c); c != "" && strings.Trim(c, "-: ") != "" && !onlyDigits(c) {
@@ -28,11 +32,28 @@ func unprefixed(line string) string {
 	return dots.ReplaceAllString(line, " - ")
 }
 
+// headerRow reports whether every cell of a table's row names a column.
+func headerRow(line string) bool {
+	n := 0
+	for _, c := range strings.Split(strings.Trim(line, "| "), "|") {
+		if c = strings.TrimSpace(c); c == "" {
+			continue
+		}
+		if columnOf(c) == "" {
+			return false
+		}
+		n++
+	}
+	return n > 1
+}
+
 func onlyDigits(s string) bool { return strings.Trim(s, "0123456789.") == "" && len(s) < 3 }
 
 var (
-	quoted  = regexp.MustCompile(`^(> ?)+`)
-	chat    = regexp.MustCompile(`^(\[[^\]]{3,24}\] ?|\d{1,2}[:.]\d\d( ?[ap]m)?,? )?([A-Z][a-z]{1,12}|[A-Z]{1,3}): `)
+	quoted = regexp.MustCompile(`^(> ?)+`)
+	chat   = regexp.MustCompile(`^(\[[^\]]{3,24}\] ?|\d{1,2}[:.]\d\d( ?[ap]m)?,? )?([A-Z][a-z]{1,12}|[A-Z]{1,3}): `)
+	// counted is the number of a step in words: "Three. Fill the jars."
+	counted = regexp.MustCompile(`^(One|Two|Three|Four|Five|Six|Seven|Eight|Nine|Ten|Eleven|Twelve)[.:)] +`)
 	section = regexp.MustCompile(`^\d\.\d+(\s{2,}|\t)`)
 	dots    = regexp.MustCompile(`( ?\.){4,} *`)
 )

@@ -171,6 +171,12 @@ func (p *lineParser) names() {
 			i++
 			continue
 		}
+		if cur.empty() && len(items) > 0 {
+			if u := unitAt(p.t, i); u.n > 0 && p.r.foodAt(p.t, i+u.n) {
+				i += u.n // "with a teaspoon ascorbic acid"
+				continue
+			}
+		}
 		if cur.ref != nil && p.breaks(i) {
 			j := p.until(i)
 			p.aside(i, j)

@@ -475,6 +475,9 @@ func (f *factReader) numbers() {
 			f.out.PSI = &Said[float64]{v, f.line}
 			f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
 			i = j
+		case (f.text(i-1) == "them" || f.text(i-1) == "it" || f.text(i-1) == "em") && (f.text(i-2) == "give" || f.text(i-3) == "give") && v >= 5 && v <= 150 && unitAt(f.t, j).n == 0 && u != "minute" && u != "min" && u != "hour":
+			f.time(v, "process", jars, true) // "I give them 35"
+			i = j
 		case (u == "'" || u == "’" || u == "′" || u == "m") && hasProcess:
 			f.time(v, verb, jars, hasProcess) // "10' at 10 pounds"
 			jars = nil

@@ -68,6 +68,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	ingredientsAt := 0
 	closed, done, blank, past, loaded, filled, opened := false, false, false, false, false, false, false
 	cooking := false // something is done by now, listed ingredients or not
+	own := map[string]bool{}
 	sheet := newPage(text)
 	fillings := sheet.fillings()
 	for i := range sheet.lines {
@@ -141,11 +142,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				l.Serving = l.Serving || serving
 				rec.Lines = append(rec.Lines, l)
 				rec.Steps = append(rec.Steps, l.Remarks...)
+				ownNames(own, l)
 				continue
 			}
 			for _, s := range Sentences(stripBullet(piece)) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened, About: aboutLast(rec.Steps)}
+				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened, About: aboutLast(rec.Steps), Names: own}
 				st := r.StepAt(no, s, at)
 				st.Loaded = loaded
 				loaded = loaded || st.loads()
@@ -167,6 +169,18 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	settleServing(rec.Steps)
 	r.stateFacts(rec)
 	return rec, nil
+}
+
+// ownNames keeps the words by which the recipe names its own ingredients.
+func ownNames(own map[string]bool, l *Line) {
+	for _, x := range append(append([]*Line{l}, l.Also...), l.Alternatives...) {
+		if x.Ref == nil {
+			continue
+		}
+		for _, w := range words.Split(x.Food) {
+			own[w.Text] = true
+		}
+	}
 }
 
 // aboutLast is what the last clause read spoke of.
@@ -344,7 +358,9 @@ func (r *Reader) titleFood(rec *Recipe) {
 	}
 	l := r.Line(rec.TitleLine, rec.Title)
 	if l.Ref == nil || len(l.Unread) > 0 {
-		return
+		if l = r.firstNamed(rec); l == nil {
+			return
+		}
 	}
 	for _, x := range rec.Lines {
 		if x.Kind == Ingredient && (x.Ref == l.Ref || len(l.Ref.Groups) > 0 && x.Ref.In(l.Ref.Groups...)) {
@@ -353,6 +369,25 @@ func (r *Reader) titleFood(rec *Recipe) {
 	}
 	l.Also, l.Alternatives, l.Remarks = nil, nil, nil
 	rec.Lines = append([]*Line{l}, rec.Lines...)
+}
+
+// firstNamed is the one food that the title names among other words: "Asparagus off
+// the allotment".
+func (r *Reader) firstNamed(rec *Recipe) *Line {
+	t := words.Split(rec.Title)
+	var found *Line
+	for i := range t {
+		s, n := r.line.at(t, i)
+		if n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" {
+			continue
+		}
+		if found != nil && found.Ref != s.food {
+			return nil
+		}
+		found = &Line{No: rec.TitleLine, Text: rec.Title, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}, Food: strings.Join(s.words, " "), Ref: s.food}
+		found.refID()
+	}
+	return found
 }
 
 var methodStarts = map[string]bool{}

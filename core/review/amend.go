@@ -76,6 +76,7 @@ func (e *Reviewer) Amend(req Request, text string, take func(*Finding) bool) Ame
 		}
 		out.Text, out.Request = next, w.req
 		out.Request.Recipe = rec
+		out.Request.Answers = nil // its lines are others now: what is open is asked again
 	}
 	out.Result = e.Review(out.Request)
 	return out

@@ -212,6 +212,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 		d.steps = append(d.steps, step{Step: s})
 	}
 	d.foodsOfSteps(e.reader)
+	d.answeredFoods(e, req.Answers.list())
 	d.servingOnly()
 	d.boneInByTitle(e.cat)
 	d.strainStock(e.cat)
@@ -260,6 +261,9 @@ func newDraft(e *Reviewer, req Request) *draft {
 		}
 		if s.did("half-solids") {
 			d.halfSolids = true
+		}
+		if containsAny(s.Text, "syrup") && s.names("sugar") && s.names("water") {
+			d.liquids["fruit-syrup"] = true
 		}
 		if i > 0 && (s.jars() || s.packs() || d.steps[i-1].packs() || d.steps[i-1].jars()) || i == 0 && (s.jars() || s.packs() || strings.HasPrefix(strings.ToLower(s.Text), "cover with")) {
 			d.coverWith(s)
@@ -331,6 +335,9 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) {
 				d.items[k].serving = true // said not to go in
 			}
+			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {
+				continue // the fish that is named, or a verb
+			}
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
 				continue
 			}
@@ -376,6 +383,15 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			d.items[len(d.items)-1].fromStep = true
 		}
 	}
+}
+
+func (d *draft) hasGroup(group string) bool {
+	for i := range d.items {
+		if d.items[i].is(group) && d.items[i].ref.ID != "fish" {
+			return true
+		}
+	}
+	return false
 }
 
 // makesKetchup reports whether the ketchup that the sentence names is the one

@@ -165,6 +165,7 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 	res.Judgements = b.judgements(res.Lines)
 	res.Serving = serving(best, res.Verdict)
 	res.Assumed = assumed(req, d)
+	res.Questions = res.questions()
 	res.Sentence = sentence(&res, b)
 	res.Question = e.question(tried)
 	if req.Stance == Guideline && res.Verdict == Untested {

@@ -44,6 +44,8 @@ type Request struct {
 	// Measured is the highest pH that was measured in jars of this recipe, 0 where
 	// none was. It can make a verdict worse, never better.
 	Measured float64
+	// Answers are what the cook said to questions of an earlier review.
+	Answers *Answers
 	// Procedure is the id to compare with; empty finds the nearest.
 	Procedure string
 	Stance    string
@@ -63,6 +65,10 @@ type Finding struct {
 	Do string `json:"do"`
 	// Question is true where the finding only asks.
 	Question bool `json:"question,omitempty"`
+	// Clause is true where Ingredient is a clause in the cook's own words.
+	Clause bool `json:"-"`
+	// Answers are those that are ready.
+	Answers []Option `json:"answers,omitempty"`
 
 	edit func(*draft)
 }
@@ -106,6 +112,8 @@ type Result struct {
 	Findings  []Finding           `json:"findings"`
 	Lines     []*recipe.Line      `json:"lines"`
 
+	// Questions counts the sentences that are asked about.
+	Questions int `json:"questions"`
 	// Sentence is the verdict in words.
 	Sentence   string      `json:"sentence"`
 	Judgements []Judgement `json:"judgements"`

@@ -68,6 +68,8 @@ type bench struct {
 
 	ok       []string // why an item is accounted for, "" while it is not
 	findings []Finding
+	// asked counts the questions of each line.
+	asked map[int]int
 
 	// table are the processes for the draft, looked up once.
 	table    []procedure.Process

@@ -42,10 +42,10 @@ func (b *bench) accountSteps() {
 		if st.Serving || st.gone {
 			continue
 		}
-		b.asks(s)
+		clauses := b.asks(s)
 		unknown := b.strangers(st)
 		for _, w := range st.Unread {
-			if !b.knownHere(w) {
+			if !b.knownHere(w) && !askedAbout(clauses, w) {
 				unknown = append(unknown, w)
 			}
 		}
@@ -53,10 +53,21 @@ func (b *bench) accountSteps() {
 			continue
 		}
 		what := strings.Join(unknown, " ")
-		b.report(Finding{Code: "unknown-ingredient", Severity: Change, Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
+		b.ask(Finding{Code: "unknown-ingredient", Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
+}
+
+// askedAbout reports whether the word stands in a clause that is asked about: one
+// question a sentence.
+func askedAbout(clauses []string, word string) bool {
+	for _, c := range clauses {
+		if strings.Contains(c, word) {
+			return true
+		}
+	}
+	return false
 }
 
 // families are codes that speak of one thing: where one is reported, the question
@@ -117,9 +128,11 @@ func (b *bench) needless(code, clause string) bool {
 	return false
 }
 
-// asks files the clauses that could not be read whole, one question each.
-func (b *bench) asks(s int) {
+// asks files the clauses that could not be read whole, one question each, and
+// returns their words.
+func (b *bench) asks(s int) []string {
 	st := &b.steps[s]
+	var asked []string
 	for _, a := range st.Asks {
 		if b.needless(a.Code, a.Text) || b.saidAlready(a.Code, a.Text, st.No) {
 			continue
@@ -128,10 +141,12 @@ func (b *bench) asks(s int) {
 		if code == "" {
 			code = "unknown-ingredient"
 		}
-		b.report(Finding{Code: code, Severity: Change, Question: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
+		asked = append(asked, a.Text)
+		b.ask(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
 			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
+	return asked
 }
 
 // knownHere reports whether the word belongs to an ingredient that is accounted

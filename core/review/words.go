@@ -127,10 +127,7 @@ func sentence(r *Result, b *bench) string {
 		}
 	}
 	n = len(places)
-	count := sprint("%d things", n)
-	if n < len(numbers) {
-		count = numbers[n]
-	}
+	count := numberWord(n)
 	stand := "stand"
 	if n == 1 {
 		stand = "stands"
@@ -139,6 +136,9 @@ func sentence(r *Result, b *bench) string {
 	case Clear:
 		return sprint("It follows the tested procedure “%s”.", r.Procedure.Title)
 	case Change:
+		if r.onlyAsks() {
+			return sprint("%s first: Damson could not read all of it, and compares it with “%s” meanwhile.", asksWord(r.Questions), r.Procedure.Title)
+		}
 		return sprint("%s %s between this and the tested procedure “%s”. Made so, %s.", count, stand, r.Procedure.Title, madeSo(r))
 	case Stop:
 		if r.Procedure != nil {
@@ -147,6 +147,41 @@ func sentence(r *Result, b *bench) string {
 		return "No edit leaves a tested product, and something in it is never canned at home in this form. There is no process for it."
 	}
 	return "No tested procedure covers this mixture, so there is no process for it. Refrigerate it, freeze it, or send it to a process authority."
+}
+
+// onlyAsks reports whether nothing but questions holds the recipe up.
+func (r *Result) onlyAsks() bool {
+	for _, f := range r.Findings {
+		if f.Severity == Change && !f.Question {
+			return false
+		}
+	}
+	return r.Questions > 0
+}
+
+// Headline is the verdict in a few words: "One question first" where nothing else
+// holds the recipe up.
+func (r *Result) Headline() string {
+	if r.Verdict == Change && r.onlyAsks() {
+		return asksWord(r.Questions) + " first"
+	}
+	return map[string]string{Clear: "Clear", Change: "Change first", Untested: "Untested", Stop: "Stop"}[r.Verdict]
+}
+
+// asksWord is "One question", "Two questions".
+func asksWord(n int) string {
+	if n == 1 {
+		return "One question"
+	}
+	return strings.Fields(numberWord(n))[0] + " questions"
+}
+
+// numberWord is the count as a sentence begins with it.
+func numberWord(n int) string {
+	if n < len(numbers) {
+		return numbers[n]
+	}
+	return sprint("%d things", n)
 }
 
 func madeSo(r *Result) string {
