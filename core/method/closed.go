@@ -64,14 +64,17 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 			}
 		}
 	}
+	if p.says("white edges", "rind of fat") && p.has(set("stay leave keep")) {
+		return "fat", "fat left on"
+	}
+	if p.says("in the bottom", "on top of each", "in each", "over each") && p.says("dripping", "drippings", "grease", "lard") {
+		return "fat", "fat goes in"
+	}
 	if p.negated() || !p.c.hasAny([]string{"fat", "grease", "dripping", "drippings", "lard"}) {
 		return "", ""
 	}
 	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "only") {
 		return "fat", "fat left on"
-	}
-	if p.says("in the bottom", "on top of each", "in each", "over each") && p.says("dripping", "drippings", "grease", "lard") {
-		return "fat", "fat goes in"
 	}
 	if p.has(set("cover top pour add fill seal")) && !p.says("off", "away", "out", "into the sink", "skim", "down") {
 		return "fat", "fat goes in"

@@ -9,7 +9,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.timing, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -63,7 +63,7 @@ func (p *passage) overJars([]Act) (string, string) {
 
 // pressed reports solids pressed down in the jar.
 func (p *passage) pressed([]Act) (string, string) {
-	if p.has(set("press push cram stuff jam squash squish tamp ram")) && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
+	if !p.at.Done && p.has(set("press push cram stuff jam squash squish tamp ram")) && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
 		return "solids-ratio", "pressed down"
 	}
 	return "", ""

@@ -59,14 +59,14 @@ func (p *passage) short() bool {
 }
 
 // standIns are words for a machine or a place that is no canner.
-var standIns = []string{"push-button", "push button", "plug-in", "plug in pot", "programmable", "digital pot", "wash boiler", "where i bake", "back step", "car", "compost"}
+var standIns = []string{"push-button", "push button", "plug-in", "plug in pot", "programmable", "digital pot", "wash boiler", "where i bake", "back step"}
 
 // standIn reports a machine or a place in the canner's stead.
 func (p *passage) standIn([]Act) (string, string) {
 	if p.says(standIns...) && !p.negated() && (p.at.Filled || p.says("process", "can them", "does them")) {
 		return "cooker-not-canner", "no canner"
 	}
-	if p.at.Filled && p.says("no boiling", "no processing", "no canner", "no water bath", "without boiling") && !p.says("over") {
+	if p.at.Filled && p.says("no boiling", "no processing", "need no canner", "needs no canner", "without a canner", "no water bath", "without boiling") && !p.says("over") {
 		return "open-kettle", "no process"
 	}
 	return "", ""
@@ -77,11 +77,23 @@ func (p *passage) closing([]Act) (string, string) {
 	if p.hasClass(Cloth) && p.says("over the top", "over the mouth", "over the jar", "over each") && p.at.Filled && p.says("will do", "is enough", "string", "tie", "tied") {
 		return "lid", "cloth for a lid"
 	}
-	if p.hasClass(Lid) && p.has(set("put screw tighten close set")) && p.says("after they come out", "once they come out", "when they come out", "after processing", "after the bath") {
+	if p.hasClass(Lid) && p.has(set("put screw tighten close set")) && p.c.unit().hasAny([]string{"after they come out", "once they come out", "when they come out", "after processing", "after the bath"}) {
 		return "lid", "closed late"
 	}
 	if p.at.Done && p.has(set("press push poke thumb")) && p.says("down") && (p.hasClass(Lid) || p.hasClass(Pronoun) || p.says("those", "stay up")) && !p.says("if it springs", "to check", "springs back", "does not move") {
 		return "lid", "pressed down"
+	}
+	return "", ""
+}
+
+// kettleWater reports water that covers the jars, or hardly any, of which only a
+// pressure canner has to be asked.
+func (p *passage) kettleWater([]Act) (string, string) {
+	if !p.at.Filled || !p.says("water") || p.negated() {
+		return "", ""
+	}
+	if p.says("an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
+		return "canner-water", "water in the canner"
 	}
 	return "", ""
 }
@@ -113,6 +125,8 @@ func (p *passage) forms([]Act) (string, string) {
 		return "", "left as it is"
 	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
 		return "headspace", "no headspace"
+	case p.has(set("cut chop cube dice slice")) && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
+		return "piece-size", "big pieces"
 	case p.says("three parts") && p.has(set("fill pack load")):
 		return "solids-ratio", "too full"
 	case p.says("dry ones", "raw ones", "hard ones") && p.puts():
@@ -121,6 +135,8 @@ func (p *passage) forms([]Act) (string, string) {
 		return "fat", "fat left"
 	case p.says("and all") && p.says("skins", "stones", "pits", "bones", "stems", "seeds", "shells") && !p.says("off", "out", "away", "remove"):
 		return "", "parts left in"
+	case p.says("in dry", "dry from the sack", "straight from the sack") && p.hasClass(Pronoun):
+		return "dry-legume-unsoaked", "dry"
 	case p.says("icebox", "freezer", "frozen", "thaw", "thaws") && p.puts() && !p.says("after", "bags", "later", "leftover", "extra") && (p.at.Filled || p.hasClass(Jar) || p.has(set("fill pack"))) && !p.negated():
 		return "pack-style", "frozen"
 	case p.says("go cold", "gone cold", "quite cold", "stone cold", "cold overnight") && p.says("overnight", "before filling", "till morning", "until morning", "next day", "the night"):
@@ -132,6 +148,35 @@ func (p *passage) forms([]Act) (string, string) {
 }
 
 func (p *passage) negatedTwice() bool { return p.says("not true", "never say") }
+
+// big reports a length of pieces that is large for any dense food.
+func (p *passage) big() bool {
+	for _, m := range p.c.m {
+		if m.Kind == english.Length && m.Max >= 2.5 {
+			return true
+		}
+	}
+	return false
+}
+
+// perJar reports a count of some vegetable for each jar, which no list has weighed:
+// "three onions in each jar".
+func (p *passage) perJar([]Act) (string, string) {
+	if !p.puts() || !p.says("in each", "in every", "to each", "into each", "per jar") {
+		return "", ""
+	}
+	for i := range p.c.t {
+		n := int(p.c.nums[i])
+		if n == 0 || i+n >= len(p.c.t) {
+			continue
+		}
+		v, _ := english.Number(p.c.raw, i)
+		if w := &p.c.t[i+n]; v >= 2 && w.food != nil && (w.class == Food || w.class == Soft || w.class == Pulse) {
+			return "low-acid-increase", "so many in each jar"
+		}
+	}
+	return "", ""
+}
 
 // acidBy reports acid that is measured by eye, watered down or left for the table.
 func (p *passage) acidBy([]Act) (string, string) {

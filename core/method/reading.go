@@ -196,6 +196,9 @@ func (p *passage) read() Clause {
 		if !p.touches() {
 			return Clause{Kind: Talk, Why: "nothing touched"}
 		}
+		if p.at.Method && p.says("brine") && p.says("squeezed", "fresh") && p.says("lemon", "lemons", "lime", "limes") {
+			return Clause{Kind: Unread, Code: "fresh-citrus", Why: "fresh juice"}
+		}
 		if p.at.Method && p.acidLater() {
 			return Clause{Kind: Unread, Code: "no-acid-added", Why: "acid at the table"}
 		}
@@ -209,7 +212,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}

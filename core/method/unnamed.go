@@ -83,6 +83,9 @@ func (p *passage) window() string {
 	if s != nil && (p.third() || s.low == "she" || s.low == "he") {
 		return ""
 	}
+	if p.says("forget the rest", "skip the rest", "never mind the rest") {
+		return "process-short"
+	}
 	if p.says(finishers...) && hasVerb(p.c.t) && !p.verbOfTalk() {
 		return "process-short"
 	}

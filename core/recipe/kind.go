@@ -41,6 +41,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if (strings.Contains(body, ":") || (figure || english.Numeral(first) || first == "about" || first == "that" || first == "thats") && containsAny(low, weighed...)) && weighing.MatchString(body) {
 		return Note, true
 	}
+	if packed(t) {
+		return Ingredient, true
+	}
 	lead := r.leadingFood(t)
 	if lead {
 		return Ingredient, true
@@ -93,6 +96,23 @@ var (
 
 // weighed are words of which one stands in every line that weighing matches.
 var weighed = []string{"weight", "pressure", "dial", "gauge", "batch", "recipe", "load", "canner", "jar", "of the", "of this", "of that", "of it", "hull", "pod", "shell", "husk", "top", "shuck", "that"}
+
+// packed reports whether the line begins with a number of cans or packets: "1 (14
+// oz) can ...". Whatever is in them goes in.
+func packed(t []words.Token) bool {
+	_, _, n := english.Range(t, 0)
+	if n == 0 {
+		return false
+	}
+	if n < len(t) && t[n].Text == "(" {
+		for n < len(t) && t[n].Text != ")" {
+			n++
+		}
+		n++
+	}
+	u := unitAt(t, n)
+	return u.n > 0 && containers[u.unit] && u.unit != quantity.JarUnit && n+u.n < len(t)
+}
 
 // leadingMeasure reports whether the line begins with a measure of the kitchen:
 // "1 Tbsp", "2 cups".

@@ -144,6 +144,8 @@ func (b *bench) addedItem(i int) {
 	}
 	if it.is("alkali") {
 		f.Message, f.Remedy = "It is alkaline and undoes the acid.", "Leave it out."
+		b.item(i, "base-added", Change, f)
+		return
 	}
 	if it.is("chemical-preservative") {
 		f.Message, f.Remedy = "It neither sterilises nor acidifies enough.", "Use the tested process and acid."

@@ -181,7 +181,7 @@ func TestNeverFamily(t *testing.T) {
 		{name: "coconut milk", text: plainSoup + "1 can coconut milk", verdict: "change", want: []string{"added-ingredient change"}, only: true},
 		{name: "tofu", text: plainSoup + "1 cup tofu", verdict: "change", want: []string{"not-recommended-food change"}, only: true},
 		{name: "aspirin", text: plainBeans + "1 aspirin per quart", verdict: "change", want: []string{"added-ingredient change"}, only: true},
-		{name: "baking soda", text: plainDilly + "4 cups vinegar (5%)\n1 tsp baking soda", verdict: "change", want: []string{"added-ingredient change"}, only: true},
+		{name: "baking soda", text: plainDilly + "4 cups vinegar (5%)\n1 tsp baking soda", verdict: "change", want: []string{"base-added change"}, only: true},
 	})
 }
 

@@ -63,7 +63,7 @@ func TestLibraryHazards(t *testing.T) {
 			return
 		}
 		for _, h := range hazards {
-			if n++; ownTo(p, h) || !sampled(n, 3) {
+			if n++; ownTo(p, h) || !sampled(n, 5) {
 				continue
 			}
 			mutants++

@@ -91,7 +91,7 @@ func TestHazardsNeverClear(t *testing.T) {
 				continue // a flag wins over the text
 			}
 			for j := -1; j < len(hazards); j += 7 {
-				if n++; !sampled(n, 11) {
+				if n++; !sampled(n, 17) {
 					continue
 				}
 				text := inject(c.text, h)

@@ -16,7 +16,7 @@ const codes = `dairy egg thickener starch-solid puree fat oil-pack unpeeled-root
 dry-legume-unsoaked unknown-ingredient unclear-amount nut thick-sauce no-acid-added acid-short fresh-citrus weak-vinegar acid-swap acid-diluted low-acid-fruit
 low-acid-in-water-bath variety-myth added-ingredient low-acid-increase substitution omission proportion piece-size pack-style jar-size headspace solids-ratio
 sugar-change batch-size seasoning-change process-short process-long pressure-low pressure-high altitude vent open-kettle oven steam-limit cooker-not-canner lid
-jar-type cooling method-mismatch`
+jar-type cooling method-mismatch base-added canner-water`
 
 func TestEveryCodeHasItsRule(t *testing.T) {
 	have := map[string]bool{}

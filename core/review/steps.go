@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/procedure"
+	"damson/core/recipe"
 	"damson/core/words"
 )
 
@@ -116,6 +117,12 @@ func (b *bench) needless(code, clause string) bool {
 		return !b.proc.Requires("soaked")
 	case "acid-diluted":
 		return b.proc.Acidity != "acidified"
+	case "piece-size":
+		return b.main < 0 || !b.items[b.main].looks("winter-squash", "sweet-potato", "potato", "root")
+	case "low-acid-increase":
+		return b.proc.Acidity != "acidified"
+	case "canner-water":
+		return b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" })
 	case "pack-style":
 		return !containsAny(clause, "frozen", "freezer", "icebox", "thaw") && !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
 	case "cured-meat":

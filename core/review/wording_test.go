@@ -94,7 +94,7 @@ func TestHazardsInManyWords(t *testing.T) {
 			if ownTo(p, hazard) || ownWords(p, hazard) {
 				continue
 			}
-			if n++; !sampled(n, 4) {
+			if n++; !sampled(n, 6) {
 				continue
 			}
 			mutant := injectOwn(text, hazard)
