@@ -63,6 +63,9 @@ func (p *passage) overJars([]Act) (string, string) {
 
 // pressed reports solids pressed down in the jar.
 func (p *passage) pressed([]Act) (string, string) {
+	if !p.at.Done && p.has(set("pack fill load stuff")) && p.says("up to the neck", "right up to", "to the shoulders", "to the shoulder", "right to the top") && !p.negated() {
+		return "solids-ratio", "filled with solids"
+	}
 	if !p.at.Done && p.has(set("press push cram stuff jam squash squish tamp ram")) && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
 		return "solids-ratio", "pressed down"
 	}

@@ -15,6 +15,8 @@ func (p *passage) timing([]Act) (string, string) {
 		return "", ""
 	}
 	switch {
+	case p.c.unit().hasAny([]string{"before the bell", "before the timer", "before the time is up", "before time", "before the clock", "before it rings"}) && !p.negated():
+		return "process-short", "before the end"
 	case p.hasClass(Weight) && p.puts() && p.c.unit().hasAny([]string{"as soon as the lid", "as soon as it is on", "as soon as it goes on"}):
 		return "vent", "no vent"
 	case p.has(set("give add tack make")) && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
@@ -119,6 +121,13 @@ func (p *passage) halfHeat([]Act) (string, string) {
 // forms reports how a food is left or taken that the procedure may not allow.
 func (p *passage) forms([]Act) (string, string) {
 	switch {
+	case p.says("wand", "stick blender", "hand blender", "stick thing", "whizzer", "blitzer") && !p.negated():
+		return "puree", "a machine"
+	case p.word(len(p.c.t)-1) == "without" || p.word(len(p.c.t)-2) == "without" && p.c.t[len(p.c.t)-1].Kind == words.Mark:
+		if p.c.unit().hasAny([]string{"lemon", "lime", "vinegar", "acid", "citric"}) {
+			return "no-acid-added", "without"
+		}
+		return "", "without"
 	case p.says("scrub") && p.says("is all", "and no more", "will do", "does it") && !p.at.Filled:
 		return "unpeeled-root", "only scrubbed"
 	case p.says("need no", "needs no") && p.says("cutting", "peeling", "soaking", "pitting", "skinning", "slicing") && !p.negatedTwice():

@@ -21,7 +21,7 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 		if unsaidHeads[w.Text] && w.food == nil && !w.inner && !p.saysOf(i) && p.goesIn() && (w.Text != "leaf" || p.puts()) {
 			return "unknown-ingredient", "a thing without a name"
 		}
-		if w.low == "ones" && i > 0 && (p.c.t[i-1].entry.Adjective() || sizes[p.word(i-1)]) && p.word(i-1) != "no" && p.word(i-1) != "each" && p.partial() {
+		if w.low == "ones" && i > 0 && (p.c.t[i-1].entry.Adjective() || sizes[p.word(i-1)]) && p.word(i-1) != "no" && p.word(i-1) != "each" && (p.partial() || p.word(i-1) == "white" && p.has(set("use take get pick"))) {
 			return "", "only some of them"
 		}
 	}

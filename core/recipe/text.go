@@ -260,6 +260,8 @@ func (r *Reader) betterTitle(line string) (string, bool) {
 	return title, true
 }
 
+var columns = regexp.MustCompile(`\S {3,}[0-9½¼¾⅓⅔]`)
+
 var parens = regexp.MustCompile(`\([^)]*\)`)
 
 // title takes a first line that is no ingredient and no step.
@@ -409,6 +411,12 @@ func init() {
 // pieces cuts a line of the ingredient area into its sentences where each can
 // stand by itself: "1 tsp salt per qt. Peas in loosely."
 func (r *Reader) pieces(line string) []string {
+	if m := columns.FindStringIndex(line); m != nil {
+		left, right := strings.TrimSpace(line[:m[0]+1]), strings.TrimSpace(line[m[0]+1:])
+		if r.measured(left) && r.measured(right) {
+			return []string{left, right} // a card in two columns
+		}
+	}
 	list := Sentences(stripBullet(line))
 	if len(list) < 2 {
 		return []string{line}
