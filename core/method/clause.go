@@ -32,7 +32,11 @@ type clause struct {
 	kind  kind
 	joint string
 	all   []token // the whole sentence, for what hangs on the clause
-	text  string
+	begin int     // where in it the clause begins
+	// phrases are its noun phrases, found once.
+	phrases []chunk
+	phrased bool
+	text    string
 	// measures found in the sentence, by token of the clause.
 	m []english.Measure
 	// raw are the plain tokens, nums how many of them from each on are a number.
@@ -40,7 +44,22 @@ type clause struct {
 	nums []int8
 }
 
-func (c *clause) unit() *clause { return &clause{r: c.r, t: c.all, all: c.all} }
+// reach is how many words around a clause what is said of it is looked for;
+// longest the most words of a clause: a run of words that never ends is cut, so that
+// reading takes time in proportion to the text.
+const (
+	reach   = 60
+	longest = 120
+)
+
+// unit is the clause with what stands around it.
+func (c *clause) unit() *clause { return c.around(reach) }
+
+// around is the clause with so many words before and behind it.
+func (c *clause) around(n int) *clause {
+	lo, hi := max(0, c.begin-n), min(len(c.all), c.begin+len(c.t)+n)
+	return &clause{r: c.r, t: c.all[lo:hi], begin: lo, all: c.all}
+}
 
 // split cuts a sentence into clauses.
 func (r *Reader) split(text string, t []token) []*clause {
@@ -48,7 +67,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 	start, joint, k := 0, "", mainClause
 	flush := func(end int) {
 		if end > start {
-			c := &clause{r: r, t: t[start:end], kind: k, joint: joint, all: t}
+			c := &clause{r: r, t: t[start:end], kind: k, joint: joint, all: t, begin: start}
 			c.text = strings.TrimSpace(text[c.t[0].Start:c.t[len(c.t)-1].End])
 			raw := make([]words.Token, len(c.t))
 			for i := range c.t {
@@ -82,11 +101,14 @@ func (r *Reader) split(text string, t []token) []*clause {
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case ",":
-				if i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
+				if i-start > longest/2 || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
 					flush(i)
 					start, joint, k = i+1, "", mainClause
 				}
 			}
+		case i-start >= longest:
+			flush(i)
+			start, joint, k = i, "", mainClause
 		case w.inner:
 		case joints[w.low] != 0 && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if"):
 			flush(i)
@@ -120,7 +142,7 @@ func hasVerb(t []token) bool {
 
 // hasVerbAhead reports whether a verb stands before the next mark.
 func hasVerbAhead(t []token, i int) bool {
-	for ; i < len(t) && t[i].Kind != words.Mark; i++ {
+	for end := min(len(t), i+reach); i < end && t[i].Kind != words.Mark; i++ {
 		if t[i].isVerb {
 			return true
 		}

@@ -27,6 +27,13 @@ var holders = set(`knob lump heap spoon spoonful cup cupful pinch dash handful l
 
 // chunks returns the noun phrases of the clause.
 func (c *clause) chunks() []chunk {
+	if !c.phrased {
+		c.phrases, c.phrased = c.findChunks(), true
+	}
+	return c.phrases
+}
+
+func (c *clause) findChunks() []chunk {
 	var out []chunk
 	prep := ""
 	for i := 0; i < len(c.t); {
@@ -192,9 +199,13 @@ func isNumber(t []token, k int) bool {
 // preposition, else those before it.
 func (c *clause) objectsOf(verb int) []chunk {
 	var behind, before []chunk
+	next := verb + 1 // the next verb
+	for next < len(c.t) && (!c.t[next].isVerb || c.t[next].aux) {
+		next++
+	}
 	for _, ch := range c.chunks() {
 		switch {
-		case ch.start > verb && ch.prep == "" && !c.verbBetween(verb+1, ch.start):
+		case ch.start > verb && ch.prep == "" && ch.start <= next:
 			behind = append(behind, ch)
 		case ch.end <= verb && ch.prep == "":
 			before = append(before, ch)
@@ -204,13 +215,4 @@ func (c *clause) objectsOf(verb int) []chunk {
 		return behind
 	}
 	return before
-}
-
-func (c *clause) verbBetween(i, j int) bool {
-	for ; i < j; i++ {
-		if c.t[i].isVerb && !c.t[i].aux {
-			return true
-		}
-	}
-	return false
 }

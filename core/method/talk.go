@@ -213,7 +213,7 @@ var pauses = set("cup mug pot glass time break stop while wait have drink make a
 
 // idiom reports whether the words are a figure of speech.
 func (p *passage) idiom() string {
-	if p.c.unit().hasAny(idioms) {
+	if p.c.around(4).hasAny(idioms) {
 		return "figure of speech"
 	}
 	return ""

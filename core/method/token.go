@@ -32,6 +32,9 @@ func (r *Reader) annotate(text string) []token {
 	for i, t := range raw {
 		out[i].Token = t
 		out[i].low = lower(t.Raw)
+		if strings.ContainsAny(out[i].low, " .-") { // spelled out
+			out[i].low = t.Text
+		}
 		if t.Text == "em" && i > 0 && (raw[i-1].Text == "'" || raw[i-1].Text == "’" || raw[i-1].Text == "`") {
 			out[i].low = "them"
 		}

@@ -553,7 +553,7 @@ func (f *factReader) resting(i, end int) bool {
 		return true
 	}
 	if f.text(i-1) == "steam" || f.text(i-1) == "steaming" {
-		for k := end; k < len(f.t); k++ {
+		for k := end; k < min(len(f.t), end+12); k++ {
 			if w := f.text(k); w == "gauge" || w == "weight" || w == "dial" || w == "psi" {
 				return true
 			}

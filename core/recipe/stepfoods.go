@@ -43,7 +43,7 @@ func (r *Reader) Measured(st *Step) []*Line {
 			end = t[starts[k+1]].Start
 		}
 		l := r.Line(st.No, st.Text[t[i].Start:end])
-		if jar := eachJar(t[:i]); jar != "" && l.Per == "" {
+		if jar := eachJar(t[max(0, i-24):i]); jar != "" && l.Per == "" {
 			l.Per = jar // "into each hot pint 1 Tbsp lemon juice"
 		}
 		if l.Ref == nil {

@@ -260,6 +260,10 @@ func (r *Reader) betterTitle(line string) (string, bool) {
 	return title, true
 }
 
+// longestLine is the longest line, in bytes, that is read as one ingredient; what is
+// longer is a text.
+const longestLine = 1500
+
 var columns = regexp.MustCompile(`\S {3,}[0-9½¼¾⅓⅔]`)
 
 var parens = regexp.MustCompile(`\([^)]*\)`)
@@ -451,6 +455,9 @@ func (r *Reader) lists(piece string) bool {
 // isStep reports whether a line outside the method is a sentence of it, a fact or
 // talk: whatever is read clause by clause.
 func (r *Reader) isStep(line, section string, at look) bool {
+	if len(line) > longestLine {
+		return true
+	}
 	switch {
 	case at.kind == Note && at.sure:
 		return true

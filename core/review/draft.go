@@ -331,7 +331,15 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 	for i := range d.steps {
 		s := &d.steps[i]
 		measured := rd.Measured(s.Step)
+		text := strings.ToLower(s.Text)
+		told := map[recipe.Mention]bool{}
 		for _, m := range s.Foods {
+			same := m
+			same.At = 0
+			if told[same] {
+				continue
+			}
+			told[same] = true
 			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) {
 				d.items[k].serving = true // said not to go in
 			}
@@ -341,7 +349,6 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
 				continue
 			}
-			text := strings.ToLower(s.Text)
 			if m.Beside || m.Food.In("vinegar", "weak-vinegar") && (strings.Contains(text, "rim") || strings.Contains(text, "canner")) {
 				continue // wiping rims, clearing hard water
 			}

@@ -135,20 +135,28 @@ func (b *bench) needless(code, clause string) bool {
 	return false
 }
 
+// sentenceAsks is how many parts of one sentence are asked about for the same reason.
+const sentenceAsks = 6
+
 // asks files the clauses that could not be read whole, one question each, and
 // returns their words.
 func (b *bench) asks(s int) []string {
 	st := &b.steps[s]
 	var asked []string
+	seen := map[string]bool{}
 	for _, a := range st.Asks {
-		if b.needless(a.Code, a.Text) || b.saidAlready(a.Code, a.Text, st.No) {
-			continue
-		}
 		code := a.Code
 		if code == "" {
 			code = "unknown-ingredient"
 		}
-		asked = append(asked, a.Text)
+		if len(asked) >= sentenceAsks && seen[code] {
+			asked = append(asked, a.Text) // the sentence is asked about enough
+			continue
+		}
+		if b.needless(a.Code, a.Text) || b.saidAlready(a.Code, a.Text, st.No) {
+			continue
+		}
+		asked, seen[code] = append(asked, a.Text), true
 		b.ask(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
 			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})

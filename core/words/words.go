@@ -67,10 +67,15 @@ func Split(s string) []Token {
 			out = append(out, Token{Number, s[i : i+n], s[i : i+n], i, i + n})
 			i += n
 		case unicode.IsLetter(r):
+			if word, j := spelled(s, i); j > i {
+				out = append(out, Token{Word, s[i:j], Fold(word), i, j})
+				i = j
+				continue
+			}
 			j := i + n
 			for j < len(s) {
 				r, n := utf8.DecodeRuneInString(s[j:])
-				if unicode.IsLetter(r) || (r == '\'' || r == '’') && j+n < len(s) && isLetterAt(s, j+n) {
+				if unicode.IsLetter(r) || invisible(r) || (r == '\'' || r == '’') && j+n < len(s) && isLetterAt(s, j+n) {
 					j += n
 					continue
 				}
@@ -85,6 +90,29 @@ func Split(s string) []Token {
 	}
 	return out
 }
+
+// spelled reads a word that is spelled out, "c r e a m" or "c-r-e-a-m", at i: three
+// single letters or more, one mark or blank between any two. It returns the word and
+// where it ends, i where there is none.
+func spelled(s string, i int) (string, int) {
+	var word []byte
+	for j := i; ; {
+		if j >= len(s) || !letter(s[j]) || j+1 < len(s) && letter(s[j+1]) {
+			break
+		}
+		word = append(word, s[j])
+		i, j = j+1, j+2
+		if j > len(s) || s[j-1] != ' ' && s[j-1] != '-' && s[j-1] != '.' {
+			break
+		}
+	}
+	if len(word) < 3 {
+		return "", 0
+	}
+	return string(word), i
+}
+
+func letter(b byte) bool { return b|0x20 >= 'a' && b|0x20 <= 'z' }
 
 // slashes turns the typographic slashes of a fraction into the plain one.
 var slashes = strings.NewReplacer("⁄", "/", "∕", "/")
@@ -149,6 +177,10 @@ func mark(r rune) string {
 	return string(r)
 }
 
+// invisible reports whether r only changes how its neighbours look or run: a mark
+// laid over a letter, a joiner, a direction.
+func invisible(r rune) bool { return r > 0x7f && unicode.In(r, unicode.Mn, unicode.Cf) }
+
 // Fold lowers a word, strips accents and apostrophes, and makes it singular.
 func Fold(w string) string {
 	plain := true
@@ -161,7 +193,7 @@ func Fold(w string) string {
 	if !plain {
 		var b strings.Builder
 		for _, r := range strings.ToLower(w) {
-			if r == '\'' || r == '’' {
+			if r == '\'' || r == '’' || invisible(r) {
 				continue
 			}
 			if a, ok := accents[r]; ok {
@@ -185,9 +217,9 @@ func Unaccented(w string) string {
 		for _, r := range strings.ToLower(w) {
 			if a, ok := accents[r]; ok {
 				b.WriteString(a)
-				continue
+			} else if !invisible(r) {
+				b.WriteRune(r)
 			}
-			b.WriteRune(r)
 		}
 		return b.String()
 	}

@@ -23,3 +23,15 @@ func TestSplit(t *testing.T) {
 		require.NotEmpty(t, tok.Text)
 	}
 }
+
+// A word spelled out, or with marks that cannot be seen, is the word.
+func TestSplitSpelled(t *testing.T) {
+	for _, s := range []string{"c r e a m", "c-r-e-a-m", "c.r.e.a.m", "c\u200bream", "cre\u0301am", "C R E A M"} {
+		got := Split(s + ", 2 c")
+		require.Equal(t, "cream", got[0].Text, s)
+		require.Len(t, got, 4, s)
+	}
+	for s, n := range map[string]int{"2 c a cup": 4, "I c 2": 3, "a.m.": 4, "l'été": 1, "a b": 2} {
+		require.Len(t, Split(s), n, s)
+	}
+}
