@@ -26,6 +26,10 @@ func (p *passage) absences() [][2]int {
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
 		case (ch.prep == "like" || ch.prep == "as" || ch.prep == "than") && ch.start > 0 && !p.puts():
 			gone = true // "soft like cheese"
+		case (ch.prep == "around" || ch.prep == "round") && p.removes():
+			gone = true // "the fat around the kidneys"
+		case ch.prep == "for" && p.stative() && p.says("only", "alone") && !p.hasClass(Jar):
+			gone = true // "the pan is for rice only"
 		case ch.prep == "for" && p.stative() && p.says("that is", "that's", "this is", "which is"):
 			gone = true // "that is for the cream style"
 		case verbNegated && ch.prep == "with" && p.has(set("be")) && !p.puts():
@@ -46,6 +50,11 @@ func (p *passage) absences() [][2]int {
 		}
 	}
 	return p.listed(out)
+}
+
+// removes reports whether something is taken off or out.
+func (p *passage) removes() bool {
+	return p.says("off", "away", "out") && p.has(set("take cut pull lift trim")) || p.has(set("trim remove discard"))
 }
 
 var fed = set("chook hen hog pig dog goat chicken rabbit duck turkey compost worm goose cow horse cat")

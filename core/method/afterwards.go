@@ -6,7 +6,7 @@ import "damson/core/english"
 // jars are filled, closed and processed: what is eaten with it. What is put in,
 // measured or forgotten may still be meant for the jar.
 func (p *passage) afterwards() bool {
-	if !p.at.Done || !p.namesFood() || p.puts() || p.measuresKitchen() || len(p.c.m) > 0 {
+	if !p.at.Done || !p.namesFood() && !p.hasClass(Food) || p.puts() || p.measuresKitchen() || len(p.c.m) > 0 {
 		return false
 	}
 	for i := range p.c.t {
@@ -24,6 +24,27 @@ func (p *passage) afterwards() bool {
 		}
 	}
 	return true
+}
+
+// dish reports what is made of the jar's food later: "the chowder itself you make in
+// the pot".
+func (p *passage) dish() bool {
+	if !p.at.Done || !(p.has(set("make happen come cook finish start")) || p.stative()) || p.namesFood() || !p.says("in the pot", "in the pan", "in the skillet", "in the bowl", "in the oven", "on the stove", "on the day", "that night") {
+		return false
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.class == Jar || w.class == FullJar || w.class == Canner || w.class == Pronoun || w.m != 0:
+			return false
+		}
+	}
+	for _, ch := range p.c.chunks() {
+		if w := &p.c.t[ch.head]; ch.prep == "" && (ch.class == Unknown && w.entry.Noun() == english.NounFood || ch.class == Food && w.food == nil || ch.class == Unknown && !w.known) {
+			return true
+		}
+	}
+	return false
 }
 
 // soft are such words as mean nothing outside the method.

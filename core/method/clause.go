@@ -113,6 +113,9 @@ func (r *Reader) split(text string, t []token) []*clause {
 		case joints[w.low] != 0 && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if"):
 			flush(i)
 			start, joint, k = i, w.low, joints[w.low]
+		case i > start && (k == condition || k == moment) && (w.low == "you" || w.low == "i" || w.low == "we") && i+1 < len(t) && t[i+1].isVerb && hasVerb(t[start:i]) && (t[i-1].isVerb && !t[i-1].aux || adverbs[t[i-1].low] || t[i-1].entry.Adjective()) && r.opens(t, i):
+			flush(i)
+			start, joint, k = i, "", mainClause
 		case (w.low == "and" || w.low == "but" || w.low == "then" || w.low == "or" || w.low == "so") && i > start && hasVerb(t[start:i]) && r.opens(t, i+1):
 			flush(i)
 			start, joint, k = i+1, w.low, mainClause
@@ -170,6 +173,13 @@ func (r *Reader) opens(t []token, i int) bool {
 			return true
 		}
 		switch {
+		case n == 0 && prepositions[w.low]:
+			for k := i + 1; k < len(t) && k < i+5 && t[k].Kind != words.Mark && !t[k].isVerb; k++ {
+				if w := t[k].low; subjects[w] && w != "that" && w != "which" && w != "who" {
+					return k+1 < len(t) && t[k+1].isVerb
+				}
+			}
+			return false
 		case subjects[w.low]:
 			return i+1 < len(t) && hasVerbAhead(t, i+1)
 		case determiners[w.low], adverbs[w.low], strings.HasSuffix(w.low, "ly"), w.low == "and", w.low == "then", w.low == "but":

@@ -137,7 +137,7 @@ func (p *passage) aboutCode() string {
 // unnamed reports a verb that puts in what the clause does not name.
 func (p *passage) unnamed(acts []Act) (string, string) {
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.class == Vague && !w.inner && !(p.has(set("throw toss chuck discard pick cut")) && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
+		if w := &p.c.t[i]; w.class == Vague && !w.inner && p.c.kind != result && !p.busy() && !(p.has(set("throw toss chuck discard pick cut")) && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
 			return "unknown-ingredient", "vague"
 		}
 	}
@@ -163,6 +163,27 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 		}
 	}
 	return "", ""
+}
+
+// busy reports whether the only verb, but for "go", is none of a kitchen: "go sharpen
+// something".
+func (p *passage) busy() bool {
+	found := false
+	for _, i := range p.c.verbIndexes() {
+		v := p.c.t[i].verb
+		if v == "go" && i+1 < len(p.c.t) && p.c.t[i+1].verb != "" {
+			if next := p.c.t[i+1].verb; p.r.prefers(next) || light[next] || putVerbs[next] {
+				return false
+			}
+			found = true
+			continue
+		}
+		if p.r.prefers(v) || light[v] || putVerbs[v] || tableVerbs[v] {
+			return false
+		}
+		found = true
+	}
+	return found && !p.namesFood()
 }
 
 // objectsFor returns what the act's verb acts on.
@@ -213,7 +234,7 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
 		return "", "an open end"
 	}
-	if p.c.kind != result || p.c.hasAny(outcomes) || p.c.hasAny([]string{"thick", "thicken", "thickens", "thickened", "smooth", "down", "is", "are", "volume"}) || p.c.measured(english.Duration) || p.c.measured(english.Length) {
+	if p.c.kind != result || p.c.hasAny(outcomes) || p.says("no", "none", "nothing") && p.hasClass(Fat) || p.c.hasAny([]string{"thick", "thicken", "thickens", "thickened", "smooth", "down", "is", "are", "volume"}) || p.c.measured(english.Duration) || p.c.measured(english.Length) {
 		return "", ""
 	}
 	for i := range p.c.t {
@@ -279,7 +300,7 @@ func (p *passage) otherJar(acts []Act) (string, string) {
 // earlyEnd looks, once the jars are closed, for words about time and heat that no
 // act has claimed.
 func (p *passage) earlyEnd(acts []Act) (string, string) {
-	if !p.at.Closed || !p.at.Method || p.c.kind == condition {
+	if !p.at.Closed || !p.at.Method || p.c.kind == condition || (p.hasClass(Band) || p.hasClass(Lid)) && p.says("fingertip", "fingertips", "finger", "snug", "resistance") {
 		return "", ""
 	}
 	for _, a := range acts {
@@ -321,4 +342,4 @@ func (p *passage) fragmentOfProcess() bool {
 	return figure
 }
 
-var figureWords = set("ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling")
+var figureWords = set("required needed recommended ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling")

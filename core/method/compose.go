@@ -62,6 +62,9 @@ func (p *passage) knownChunk(ch chunk, verbs bool) bool {
 	case Vague:
 		return false
 	case Thing, Place, Person, Animal, Plant, None:
+		if p.c.t[ch.head].entry.Noun() == english.NounBody && p.c.t[ch.head].food == nil {
+			return true // what an animal is cut into
+		}
 		switch ch.prep {
 		case "with", "by", "like", "as", "than", "till", "until", "before", "after", "on", "at", "near", "around", "round", "for", "from", "under", "along", "beside", "about", "of", "in", "through", "between", "over", "past", "per", "off", "down", "against":
 			return !(ch.prep == "with" && p.puts()) && !(ch.prep == "in" && p.has(light)) && !(ch.prep == "through" && p.has(light))
@@ -114,7 +117,17 @@ var states = set("be stay look smell taste seem sound mean happen belong depend 
 var denies = set("fine okay unnecessary needless pointless safe safer sure waste bother trouble raw cold off over need")
 
 // puts reports whether the verb is one that puts something in.
-func (p *passage) puts() bool { return p.has(putVerbs) }
+// What is thrown out, or put in a row, goes into nothing.
+func (p *passage) puts() bool {
+	for _, i := range p.c.verbIndexes() {
+		if v := p.c.t[i].verb; putVerbs[v] && !(thrown[v] && p.near(i, "out", "away", "back", "aside", "overboard", "off")) && !(arranged[v] && p.says("in a row", "in rows", "in a line", "side by side", "to one side", "aside")) {
+			return true
+		}
+	}
+	return false
+}
+
+var thrown, arranged = set("throw toss chuck fling sling"), set("put set lay stack layer")
 
 var putVerbs = set("add put stir mix throw toss chuck tip pour drop fold beat whisk swirl sprinkle melt scatter shake slosh dump season finish top fill cover bulk stretch stuff layer tuck slip pop bung sling plonk coat dredge dust thicken")
 
@@ -141,5 +154,5 @@ var strange = set(`smooth smoothly mush mushy paste pasty pulp puree creamy silk
 	machine gadget contraption early earlier sooner short shortcut skip instead frozen lukewarm unpeeled unsoaked sun microwave`)
 
 // harmlessNouns are things that a clause may name bare.
-var harmlessNouns = set(`breakfast lunch dinner supper teatime noon midday midnight evening bedtime weekend drum fist ish direction instruction way care step batch end side layer bottom top thing place position rest idea darkening color colour flavor flavour size thickness width length minute hour day night morning week time foot
+var harmlessNouns = set(`wind rain smoke weather draught draft frost breakfast lunch dinner supper teatime noon midday midnight evening bedtime weekend drum fist ish direction instruction way care step batch end side layer bottom top thing place position rest idea darkening color colour flavor flavour size thickness width length minute hour day night morning week time foot
 	elevation altitude sea level adjustment recipe page note yield amount number count method hand finger fingertip glove knife spoon spatula chopstick skewer stick tong tongs lifter funnel towel nick dirt grit sand spot blemish bruise damage defect worm bug insect leaf silk flesh fibre fiber petal eye blossom boiler patty ball pod scraping amount ear head fin scale tail slit volume syrup thickness container harvest layer darkness uniform hole round second coin sheet person people problem chart same else portion part boil simmer rolling steam space accord own plume stage fire flame slit row go gauge pleasure problem matter turn grade quality breakage`)

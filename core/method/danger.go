@@ -66,6 +66,9 @@ func (p *passage) pressed([]Act) (string, string) {
 	if !p.at.Done && p.has(set("pack fill load stuff")) && p.says("up to the neck", "right up to", "to the shoulders", "to the shoulder", "right to the top") && !p.negated() {
 		return "solids-ratio", "filled with solids"
 	}
+	if p.c.unit().hasAny([]string{"juice comes up", "fill with juice", "fills with juice", "juice fills", "juices fill", "juice covers", "juice rises", "fill the holes", "fills the holes", "spaces fill", "spaces between them fill", "gaps fill"}) {
+		return "", "" // until their own juice covers them
+	}
 	if !p.at.Done && p.has(set("press push cram stuff jam squash squish tamp ram")) && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
 		return "solids-ratio", "pressed down"
 	}
@@ -128,6 +131,8 @@ func (p *passage) word(i int) string {
 func (p *passage) claimedShare(i int, acts []Act) bool {
 	before, next, after := p.word(i-1), p.word(i+1), p.word(i+2)
 	switch {
+	case p.word(i) == "third" && next != "of" && next != "the" && next != "less" && next != "more" && (determiners[before] || before == "") && i+1 < len(p.c.t) && !stuff[p.c.t[i+1].class] && p.c.t[i+1].class != Clock:
+		return true // the one after the second
 	case next == "-" && after != "" || kitchenUnit(next) || (next == "a" || next == "an") && (kitchenUnit(after) || after == "inch" || after == "dozen"):
 		return true
 	case before == "in" || before == "into", before == "cut" || before == "by" && p.says("reduced", "cook", "boil", "down", "volume"):

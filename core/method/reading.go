@@ -89,7 +89,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 	}
 	list := r.split(text, t)
-	asked := asks(text)
+	asked, story := asks(text), anotherStory(list)
 	out := make([]Clause, 0, len(list))
 	serving := at.Serving
 	opens := make([]bool, len(list))
@@ -114,6 +114,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got := p.read()
 		if asked {
 			got = Clause{Kind: Talk, Why: "a question"}
+		}
+		if i <= story && !hasVerb(c.t) || i == story {
+			got = Clause{Kind: Talk, Why: "another story"}
 		}
 		if p.bath() {
 			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
@@ -149,6 +152,17 @@ func (r *Reader) Read(text string, at Where) []Clause {
 func asks(text string) bool {
 	s := strings.ToLower(strings.TrimSpace(text))
 	return strings.HasSuffix(s, "?") && !strings.HasPrefix(s, "why not") && !strings.HasPrefix(s, "how about") && !strings.Contains(s, "why not")
+}
+
+// anotherStory returns the clause that sets apart what stands before it: "the pears
+// with red wine, this is another story". It returns -1 where there is none.
+func anotherStory(list []*clause) int {
+	for i, c := range list {
+		if c.hasAny([]string{"another story", "a different story", "another recipe", "another dish", "a different recipe", "a different dish", "another matter", "another animal", "a different animal"}) && (&passage{c: c}).has(set("be")) {
+			return i
+		}
+	}
+	return -1
 }
 
 // bath reports whether the clause is a time in boiling water without a verb, for
@@ -247,6 +261,9 @@ func (p *passage) read() Clause {
 	if p.serves() {
 		return Clause{Kind: Serve, Why: "at the table"}
 	}
+	if p.dish() {
+		return Clause{Kind: Serve, Why: "the dish made of it"}
+	}
 	out := Clause{Kind: Doing, Negated: p.negated()}
 	for _, s := range p.c.acts(p.at.Closed) {
 		name := p.inContext(s.frame.Act)
@@ -267,6 +284,9 @@ func (p *passage) read() Clause {
 		}
 		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && p.namesFood() {
 			continue
+		}
+		if s.verb >= 0 && thrown[p.c.t[s.verb].verb] && putting[a.Name] && !p.puts() {
+			a.Name = "discard"
 		}
 		if putting[a.Name] && s.verb >= 0 {
 			for _, o := range p.c.objectsOf(s.verb) {
@@ -309,6 +329,10 @@ func (p *passage) read() Clause {
 	}
 	if len(out.Acts) == 0 && p.idle() {
 		return Clause{Kind: Talk, Why: "nothing of the batch"}
+	}
+	if why := p.harmless(); len(out.Acts) == 0 && why != "" {
+		out.Why = why
+		return out
 	}
 	if len(out.Acts) == 0 && !p.harmlessFragment() && !p.composed() && !p.stative() {
 		out.Kind, out.Why = Unread, "no frame"
@@ -607,6 +631,12 @@ func (p *passage) fillsJars() bool {
 // table.
 func (p *passage) opensJar() bool {
 	c := p.c
+	if p.word(0) == "come" && len(c.t) > 1 && (c.t[1].name || c.t[1].entry.Noun() == english.NounTime) && !p.fillsJars() {
+		return true // "come winter"
+	}
+	if p.dayOfEating() {
+		return true
+	}
 	if c.hasAny(openings) && !(p.has(cutVerbs) && !p.says("open", "opened", "serve", "eat")) {
 		return true
 	}
@@ -620,6 +650,24 @@ func (p *passage) opensJar() bool {
 				case Pronoun:
 					return !c.hasAny([]string{"canner", "packet", "tin", "can", "bottle", "shell", "steam"})
 				}
+			}
+		}
+	}
+	return false
+}
+
+// dayOfEating reports "the night you have it", "the day we want them".
+func (p *passage) dayOfEating() bool {
+	for i := 0; i+3 < len(p.c.t); i++ {
+		switch p.word(i + 1) {
+		case "day", "night", "evening", "morning", "week", "time":
+		default:
+			continue
+		}
+		if p.word(i) == "the" && (p.word(i+2) == "you" || p.word(i+2) == "we" || p.word(i+2) == "i") {
+			switch p.c.t[i+3].verb {
+			case "have", "eat", "want", "need", "use", "open", "serve", "cook":
+				return !p.fillsJars()
 			}
 		}
 	}
@@ -651,7 +699,7 @@ func (p *passage) serves() bool {
 	}
 	for _, v := range p.c.verbIndexes() {
 		switch p.c.t[v].verb {
-		case "serve", "eat", "enjoy", "reheat", "garnish":
+		case "serve", "eat", "enjoy", "reheat", "garnish", "consume":
 			return true
 		}
 	}
@@ -673,11 +721,21 @@ func (p *passage) harmlessFragment() bool {
 		if w.Kind == words.Number || w.isVerb && !w.aux || w.class == Vague || w.m != 0 {
 			return false
 		}
-		if w.class != "" && w.class != Pronoun && w.class != Person && !(w.class == Canner && p.hasClass(Person)) {
+		if w.class != "" && w.class != Pronoun && w.class != Person && !(w.class == Canner && p.namesPerson()) {
 			return false
 		}
 	}
 	return true
+}
+
+// namesPerson reports whether somebody is named, by a word that may be a person's.
+func (p *passage) namesPerson() bool {
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.class == Person || w.class == "" && w.entry.MayPerson() && !w.isVerb {
+			return true
+		}
+	}
+	return false
 }
 
 // vague returns the code of a clause that puts in what it does not name.

@@ -29,10 +29,23 @@ func (p *passage) strict(acts []Act) (code, why string) {
 		explicit = explicit || w.food != nil || trade[w.class] && w.class != Pot && w.class != Part || w.class == Cloth || w.class == Label || w.class == Salt || w.class == Liquid || w.class == Acid || w.m != 0
 		pronoun = pronoun || w.class == Pronoun
 	}
-	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.handled() {
+	if p.before != nil && !hasVerb(p.before.t) && p.has(set("boil heat mix simmer stir cook")) && !p.at.Closed && (&passage{c: p.before}).names(stuff) {
+		return "", "" // "Salt, water, vinegar: boil it up."
+	}
+	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.handled() && p.harmless() == "" {
 		return "process-short", "only a pronoun"
 	}
 	return "", ""
+}
+
+// names reports whether a thing of one of the classes is named.
+func (p *passage) names(classes map[Class]bool) bool {
+	for i := range p.c.t {
+		if classes[p.c.t[i].class] && p.c.t[i].class != Pronoun {
+			return true
+		}
+	}
+	return false
 }
 
 // handled reports whether what a pronoun stands for is only moved, looked at or
@@ -44,6 +57,12 @@ func (p *passage) handled() bool {
 	}
 	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.has(set("boil start begin simmer bubble heat come")) {
 		return !p.any(early) && !p.says(licences...)
+	}
+	if p.has(set("get bring")) && p.says("going again", "back up", "up again", "back to pressure", "back to the boil") {
+		return true // what follows says what is done about the time
+	}
+	if p.at.Closed && p.stative() && p.says("zero", "nought", "nothing", "naught") {
+		return true
 	}
 	if p.stative() && !p.says(licences...) && !p.any(early) && !p.c.hasNumber() && p.c.joint != "so" {
 		return true
@@ -120,7 +139,7 @@ var cutting = set("stop stops stopped hurry halfway song songs hiss hisses")
 // oddPlace reports something done in, through or on a thing that is no tool or
 // place of a kitchen.
 func (p *passage) oddPlace() (string, string) {
-	if p.negated() || p.hasClass(Person) {
+	if p.negated() || p.hasClass(Person) || p.stative() && p.subject() != nil && p.subject().class == Gauge {
 		return "", ""
 	}
 	for _, ch := range p.c.chunks() {

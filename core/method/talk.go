@@ -200,7 +200,7 @@ func (p *passage) drink() bool {
 		w := &p.c.t[i]
 		switch {
 		case w.Kind == words.Mark, pauses[w.low], closed[w.low]:
-		case w.low == "tea" || w.low == "coffee" || w.low == "cuppa" || w.low == "beer":
+		case w.low == "tea" || w.low == "coffee" || w.low == "cuppa" || w.low == "beer" || w.low == "chai" || w.low == "cocoa" || w.low == "brew" || w.low == "lemonade":
 			found = true
 		default:
 			return false

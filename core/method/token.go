@@ -32,7 +32,7 @@ func (r *Reader) annotate(text string) []token {
 	for i, t := range raw {
 		out[i].Token = t
 		out[i].low = lower(t.Raw)
-		if strings.ContainsAny(out[i].low, " .-") { // spelled out
+		if strings.ContainsAny(out[i].low, " -") { // spelled out
 			out[i].low = t.Text
 		}
 		if t.Text == "em" && i > 0 && (raw[i-1].Text == "'" || raw[i-1].Text == "’" || raw[i-1].Text == "`") {
@@ -40,6 +40,9 @@ func (r *Reader) annotate(text string) []token {
 		}
 		if t.Kind != words.Word {
 			continue
+		}
+		if plain, ok := dialect[out[i].low]; ok {
+			out[i].low, out[i].Text = plain, words.Fold(plain)
 		}
 		about := english.About(out[i].low)
 		out[i].entry = about.Noun
@@ -69,6 +72,10 @@ func (r *Reader) annotate(text string) []token {
 	r.markVerbs(out)
 	return out
 }
+
+// dialect has the small words of grammar as they are said in some places.
+var dialect = map[string]string{"wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
 // or a person: "pasta pot", "apple tree", "Mr. Rice".
@@ -190,6 +197,9 @@ func (r *Reader) markVerbs(t []token) {
 		case w.low == "can" && (i == 0 || t[i-1].low == "to" || t[i-1].low == "not" || t[i-1].low == "then") && i+1 < len(t) && (determiners[t[i+1].low] || t[i+1].class != "" || t[i+1].entry.Adjective()):
 			w.isVerb, w.aux, w.verb, fresh = true, false, "can", false
 			continue
+		case w.class == Canner && !w.inner && i > 0 && i+1 < len(t) && (t[i-1].class == Person || subjects[t[i-1].low]) && (t[i+1].class == Pronoun || determiners[t[i+1].low]):
+			w.isVerb, w.verb, w.class, fresh = true, "can", "", false // "my cousin waterbaths hers"
+			continue
 		case w.aux && w.class == "":
 			w.isVerb = true
 			fresh = true // "will fill", "is filled"
@@ -238,7 +248,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	if inflected && strings.HasSuffix(w.low, "ed") && before != nil && !fresh && (strings.HasSuffix(before.low, "ing") || strings.HasSuffix(before.low, "ed") || before.entry.Adjective()) && (next.class != "" || next.entry.Noun() != 0) {
 		return false // "the boiling spiced vinegar"
 	}
-	if before != nil && determiners[before.low] && !fresh {
+	if before != nil && determiners[before.low] && !fresh && !((before.low == "all" || before.low == "both") && i > 1 && (t[i-2].verb == "let" || t[i-2].verb == "make") && t[i-2].isVerb) {
 		return false
 	}
 	if before != nil && before.Kind == words.Number && !inflected {
@@ -265,7 +275,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		if w.class != "" {
 			return r.prefers(w.verb) && (determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" || stuff[next.class] && w.class != next.class && w.class != Food && next.class != "")
 		}
-		if inflected {
+		if inflected || (w.verb == "keep" || w.verb == "start" || w.verb == "stop") && w.low == w.verb && strings.HasSuffix(next.low, "ing") && next.verb != "" && next.class == "" {
 			return true
 		}
 		return r.prefers(w.verb) && after || w.entry.Noun() == 0 || (determiners[next.low] || next.low == "them" || next.low == "it") && w.low == w.verb
@@ -274,7 +284,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		return false
 	}
 	for k := i - 1; k >= 0 && t[k].Kind == words.Word; k-- {
-		if v := t[k].verb; t[k].isVerb && (v == "let" || v == "make" || v == "help" || v == "have") && w.low == w.verb && r.prefers(w.verb) && k < i-1 && before != nil && (before.class != "" || before.entry.Noun() != 0) {
+		if v := t[k].verb; t[k].isVerb && (v == "let" || v == "make" || v == "help" || v == "have") && w.low == w.verb && r.prefers(w.verb) && k < i-1 && before != nil && (before.low == "all" || before.low == "everything" || before.class != "" || before.entry.Noun() != 0) {
 			return true // "let the pressure fall"
 		}
 	}

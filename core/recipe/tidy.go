@@ -108,5 +108,10 @@ var mends = []*mend{
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
 	{[]string{"spoon", "cup", "pound", "gallon"}, regexp.MustCompile(`(?i)^(level |heaped )?(teaspoon|tablespoon|cup|pound|gallon) of `), "1 $2 of "},
+	// "citron, lemon or orange peel": the peel of each
+	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(\pL+), (\pL+),? or (\pL+) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},
+	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron) or (lemon|orange|lime|grapefruit|citron) (peel|zest|rind)\b`), "$1 $3 or $2 $3"},
+	// "7 quarts took me 21 lb of plums"
+	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},
 }

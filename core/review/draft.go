@@ -200,7 +200,7 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(e *Reviewer, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{folded: foldTitle(rec.Title), added: map[string]bool{}, liquids: map[string]bool{}}
+	d := &draft{folded: foldTitle(titleSaid(rec.Title)), added: map[string]bool{}, liquids: map[string]bool{}}
 	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {
@@ -211,7 +211,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	for _, s := range rec.Steps {
 		d.steps = append(d.steps, step{Step: s})
 	}
-	d.foodsOfSteps(e.reader)
+	d.foodsOfSteps(e)
 	d.answeredFoods(e, req.Answers.list())
 	d.servingOnly()
 	d.boneInByTitle(e.cat)
@@ -253,7 +253,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 			}
 		}
 	}
-	d.dry = titleHas(d.folded, "no liquid", "without liquid", "no added liquid", "without added liquid")
+	d.dry = titleHas(foldTitle(rec.Title), "no liquid", "without liquid", "no added liquid", "without added liquid")
 	for i := range d.steps {
 		s := &d.steps[i]
 		if s.Serving {
@@ -326,7 +326,8 @@ func (d *draft) addLine(l *recipe.Line, serving bool) {
 
 // foodsOfSteps makes an item of every food that only the method names, and
 // fills in amounts that only the method states.
-func (d *draft) foodsOfSteps(rd *recipe.Reader) {
+func (d *draft) foodsOfSteps(e *Reviewer) {
+	rd := e.reader
 	listed := len(d.items)
 	for i := range d.steps {
 		s := &d.steps[i]
@@ -383,6 +384,9 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
 			}
+			if line == nil && !m.Put && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) {
+				continue // what is made here, by its name
+			}
 			if line == nil {
 				line = &recipe.Line{No: s.No, Text: s.Text, Food: strings.ToLower(m.Text), Ref: m.Food, Kind: recipe.Ingredient, Reading: recipe.Understood}
 			}
@@ -390,6 +394,28 @@ func (d *draft) foodsOfSteps(rd *recipe.Reader) {
 			d.items[len(d.items)-1].fromStep = true
 		}
 	}
+}
+
+// fresh reports whether another food of the recipe has the product's last word in its
+// name: tomatoes where crushed tomatoes are named.
+func (d *draft) fresh(m recipe.Mention) bool {
+	f := strings.Fields(words.FoldPhrase(m.Text))
+	if len(f) < 2 || m.Food.In(never...) {
+		return false
+	}
+	for i := range d.items {
+		if it := &d.items[i]; it.ref != nil && it.ref != m.Food && (titleHas(words.FoldPhrase(it.name), f[len(f)-1]) || it.ref.In(f[len(f)-1])) {
+			return true
+		}
+	}
+	for i := range d.steps {
+		for _, x := range d.steps[i].Foods {
+			if x.Food != m.Food && (x.Food.ID == f[len(f)-1] || x.Food.In(f[len(f)-1])) {
+				return true
+			}
+		}
+	}
+	return false
 }
 
 func (d *draft) hasGroup(group string) bool {
@@ -456,7 +482,7 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 	}
 	name := words.FoldPhrase(m.Text)
 	for i := range d.items[:listed] {
-		if m.Food.ID == "prepared-mustard" && d.items[i].is("dry-seasoning") && strings.HasPrefix(words.FoldPhrase(d.items[i].name), name+" ") {
+		if m.Food.ID == "prepared-mustard" && d.items[i].is("dry-seasoning") && titleHas(words.FoldPhrase(d.items[i].name), name) || m.Food.In("herb", "dry-seasoning") && d.items[i].is("dry-seasoning") && strings.HasPrefix(words.FoldPhrase(d.items[i].name), name+" ") {
 			return i // "the mustard", where the list has mustard seed
 		}
 	}

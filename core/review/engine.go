@@ -31,16 +31,19 @@ type Reviewer struct {
 	leads map[*procedure.Procedure][]int
 	// names holds the folded titles of each procedure.
 	names map[*procedure.Procedure][]string
+	// products are the folded names of all procedures.
+	products map[string]bool
 	// acidity says what foods hold; nil where no estimate is wanted.
 	acidity *acidity.Table
 }
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library, lang *method.Language) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat, lang), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
+	e := &Reviewer{reader: recipe.NewReader(cat, lang), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, products: map[string]bool{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))
+			e.products[foldTitle(n)] = true
 		}
 		e.leads[p], e.largest[p] = leadsOf(cat, p), p.LargestJar()
 		if p.Product != "plain" {

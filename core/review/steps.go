@@ -1,6 +1,7 @@
 package review
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
@@ -234,6 +235,12 @@ func puts(text, product string) bool {
 	}
 	return false
 }
+
+// titleSaid is the title without what it says the recipe is not: "(the beans whole,
+// not the dip!)".
+func titleSaid(title string) string { return denied.ReplaceAllString(title, "") }
+
+var denied = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
 
 func foldTitle(s string) string {
 	return words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))

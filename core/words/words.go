@@ -102,7 +102,7 @@ func spelled(s string, i int) (string, int) {
 		}
 		word = append(word, s[j])
 		i, j = j+1, j+2
-		if j > len(s) || s[j-1] != ' ' && s[j-1] != '-' && s[j-1] != '.' {
+		if j > len(s) || s[j-1] != ' ' && s[j-1] != '-' {
 			break
 		}
 	}

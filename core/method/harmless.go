@@ -1,0 +1,172 @@
+package method
+
+import (
+	"strings"
+
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// harmless returns why a clause that no frame reads leaves the batch as it is: what
+// it fills, what a book says, how a thing turns out, what somebody does beside it.
+// It returns "" where that is not certain.
+func (p *passage) harmless() string {
+	if p.fills() {
+		return "what it fills"
+	}
+	if p.puts() || p.dangerWords() || p.any(strange) || p.hasClass(Vague) || p.negated() {
+		return ""
+	}
+	switch {
+	case p.yields():
+		return "what it fills"
+	case p.quotes():
+		return "what a book says"
+	case p.becomes():
+		return "how it turns out"
+	case p.arranges():
+		return "tools laid ready"
+	case p.apart():
+		return "nothing done to it"
+	}
+	return ""
+}
+
+// yields reports how many jars the batch fills: "that's about five pints and a
+// spoonful for the cook".
+func (p *passage) yields() bool {
+	if !p.hasClass(Jar) || !p.c.hasNumber() || p.namesFood() || p.c.measured(english.Duration) || p.c.measured(english.Length) || p.c.pressed() {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; stuff[w.class] || w.isVerb && !filling[w.verb] {
+			return false
+		}
+	}
+	s := p.subject()
+	first := p.word(0)
+	return s != nil && s.class == Pronoun || first == "that's" || first == "that" || first == "this" || first == "it" || first == "makes" || first == "about"
+}
+
+// fills reports "it makes plenty".
+func (p *passage) fills() bool {
+	n := len(p.c.t)
+	return n > 0 && n <= 5 && p.has(set("make")) && p.says("plenty", "enough", "lots", "a lot") && !p.namesFood() && p.subject() != nil && p.subject().class == Pronoun
+}
+
+// arranges reports tools and jars that are set ready: "nine spoons in a row".
+func (p *passage) arranges() bool {
+	if !p.says("in a row", "in rows", "in a line", "side by side") || p.at.Filled {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; !w.inner && (stuff[w.class] || w.class == Pronoun || trade[w.class] && w.class != Jar && w.class != Lid && w.class != Band && w.class != Pot) {
+			return false
+		}
+	}
+	return true
+}
+
+var filling = set("be make give fill get come yield")
+
+// quotes reports a figure that a book or a chart gives: what is done stands beside it.
+func (p *passage) quotes() bool {
+	s := p.subject()
+	if s == nil || !p.has(set("say give call want ask read list print have")) || !p.hasSayingOnly() {
+		return false
+	}
+	switch s.Text {
+	case "book", "chart", "guide", "guideline", "leaflet", "bulletin", "table", "manual", "booklet", "instruction", "extension", "page", "pamphlet":
+		return p.c.hasNumber()
+	}
+	return p.c.kind == contrast && p.c.hasNumber() && (s.low == "it" || s.low == "they") && p.has(set("say"))
+}
+
+func (p *passage) hasSayingOnly() bool {
+	for _, i := range p.c.verbIndexes() {
+		switch p.c.t[i].verb {
+		case "say", "give", "call", "want", "ask", "read", "list", "print", "have", "be":
+		default:
+			return false
+		}
+	}
+	return true
+}
+
+// becomes reports how a thing turns out: "sage goes bitter in the canner".
+func (p *passage) becomes() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) != 1 || p.c.measured(english.Duration) {
+		return false
+	}
+	v := verbs[0]
+	switch p.c.t[v].verb {
+	case "go", "turn", "come", "get", "grow", "taste", "smell", "look":
+	default:
+		return false
+	}
+	if v+1 >= len(p.c.t) || v == 0 {
+		return false
+	}
+	w := &p.c.t[v+1]
+	if w.class != "" || !w.entry.Adjective() || denies[w.low] || strange[w.low] || masses[w.low] || w.low == "thick" || w.low == "smooth" || w.low == "soft" {
+		return false
+	}
+	s := p.subject()
+	return s != nil && (stuff[s.class] || s.class == Pronoun)
+}
+
+// apart reports whether the clause touches the batch by a pronoun alone, and what is
+// done is thought, said, felt or seen, or turns it into nothing that is eaten: "I
+// asked them twice", "it makes lava", "they go POINK".
+func (p *passage) apart() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) == 0 || p.c.hasNumber() || len(p.c.m) > 0 {
+		return false
+	}
+	sounds := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.Kind != words.Word || w.inner:
+		case w.class == Cloth || w.class == Place || w.class == Label:
+		case w.class != "" && w.class != Pronoun && w.class != Person && w.class != Animal:
+			return false
+		case w.class == "" && w.Raw == strings.ToUpper(w.Raw) && len(w.Raw) > 2:
+			sounds = true
+		case w.class == "" && !w.known && !closed[w.low] && !w.name:
+			return false
+		}
+	}
+	for _, i := range verbs {
+		v := p.c.t[i].verb
+		e, _ := english.Lookup(v)
+		switch e.Verb() {
+		case english.VerbThink, english.VerbSay, english.VerbFeel, english.VerbPerceive, english.VerbCompete, english.VerbWeather, english.VerbBody:
+			if p.r.frames[v] == nil || tells[v] {
+				continue
+			}
+		}
+		switch {
+		case tells[v], v == "be", v == "sit", v == "build":
+		case v == "go" && sounds:
+		case v == "make" && p.subject() != nil && p.subject().class == Pronoun && p.makesNothing(i):
+		default:
+			return false
+		}
+	}
+	return true
+}
+
+// makesNothing reports whether the verb's object is neither food nor a mass.
+func (p *passage) makesNothing(verb int) bool {
+	for _, o := range p.c.objectsOf(verb) {
+		if o.start < verb {
+			continue
+		}
+		if o.class != Thing || masses[p.c.t[o.head].Text] {
+			return false
+		}
+	}
+	return true
+}
