@@ -49,6 +49,16 @@ func (p *passage) absences() [][2]int {
 			out = append(out, [2]int{c.t[ch.start].Start, c.t[ch.end-1].End})
 		}
 	}
+	for i := 0; i+2 < len(c.t); i++ {
+		if likened[c.t[i].low] && c.t[i+1].low == "of" {
+			end := i + 2
+			for end+1 < len(c.t) && c.t[end+1].Kind == words.Word && !c.t[end+1].isVerb && (c.t[end+1].class == c.t[end].class || c.t[end].class == "" || c.t[end+1].inner) {
+				end++
+			}
+			out = append(out, [2]int{c.t[i].Start, c.t[end].End}) // "the size of an egg"
+			return out
+		}
+	}
 	return p.listed(out)
 }
 
@@ -56,6 +66,9 @@ func (p *passage) absences() [][2]int {
 func (p *passage) removes() bool {
 	return p.says("off", "away", "out") && p.has(set("take cut pull lift trim")) || p.has(set("trim remove discard"))
 }
+
+// likened are what one thing is compared with another by.
+var likened = set("size shape colour color width thickness")
 
 var fed = set("chook hen hog pig dog goat chicken rabbit duck turkey compost worm goose cow horse cat")
 

@@ -11,8 +11,15 @@ import (
 // it fills, what a book says, how a thing turns out, what somebody does beside it.
 // It returns "" where that is not certain.
 func (p *passage) harmless() string {
-	if p.fills() {
+	switch {
+	case p.fills():
 		return "what it fills"
+	case p.elevation():
+		return "how high the kitchen lies"
+	case p.meantFor():
+		return "what a thing is for"
+	case p.onlySaid():
+		return "said, not done"
 	}
 	if p.puts() || p.dangerWords() || p.any(strange) || p.hasClass(Vague) || p.negated() {
 		return ""
@@ -52,6 +59,54 @@ func (p *passage) yields() bool {
 func (p *passage) fills() bool {
 	n := len(p.c.t)
 	return n > 0 && n <= 5 && p.has(set("make")) && p.says("plenty", "enough", "lots", "a lot") && !p.namesFood() && p.subject() != nil && p.subject().class == Pronoun
+}
+
+// elevation reports how high a place lies: "by the fjord it is only 10 metres".
+func (p *passage) elevation() bool {
+	if !p.stative() && !p.has(set("be live lie sit")) || p.namesFood() || p.c.measured(english.Duration) {
+		return false
+	}
+	for i := range p.c.t {
+		n := int(p.c.nums[i])
+		if n == 0 || i+n >= len(p.c.t) {
+			continue
+		}
+		switch p.c.t[i+n].Text {
+		case "metre", "meter", "m", "foot", "ft":
+			return true
+		}
+	}
+	return false
+}
+
+// meantFor reports what some tool is for, and that it is for nothing else.
+func (p *passage) meantFor() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) != 1 || p.c.t[verbs[0]].verb != "be" || !p.says("only", "alone") || p.hasClass(Jar) || p.c.hasNumber() {
+		return false
+	}
+	s := p.subject()
+	if s == nil || s.class != "" && s.class != Pot && s.class != Thing {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if ch.prep == "for" && ch.start > verbs[0] {
+			return true
+		}
+	}
+	return false
+}
+
+// onlySaid reports whether all that is done is asked, said or written.
+func (p *passage) onlySaid() bool {
+	for _, i := range p.c.verbIndexes() {
+		switch p.c.t[i].verb {
+		case "ask", "tell", "phone", "write", "thank", "answer", "warn":
+		default:
+			return false
+		}
+	}
+	return len(p.c.verbIndexes()) > 0 && !p.names(stuff) && !p.c.hasNumber() && len(p.c.m) == 0
 }
 
 // arranges reports tools and jars that are set ready: "nine spoons in a row".

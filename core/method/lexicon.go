@@ -110,3 +110,26 @@ next:
 	}
 	return phrase{}, 0
 }
+
+// Tool reports whether the words are the name of a vessel, a rack or a canner, and of
+// nothing else.
+func (r *Reader) Tool(name string) bool {
+	t := words.Split(strings.TrimRight(name, ". "))
+	if len(t) == 0 || len(t) > 4 {
+		return false
+	}
+	class := Class("")
+	for i := 0; i < len(t); {
+		p, n := r.at(t, i)
+		if n == 0 {
+			i++
+			continue
+		}
+		class = p.class
+		if p.food != nil {
+			return false
+		}
+		i += n
+	}
+	return class == Pot || class == Rack || class == Canner || class == Cloth
+}

@@ -43,7 +43,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	adds, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -128,7 +128,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
-		got.canners = p.hasClass(Canner)
+		got.canners, got.adds = p.hasClass(Canner), p.puts()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.has(set("thicken")) || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
@@ -246,6 +246,9 @@ func (p *passage) read() Clause {
 		}
 		if code := p.vague(); code != "" {
 			return Clause{Kind: Unread, Code: code, Why: "vague"}
+		}
+		if p.drink() {
+			return Clause{Kind: Talk, Why: "a drink"}
 		}
 		if p.at.Method && (p.bareDo() || p.strangeWord() && !(p.negated() && !p.puts() && !p.has(bothers))) {
 			return Clause{Kind: Unread, Code: "unknown-ingredient", Why: "an act or a thing nobody knows"}
@@ -804,6 +807,9 @@ func (c *Clause) Steams() bool { return c.steams }
 
 // Puts reports whether the clause puts something in, or serves it.
 func (c *Clause) Puts() bool { return c.puts2 }
+
+// Adds reports whether the clause puts something in.
+func (c *Clause) Adds() bool { return c.adds }
 
 // Beside reports whether what the clause names only wipes a rim, or washes or
 // holds the food.

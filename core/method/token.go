@@ -2,6 +2,7 @@ package method
 
 import (
 	"strings"
+	"unicode"
 
 	"damson/core/english"
 	"damson/core/food"
@@ -28,6 +29,7 @@ type token struct {
 // annotate finds things, foods and verbs in a sentence.
 func (r *Reader) annotate(text string) []token {
 	raw := words.Split(text)
+	shouted := !strings.ContainsFunc(text, unicode.IsLower)
 	out := make([]token, len(raw))
 	for i, t := range raw {
 		out[i].Token = t
@@ -48,7 +50,7 @@ func (r *Reader) annotate(text string) []token {
 		out[i].entry = about.Noun
 		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low]
 		first, _ := firstRune(t.Raw)
-		out[i].name = (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
+		out[i].name = !shouted && (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
 		out[i].verb = about.Verb
 		out[i].aux = auxiliary[out[i].low]
 	}
@@ -268,7 +270,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 			return true
 		}
 		after := determiners[next.low] || subjects[next.low] || next.low == "them" || next.low == "it" || next.class != "" || next.Kind == 0 && next.low == "" || prepositions[next.low] ||
-			next.Kind == words.Mark || adverbs[next.low] || strings.HasSuffix(next.low, "ly") || next.Kind == words.Number || next.entry.Adjective() || strings.HasSuffix(next.low, "ed") || next.low == "and" || next.low == "or" || next.low == "until" || next.low == "till"
+			next.low == w.low || next.Kind == words.Mark || adverbs[next.low] || strings.HasSuffix(next.low, "ly") || next.Kind == words.Number || next.entry.Adjective() || strings.HasSuffix(next.low, "ed") || next.low == "and" || next.low == "or" || next.low == "until" || next.low == "till"
 		if subjectBefore(t, i) && (inflected || w.class == "" || !beBefore(t, i) && before != nil && before.low != "which" && before.low != "that" && before.low != "there" && before.low != "who") {
 			return true
 		}

@@ -39,7 +39,7 @@ func (r *Reader) settle(st *Step) {
 	acts := st.Acts[:0]
 	for _, a := range st.Acts {
 		k, c := kind(a.At)
-		if k == method.Talk && !(c.Untouched() && !softActs[a.Tag]) || k == method.Serve && !tableActs[a.Tag] || k == method.Doing && c != nil && (c.Claims(a.Tag) || c.Early && a.Tag == "force-cool") {
+		if a.Tag == "thicken" && c != nil && c.Absent(a.At) || k == method.Talk && !(c.Untouched() && !softActs[a.Tag]) || k == method.Serve && !tableActs[a.Tag] || k == method.Doing && c != nil && (c.Claims(a.Tag) || c.Early && a.Tag == "force-cool") {
 			continue
 		}
 		acts = append(acts, a)
@@ -70,6 +70,7 @@ func (r *Reader) settle(st *Step) {
 		if c != nil && !m.Excepted {
 			m.Without = c.Absent(m.At)
 		}
+		m.Added = c != nil && c.Adds()
 		m.Put, m.Beside = c != nil && c.Puts(), c != nil && c.Beside()
 		foods = append(foods, m)
 	}

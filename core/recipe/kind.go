@@ -41,6 +41,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if (strings.Contains(body, ":") || (figure || english.Numeral(first) || first == "about" || first == "that" || first == "thats") && containsAny(low, weighed...)) && weighing.MatchString(body) {
 		return Note, true
 	}
+	if i := measureEnd(t); i > 0 && i < len(t) && r.method.Tool(body[t[i].Start:]) {
+		return Note, true // "one-gallon crock"
+	}
 	if packed(t) {
 		return Ingredient, true
 	}
@@ -65,7 +68,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 
 // weighing is an amount of pressure, of a batch or of what was named before: no
 // ingredient.
-var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*that'?s? (is )?(it|all)( folks)?\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?)\W*:\W*$|^\W*that'?s? (is )?(it|all)( folks)?\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
 
 // firstWord is the first word in small letters, "0" where a figure stands first: it
 // tells quickly which of the patterns below can fit at all.
@@ -112,6 +115,18 @@ func packed(t []words.Token) bool {
 	}
 	u := unitAt(t, n)
 	return u.n > 0 && containers[u.unit] && u.unit != quantity.JarUnit && n+u.n < len(t)
+}
+
+// measureEnd returns where the words behind a leading measure begin, 0 without one.
+func measureEnd(t []words.Token) int {
+	_, _, n := english.Range(t, 0)
+	if n == 0 {
+		return 0
+	}
+	if n < len(t) && t[n].Text == "-" {
+		n++
+	}
+	return n + unitAt(t, n).n
 }
 
 // leadingMeasure reports whether the line begins with a measure of the kitchen:
@@ -202,6 +217,9 @@ func (r *Reader) leadingFood(t []words.Token) bool {
 	if n == 0 {
 		return false
 	}
+	if next := i + n; next+1 < len(t) && t[next].Text == "of" && pronouns[t[next+1].Text] {
+		return false // "half of it"
+	}
 	if next := i + n; next < len(t) && (t[next].Text == "the" || t[next].Text == "of" && next+1 < len(t) && t[next+1].Text == "the") {
 		return false // "half the dill"
 	}
@@ -218,6 +236,8 @@ func (r *Reader) leadingFood(t []words.Token) bool {
 	}
 	return u.n > 0 && len(t) <= i+3
 }
+
+var pronouns = set("it them this these those that mine yours")
 
 // namesOnly reports whether every word names a food, a form or a state.
 func (r *Reader) namesOnly(t []words.Token) bool {

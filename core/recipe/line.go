@@ -150,7 +150,7 @@ func heading(s string) (string, bool) {
 		return strings.TrimSuffix(bare, ":"), true
 	}
 	switch strings.ToLower(bare) {
-	case "ingredients", "directions", "instructions", "method", "steps", "preparation", "procedure", "what to do", "you will need", "brine", "to serve", "for serving", "notes":
+	case "ingredients", "directions", "instructions", "method", "steps", "preparation", "procedure", "what to do", "you will need", "brine", "to serve", "for serving", "notes", "do this", "how", "what i do", "how i do it", "how to do it", "here is how", "how we do it":
 		return bare, true
 	}
 	if strings.HasPrefix(strings.ToLower(bare), "for the ") && len(strings.Fields(bare)) <= 4 {

@@ -167,7 +167,7 @@ func fillsJars(sentence string) bool {
 }
 
 var (
-	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b`)
+	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b|\b(loose|loosely|raw|tight|tightly)\b.*\b(in|into) (the |each |every |your |my )?(hot )?(jars?|pints?|quarts?|bottles?|glass(es)?)\b|^(into )?(the )?(hot|warm|clean) (half-?)?(pint |quart )?(jars?|pints?|quarts?|glasses)\b ?[,:]|\binch(es)?\b.* (stays?|remains?|empty|free)\b`)
 	notFilling = regexp.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
 )
 

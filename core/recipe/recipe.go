@@ -4,6 +4,7 @@ import (
 	"damson/core/food"
 	"damson/core/method"
 	"damson/core/quantity"
+	"math"
 )
 
 // The readings of a line.
@@ -132,6 +133,9 @@ func (l *Line) Cups() (float64, bool) {
 	}
 	if l.Pieces > 0 {
 		if d := l.Ref.GramsPerCup(l.Form()); d > 0 {
+			if c, ok := l.Ref.Cups(*l.AmountMax, l.Unit, l.Form()); ok && l.Unit.Dimension() == quantity.Volume && math.Abs(l.Pieces/d-c) <= secondMeasure*c {
+				return c, true // said by volume first, and the weight agrees
+			}
 			return l.Pieces / d, true
 		}
 	}
@@ -140,6 +144,10 @@ func (l *Line) Cups() (float64, bool) {
 	}
 	return l.Ref.Cups(*l.AmountMax, l.Unit, l.Form())
 }
+
+// secondMeasure is by how much the weight in brackets may differ from the volume
+// before it, as cups packed or loose do (common practice, no source).
+const secondMeasure = 0.25
 
 // weigh fills Grams from the amount and the food's density.
 func (l *Line) weigh() {
@@ -213,6 +221,8 @@ type Mention struct {
 	// Put is true where its clause puts something in, or serves it; Beside where it
 	// only wipes a rim or washes something.
 	Put, Beside bool
+	// Added is true where the clause puts something in, and does not only use it.
+	Added bool
 	// Excepted is true for "everything but the cream".
 	Excepted bool
 	// Serving is true where the clause speaks of the opened jar.

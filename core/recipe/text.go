@@ -427,7 +427,7 @@ func (r *Reader) pieces(line string) []string {
 	}
 	for _, piece := range list {
 		t := words.Split(piece)
-		if len(t) < 3 || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
+		if len(t) < 3 && !r.namesOnly(t) || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
 			return []string{line}
 		}
 	}

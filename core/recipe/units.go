@@ -68,6 +68,10 @@ func unitAt(t []words.Token, i int) unitRead {
 		}
 	}
 	switch {
+	case (w == "table" || w == "tea") && next == "spoon" && t[i+1].Text == "spoon":
+		u := unitAt([]words.Token{{Kind: words.Word, Raw: w + "spoon", Text: w + "spoon"}}, 0)
+		u.n = 2
+		return u
 	case (w == "fl" || w == "fluid") && (next == "oz" || next == "ounce"):
 		n := 2
 		if t[i+1].Text == "." {

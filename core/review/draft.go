@@ -384,7 +384,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
 			}
-			if line == nil && !m.Put && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) {
+			if line == nil && !m.Added && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) {
 				continue // what is made here, by its name
 			}
 			if line == nil {
@@ -481,7 +481,7 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 		}
 	}
 	name := words.FoldPhrase(m.Text)
-	for i := range d.items[:listed] {
+	for i := range d.items {
 		if m.Food.ID == "prepared-mustard" && d.items[i].is("dry-seasoning") && titleHas(words.FoldPhrase(d.items[i].name), name) || m.Food.In("herb", "dry-seasoning") && d.items[i].is("dry-seasoning") && strings.HasPrefix(words.FoldPhrase(d.items[i].name), name+" ") {
 			return i // "the mustard", where the list has mustard seed
 		}

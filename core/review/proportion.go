@@ -375,6 +375,27 @@ func (b *bench) seasoning(k int) {
 	}
 }
 
+// jarShare returns how much of the ingredient's amount for a jar the item puts into
+// each jar, 1 being the tested amount; known is false where it does not convert.
+func (b *bench) jarShare(in *procedure.Ingredient, it *item) (r float64, known bool) {
+	jar, ok := quantity.ParseJar(it.src.Per)
+	if it.src.Per == "jar" {
+		jar, ok = b.jar.Value, b.jar.Value != ""
+	}
+	grams, weighed := it.grams()
+	if !ok || !weighed || jar.Ounces() == 0 {
+		return 0, false
+	}
+	most, cups := amountOf(in, it.ref)
+	if most == 0 && cups > 0 {
+		most, _ = it.ref.Grams(cups, quantity.Cup, "whole")
+	}
+	if most == 0 {
+		return 0, false
+	}
+	return grams / jar.Ounces() / (most / in.Per.Ounces()), true
+}
+
 // extra may be left out but must not grow, unless it is acid.
 func (b *bench) extra(k int) {
 	in := &b.proc.Ingredients[k]
@@ -389,6 +410,10 @@ func (b *bench) extra(k int) {
 			continue
 		}
 		r, known := b.ratio(k, b.matched(k))
+		if in.Per != "" && it.src.Per != "" {
+			r, known = b.jarShare(in, it)
+			r *= b.scale
+		}
 		switch {
 		case it.is("herb") && !known && it.amount.Unit.Dimension() == quantity.Count && !it.unclear && !it.amount.IsZero():
 			b.account(i, "same") // sprigs and heads

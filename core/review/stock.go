@@ -67,6 +67,7 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 		}
 		return
 	}
+	d.drainIce()
 	for s := range d.steps {
 		if waters > 1 && !d.steps[s].Serving && containsAny(d.steps[s].Text, "lime with", "lime in", "lime and") && d.soaks(s) && d.limeWater() {
 			waters--
@@ -86,6 +87,21 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 			if it.is("water") && !it.fromStep && waters > 1 && (ice || poured[it.amount]) {
 				it.serving, it.drained = true, true
 				waters--
+			}
+		}
+	}
+}
+
+// drainIce sets apart the ice that keeps the salted food cold before it is drained:
+// no ice goes into a jar.
+func (d *draft) drainIce() {
+	for s := range d.steps {
+		if st := &d.steps[s]; st.Serving || !st.says("ice") || !d.soaks(s) {
+			continue
+		}
+		for i := range d.items {
+			if it := &d.items[i]; it.is("water") && !it.fromStep && (it.name == "ice" || strings.HasSuffix(it.name, " ice") || strings.HasPrefix(it.name, "ice ")) && it.name != "ice water" {
+				it.serving, it.drained = true, true
 			}
 		}
 	}
@@ -134,7 +150,7 @@ func (d *draft) soaks(s int) bool {
 	stands := false
 	for k := s; k < len(d.steps) && k < s+5; k++ {
 		st := &d.steps[k]
-		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight", "re-cover", "another hour")
+		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight", "fridge", "refrigerate", "chill", "hours", "hr", "re-cover", "another hour")
 		if k > s && st.names("vinegar") {
 			return false
 		}
