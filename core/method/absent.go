@@ -22,6 +22,8 @@ func (p *passage) absences() [][2]int {
 		switch {
 		case (first == "no" || first == "neither" || first == "nor" || first == "zero") && !p.needOf(ch.start):
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
+		case p.word(ch.start) == "not" && (p.word(ch.start+1) == "one" || p.word(ch.start+1) == "a") || p.word(ch.start-1) == "not" && (p.word(ch.start) == "one" || p.word(ch.start) == "a") && p.has(set("be")):
+			gone = true // "there is not one lick of butter in them"
 		case ch.prep == "without" || first == "minus":
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
 		case (ch.prep == "like" || ch.prep == "as" || ch.prep == "than") && ch.start > 0 && !p.puts():

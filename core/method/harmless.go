@@ -160,7 +160,7 @@ func (p *passage) becomes() bool {
 	default:
 		return false
 	}
-	if v+1 >= len(p.c.t) || v == 0 {
+	if v+1 >= len(p.c.t) {
 		return false
 	}
 	w := &p.c.t[v+1]
@@ -168,7 +168,10 @@ func (p *passage) becomes() bool {
 		return false
 	}
 	s := p.subject()
-	return s != nil && (stuff[s.class] || s.class == Pronoun)
+	if s == nil {
+		return v == 0 && strings.HasSuffix(p.c.t[v].low, "s")
+	}
+	return stuff[s.class] || s.class == Pronoun
 }
 
 // apart reports whether the clause touches the batch by a pronoun alone, and what is

@@ -123,6 +123,7 @@ func (p *passage) forms([]Act) (string, string) {
 	switch {
 	case p.says("wand", "stick blender", "hand blender", "stick thing", "whizzer", "blitzer") && !p.negated():
 		return "puree", "a machine"
+	case p.third() && p.word(len(p.c.t)-1) == "without":
 	case p.word(len(p.c.t)-1) == "without" || p.word(len(p.c.t)-2) == "without" && p.c.t[len(p.c.t)-1].Kind == words.Mark:
 		if p.c.unit().hasAny([]string{"lemon", "lime", "vinegar", "acid", "citric"}) {
 			return "no-acid-added", "without"

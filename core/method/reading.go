@@ -43,7 +43,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	adds, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	denied, adds, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -89,6 +89,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 	}
 	list := r.split(text, t)
+	none := noneOf(list)
 	asked, story := asks(text), anotherStory(list)
 	out := make([]Clause, 0, len(list))
 	serving := at.Serving
@@ -115,6 +116,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if asked {
 			got = Clause{Kind: Talk, Why: "a question"}
 		}
+		if i < none && !hasVerb(c.t) || i == none {
+			got = Clause{Kind: Talk, Why: "none of it"}
+		}
 		if i <= story && !hasVerb(c.t) || i == story {
 			got = Clause{Kind: Talk, Why: "another story"}
 		}
@@ -128,7 +132,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
-		got.canners, got.adds = p.hasClass(Canner), p.puts()
+		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.has(set("thicken")) || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
@@ -160,6 +164,20 @@ func anotherStory(list []*clause) int {
 	for i, c := range list {
 		if c.hasAny([]string{"another story", "a different story", "another recipe", "another dish", "a different recipe", "a different dish", "another matter", "another animal", "a different animal"}) && (&passage{c: c}).has(set("be")) {
 			return i
+		}
+	}
+	return -1
+}
+
+// noneOf returns the clause that says that there is none of what stands before it:
+// "sage: none". It returns -1 where there is none.
+func noneOf(list []*clause) int {
+	for i, c := range list {
+		if i == 1 && len(c.t) <= 2 && !hasVerb(list[0].t) && len(list[0].t) <= 5 {
+			switch c.t[0].low {
+			case "none", "no", "nil", "never", "nope", "nothing":
+				return i
+			}
 		}
 	}
 	return -1
@@ -361,6 +379,23 @@ func (p *passage) idle() bool {
 		}
 	}
 	return !p.has(heatVerbs)
+}
+
+// denies reports whether the clause says of a thing what it is not, and does nothing.
+func (p *passage) denies() bool {
+	if len(p.c.t) < 2 || p.subject() == nil && p.word(0) != "this" && p.word(0) != "that" && p.word(0) != "it" {
+		return false
+	}
+	be, not := false, false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.isVerb && w.verb != "be" && !(w.aux && strings.HasSuffix(w.low, "n't")) {
+			return false
+		}
+		be = be || w.isVerb
+		not = not || w.low == "not" || w.low == "isn't" || w.low == "aren't" || w.low == "wasn't" || w.low == "never"
+	}
+	return be && not
 }
 
 // bareDo reports whether the clause is an order to do what it does not name: "then
@@ -645,6 +680,9 @@ func (p *passage) opensJar() bool {
 	}
 	for i := range c.t {
 		w := &c.t[i]
+		if w.verb == "open" && w.isVerb && len(c.t) == 1 && p.at.Done {
+			return true
+		}
 		if w.verb == "open" && (w.isVerb || w.low == "opening" || w.low == "opened") && !p.negatedAt(i) {
 			for k := max(0, i-4); k < len(c.t) && k <= i+4; k++ {
 				switch c.t[k].class {
@@ -709,7 +747,7 @@ func (p *passage) serves() bool {
 	return false
 }
 
-var tables = []string{"for the bowl", "for the table", "for later", "are for the", "into the bowl", "over the bowl", "at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
+var tables = []string{"for the sandwich", "for sandwiches", "for the salad", "for salads", "for the toast", "for the sauce later", "for the bowl", "for the table", "for later", "are for the", "into the bowl", "over the bowl", "at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
 	"on the night", "later on", "goes with", "good with", "great with", "lovely with", "nice with", "good on", "good over", "great on", "great over", "lovely on", "lovely over", "delicious with", "delicious on", "with crackers", "with crusty bread", "on crackers", "with cheese and crackers", "on sandwiches", "on a sandwich", "on biscuits", "on scones", "over pancakes", "over potatoes", "over mashed potatoes", "with cornbread",
 	"on pancakes", "serving suggestion", "alongside", "for the plate", "reheat", "when reheating", "spread on", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
 
@@ -807,6 +845,9 @@ func (c *Clause) Steams() bool { return c.steams }
 
 // Puts reports whether the clause puts something in, or serves it.
 func (c *Clause) Puts() bool { return c.puts2 }
+
+// Denied reports whether the clause only says what something is not.
+func (c *Clause) Denied() bool { return c.denied }
 
 // Adds reports whether the clause puts something in.
 func (c *Clause) Adds() bool { return c.adds }

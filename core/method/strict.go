@@ -119,6 +119,9 @@ func (p *passage) stage() string {
 	if !p.at.Method || !p.at.Filled {
 		return ""
 	}
+	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.has(set("give")) {
+		return "" // "nine out of nine"; a time that is given is read as the process
+	}
 	if p.any(cutting) || p.says("as long as", "a little under", "as written", "to the shelf", "to the cupboard", "on the shelf as", "by then", "for nothing") {
 		return "process-short"
 	}

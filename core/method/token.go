@@ -110,7 +110,7 @@ func modify(t []token) {
 				}
 			}
 		}
-		if !person && !compound {
+		if !person && !compound && !petName(t, i) {
 			continue
 		}
 		for k := i; k < end; k++ {
@@ -118,6 +118,23 @@ func modify(t []token) {
 			t[k].modifies = true
 		}
 	}
+}
+
+// petNames are foods that people call each other.
+var petNames = set("sugar honey pumpkin peach dumpling cupcake sweetie cookie muffin")
+
+// petName reports whether the word at i speaks to somebody: ", sugar, so you can".
+func petName(t []token, i int) bool {
+	if !petNames[t[i].low] || i == 0 || t[i-1].Text != "," || i+2 >= len(t) || t[i+1].Text != "," {
+		return false
+	}
+	switch t[i+2].low {
+	case "so", "you", "do", "don't", "now", "listen", "that", "it":
+		return true
+	case "and":
+		return i+3 < len(t) && (t[i+3].low == "you" || t[i+3].low == "don't")
+	}
+	return false
 }
 
 // implements are heads of compounds whose food says only what they are for.
@@ -292,6 +309,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	}
 	if before != nil && before.low == "them" && w.low == w.verb && r.prefers(w.verb) && i > 2 {
 		return true // "the spaces between them fill"
+	}
+	if before != nil && before.name && i == 1 && strings.HasSuffix(w.low, "s") && w.low != w.verb && w.class == "" && (next.class == Pronoun || determiners[next.low] || next.low == "to") {
+		return true // "Carl wants them"
 	}
 	// Behind a noun: its predicate.
 	if inflected && (r.prefers(w.verb) || !nounish) {

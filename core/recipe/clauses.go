@@ -39,6 +39,9 @@ func (r *Reader) settle(st *Step) {
 	acts := st.Acts[:0]
 	for _, a := range st.Acts {
 		k, c := kind(a.At)
+		if c != nil && c.Denied() && (a.Tag == "puree" || a.Tag == "thicken" || a.Tag == "reduce") {
+			continue // "this is not the creamy kind"
+		}
 		if a.Tag == "thicken" && c != nil && c.Absent(a.At) || k == method.Talk && !(c.Untouched() && !softActs[a.Tag]) || k == method.Serve && !tableActs[a.Tag] || k == method.Doing && c != nil && (c.Claims(a.Tag) || c.Early && a.Tag == "force-cool") {
 			continue
 		}

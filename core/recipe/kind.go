@@ -44,11 +44,13 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if i := measureEnd(t); i > 0 && i < len(t) && r.method.Tool(body[t[i].Start:]) {
 		return Note, true // "one-gallon crock"
 	}
+	if first == "from" && len(t) > 2 && !hasNumber(t) {
+		return Note, true // where it comes from
+	}
 	if packed(t) {
 		return Ingredient, true
 	}
-	lead := r.leadingFood(t)
-	if lead {
+	if r.leadingFood(t) || r.countedBehind(t) {
 		return Ingredient, true
 	}
 	s := r.method.Shape(body)
@@ -115,6 +117,21 @@ func packed(t []words.Token) bool {
 	}
 	u := unitAt(t, n)
 	return u.n > 0 && containers[u.unit] && u.unit != quantity.JarUnit && n+u.n < len(t)
+}
+
+// countedBehind reports whether the line names a food and, behind a dash or a colon,
+// how many of it: "Pearl onions - 4 per jar".
+func (r *Reader) countedBehind(t []words.Token) bool {
+	_, n := r.line.at(t, 0)
+	if n == 0 || !r.foodAt(t, 0) || n+2 >= len(t) || t[n].Text != "-" && t[n].Text != ":" {
+		return false
+	}
+	_, _, m := english.Range(t, n+1)
+	if m == 0 {
+		return false
+	}
+	next := n + 1 + m
+	return next >= len(t) || unitAt(t, next).n > 0 && !measureWords[t[next].Text] || t[next].Text == "per" || t[next].Text == "to" || t[next].Text == "in" || t[next].Text == "for" || t[next].Text == "each"
 }
 
 // measureEnd returns where the words behind a leading measure begin, 0 without one.

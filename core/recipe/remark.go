@@ -118,5 +118,35 @@ func (r *Reader) remark(l *Line, text string) {
 	if st.Talk && len(st.Unread) == 0 {
 		return
 	}
+	if len(st.Foods) == 1 && l.Ref != nil && st.Foods[0].Food == l.Ref && len(st.Acts) == 0 && !hasNumber(words.Split(text)) {
+		return // the food again, by another name
+	}
+	if r.variety(l, text) {
+		return
+	}
 	l.Remarks = append(l.Remarks, st)
 }
+
+// variety reports whether the remark only names kinds of the line's fruit or
+// vegetable: "(Stayman, York, some Grimes)". Each word is a name that no food has.
+func (r *Reader) variety(l *Line, text string) bool {
+	if l.Ref == nil || l.Ref.Kind != "fruit" && l.Ref.Kind != "vegetable" && l.Ref.Kind != "meat" {
+		return false
+	}
+	t := words.Split(text)
+	names := 0
+	for i := range t {
+		switch w := t[i]; {
+		case r.foodAt(t, i), w.Kind == words.Number:
+			return false
+		case w.Kind == words.Mark, smallWords[w.Text]:
+		case w.Raw[0] >= 'A' && w.Raw[0] <= 'Z' || len(t) == 1:
+			names++
+		default:
+			return false
+		}
+	}
+	return names > 0 && len(t) <= 12
+}
+
+var smallWords = set("and or some a few mostly mainly the mine were are is mixed with half all")

@@ -139,6 +139,10 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
+				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
+					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
+					continue // "One clove of garlic in each pint.", of those listed
+				}
 				l.Serving = l.Serving || serving
 				rec.Lines = append(rec.Lines, l)
 				rec.Steps = append(rec.Steps, l.Remarks...)
@@ -169,6 +173,19 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	settleServing(rec.Steps)
 	r.stateFacts(rec)
 	return rec, nil
+}
+
+// again reports whether the line deals out to each jar what is listed before it.
+func again(list []*Line, l *Line) bool {
+	if l.Ref == nil || l.Per == "" {
+		return false
+	}
+	for _, x := range list {
+		if x.Ref == l.Ref && x.AmountMin != nil && x.Per == "" {
+			return true
+		}
+	}
+	return false
 }
 
 // ownNames keeps the words by which the recipe names its own ingredients.

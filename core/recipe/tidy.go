@@ -111,6 +111,10 @@ var mends = []*mend{
 	// "citron, lemon or orange peel": the peel of each
 	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(\pL+), (\pL+),? or (\pL+) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},
 	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron) or (lemon|orange|lime|grapefruit|citron) (peel|zest|rind)\b`), "$1 $3 or $2 $3"},
+	// "one fish about 20 lb", "meat from one doe", "kernels still in the milk"
+	{[]string{"one ", "a "}, regexp.MustCompile(`(?i)^(one|an?) (\pL+),? (about|of|weighing|around)+ (\d[\d./]* ?(lbs?|pounds?|kg|kilos?))\b,?`), "$4 $2,"},
+	{[]string{"meat "}, regexp.MustCompile(`(?i)\bmeat (from|of|off) (one|an?|the|my|our|two|half an?) (doe|buck|deer|elk|moose|antelope|caribou|lamb|goat|hog|pig|calf|steer|bear|rabbit)\b`), "$3 meat"},
+	{[]string{"in the milk"}, regexp.MustCompile(`(?i),? (kernels? |plump |and |still )*in the milk( stage)?\b`), ""},
 	// "7 quarts took me 21 lb of plums"
 	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},

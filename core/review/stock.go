@@ -1,6 +1,7 @@
 package review
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/food"
@@ -96,7 +97,7 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 // no ice goes into a jar.
 func (d *draft) drainIce() {
 	for s := range d.steps {
-		if st := &d.steps[s]; st.Serving || !st.says("ice") || !d.soaks(s) {
+		if st := &d.steps[s]; st.Serving || !st.says("ice") || !slices.ContainsFunc(d.steps[s:min(len(d.steps), s+6)], func(x step) bool { return x.says("drain") }) {
 			continue
 		}
 		for i := range d.items {
@@ -150,7 +151,7 @@ func (d *draft) soaks(s int) bool {
 	stands := false
 	for k := s; k < len(d.steps) && k < s+5; k++ {
 		st := &d.steps[k]
-		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight", "fridge", "refrigerate", "chill", "hours", "hr", "re-cover", "another hour")
+		stands = stands || containsAny(st.Text, "soak", "stand", "brine", "overnight", "re-cover", "another hour")
 		if k > s && st.names("vinegar") {
 			return false
 		}
