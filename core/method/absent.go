@@ -24,13 +24,17 @@ func (p *passage) absences() [][2]int {
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
 		case p.word(ch.start) == "not" && (p.word(ch.start+1) == "one" || p.word(ch.start+1) == "a") || p.word(ch.start-1) == "not" && (p.word(ch.start) == "one" || p.word(ch.start) == "a") && p.has(set("be")):
 			gone = true // "there is not one lick of butter in them"
+		case p.naming() && ch.prep == "":
+			gone = true // "this is sausage, not meat loaf"
+		case p.word(0) == "not" && !hasVerb(c.t):
+			gone = true // "Not you, not the rabbit."
 		case ch.prep == "without" || first == "minus":
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
 		case (ch.prep == "like" || ch.prep == "as" || ch.prep == "than") && ch.start > 0 && !p.puts():
 			gone = true // "soft like cheese"
 		case (ch.prep == "around" || ch.prep == "round") && p.removes():
 			gone = true // "the fat around the kidneys"
-		case ch.prep == "for" && p.stative() && p.says("only", "alone") && !p.hasClass(Jar):
+		case ch.prep == "for" && p.meantFor():
 			gone = true // "the pan is for rice only"
 		case ch.prep == "for" && p.stative() && p.says("that is", "that's", "this is", "which is"):
 			gone = true // "that is for the cream style"
@@ -67,6 +71,14 @@ func (p *passage) absences() [][2]int {
 // removes reports whether something is taken off or out.
 func (p *passage) removes() bool {
 	return p.says("off", "away", "out") && p.has(set("take cut pull lift trim")) || p.has(set("trim remove discard"))
+}
+
+// naming reports whether the clause says what a thing is called and what not: "this is
+// a relish, not a salsa".
+func (p *passage) naming() bool {
+	verbs := p.c.verbIndexes()
+	first := p.word(0)
+	return len(verbs) == 1 && p.c.t[verbs[0]].verb == "be" && verbs[0] == 1 && (first == "this" || first == "it" || first == "that") && p.says("not") && p.word(2) != "not" && !p.c.hasNumber()
 }
 
 // likened are what one thing is compared with another by.

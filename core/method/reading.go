@@ -116,6 +116,12 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if asked {
 			got = Clause{Kind: Talk, Why: "a question"}
 		}
+		if i > 0 && c.joint == "or" && got.Kind == Talk && p.before != nil && (&passage{c: p.before, at: at, r: r}).negated() {
+			got.Why = "a warning" // "don't go past that or you'll have mush"
+		}
+		if got.Kind == Talk && p.negated() && p.says("can't be done", "cannot be done", "can't be canned", "cannot be canned", "is not safe", "isn't safe", "is no good") {
+			got.Why = "a warning"
+		}
 		if i < none && !hasVerb(c.t) || i == none {
 			got = Clause{Kind: Talk, Why: "none of it"}
 		}
@@ -272,6 +278,9 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: "unknown-ingredient", Why: "an act or a thing nobody knows"}
 		}
 		return Clause{Kind: Talk, Why: "nothing touched"}
+	}
+	if p.wished() {
+		return Clause{Kind: Talk, Why: "only wished for"}
 	}
 	if code := p.window(); code != "" {
 		return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
@@ -920,6 +929,9 @@ func (c *Clause) Absent(at int) bool {
 // where something is put in.
 func (c *Clause) MayBeFood(at int, word string) bool {
 	low := strings.ToLower(word)
+	if _, ok := dialect[low]; ok {
+		return false
+	}
 	if units[low] || neverVerbs[low] || adverbs[low] || harmlessNouns[low] || closed[low] || auxiliary[low] || subjects[low] || strings.ContainsAny(low, "'’") {
 		return false
 	}

@@ -79,7 +79,7 @@ func (p *passage) third() bool {
 	case "i", "we", "you", "they", "it":
 		return false
 	}
-	if s.name {
+	if s.name || (s.low == "our" || s.low == "my") && p.word(1) != "" && len(p.c.t) > 1 && p.c.t[1].name {
 		return true
 	}
 	class := s.class
@@ -94,6 +94,19 @@ func (p *passage) third() bool {
 		}
 	}
 	return class == Person || class == Animal
+}
+
+// wished reports what somebody else wanted to do: "our Trevor wanted to run the tap".
+func (p *passage) wished() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) < 2 || !p.third() {
+		return false
+	}
+	switch w := &p.c.t[verbs[0]]; w.low {
+	case "wanted", "tried", "hoped", "offered", "meant":
+		return verbs[0]+1 < len(p.c.t) && p.c.t[verbs[0]+1].low == "to"
+	}
+	return false
 }
 
 // measuresKitchen reports whether the clause holds a kitchen amount.

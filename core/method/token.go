@@ -52,6 +52,11 @@ func (r *Reader) annotate(text string) []token {
 		first, _ := firstRune(t.Raw)
 		out[i].name = !shouted && (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
 		out[i].verb = about.Verb
+		if again, ok := strings.CutPrefix(out[i].low, "re"); ok && about.Verb == "" && !about.Known && len(again) > 3 {
+			if v, ok := english.VerbBase(again); ok && r.prefers(v) {
+				out[i].verb, out[i].known = v, true // "rewash"
+			}
+		}
 		out[i].aux = auxiliary[out[i].low]
 	}
 	for i := 0; i < len(raw); {
@@ -72,7 +77,19 @@ func (r *Reader) annotate(text string) []token {
 	}
 	modify(out)
 	r.markVerbs(out)
+	for i := 2; i+1 < len(out); i++ {
+		if w := &out[i]; !w.known && w.class == "" && quote(out[i-1].Text) && quote(out[i+1].Text) && sounding[out[i-2].verb] {
+			w.known = true // 'that make "crac"'
+		}
+	}
 	return out
+}
+
+// sounding are verbs that a sound may follow in quotes.
+var sounding = set("make go say sound hear")
+
+func quote(s string) bool {
+	return s == `"` || s == "“" || s == "”" || s == "'" || s == "‘" || s == "’"
 }
 
 // dialect has the small words of grammar as they are said in some places.
@@ -298,6 +315,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 			return true
 		}
 		return r.prefers(w.verb) && after || w.entry.Noun() == 0 || (determiners[next.low] || next.low == "them" || next.low == "it") && w.low == w.verb
+	}
+	if before != nil && before.isVerb && before.low == w.low {
+		return true // "stir stir stir"
 	}
 	if w.class != "" {
 		return false

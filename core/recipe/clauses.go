@@ -191,6 +191,17 @@ func (s *Step) Processes() bool {
 	return false
 }
 
+// onlyTime reports whether the sentence is a time and no more: "35 minutes."
+func (s *Step) onlyTime() bool {
+	t := words.Split(s.Text)
+	for _, m := range english.Measures(t) {
+		if m.Kind == english.Duration && m.Start == 0 && m.Min >= 5 && m.End >= len(t)-1 {
+			return true
+		}
+	}
+	return false
+}
+
 // loads reports whether the closed jars go into the canner in the sentence.
 func (s *Step) loads() bool {
 	for i := range s.Clauses {

@@ -35,6 +35,12 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if r.timed(t) {
 		return Note, true
 	}
+	if aDrink.MatchString(body) {
+		return Note, true
+	}
+	if len(t) > 2 && t[1].Text == "of" && pronouns[t[2].Text] {
+		return Ingredient, false // "half of it"
+	}
 	if len(t) > 1 && (t[1].Text == "of" || t[1].Text == "and" && len(t) > 3 && t[3].Text == "of") && (unitAt(t, 0).n > 0 || partOf[t[0].Text]) {
 		return Ingredient, true // "dash of nutmeg", "zest of 1 orange"
 	}
@@ -70,7 +76,10 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 
 // weighing is an amount of pressure, of a batch or of what was named before: no
 // ingredient.
-var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?)\W*:\W*$|^\W*that'?s? (is )?(it|all)( folks)?\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?)\W*:\W*$|^\W*(that'?s? (is )?(it|all)( folks)?|basta|finito|fin|voila|nothing else|no more)\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+
+// aDrink is a pause between two steps.
+var aDrink = regexp.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)
 
 // firstWord is the first word in small letters, "0" where a figure stands first: it
 // tells quickly which of the patterns below can fit at all.

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"regexp"
 	"strings"
 
 	"damson/core/method"
@@ -118,6 +119,9 @@ func (r *Reader) remark(l *Line, text string) {
 	if st.Talk && len(st.Unread) == 0 {
 		return
 	}
+	if l.AmountMin != nil && mannerRemark.MatchString(text) {
+		return // "not too much of it"
+	}
 	if len(st.Foods) == 1 && l.Ref != nil && st.Foods[0].Food == l.Ref && len(st.Acts) == 0 && !hasNumber(words.Split(text)) {
 		return // the food again, by another name
 	}
@@ -137,7 +141,7 @@ func (r *Reader) variety(l *Line, text string) bool {
 	names := 0
 	for i := range t {
 		switch w := t[i]; {
-		case r.foodAt(t, i), w.Kind == words.Number:
+		case r.foodAt(t, i) && !r.sameFood(t, i, l), w.Kind == words.Number:
 			return false
 		case w.Kind == words.Mark, smallWords[w.Text]:
 		case w.Raw[0] >= 'A' && w.Raw[0] <= 'Z' || len(t) == 1:
@@ -150,3 +154,12 @@ func (r *Reader) variety(l *Line, text string) bool {
 }
 
 var smallWords = set("and or some a few mostly mainly the mine were are is mixed with half all")
+
+// mannerRemark says of what is listed that it is not too much, too hot, too large.
+var mannerRemark = regexp.MustCompile(`(?i)^\W*not (too|so|very|over)\b[^,;]*$`)
+
+// sameFood reports whether the name at i is one of the line's own food.
+func (r *Reader) sameFood(t []words.Token, i int, l *Line) bool {
+	s, n := r.line.at(t, i)
+	return n > 0 && s.food != nil && (s.food == l.Ref || len(l.Ref.Groups) > 0 && s.food.In(l.Ref.Groups...))
+}

@@ -158,7 +158,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
 				if fillings <= 0 { // no jar is closed that is filled later
 					closed = closed || st.Closes()
-					done = done || st.Processes()
+					done = done || st.Processes() || closed && st.onlyTime()
 				}
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)

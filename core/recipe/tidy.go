@@ -115,6 +115,9 @@ var mends = []*mend{
 	{[]string{"one ", "a "}, regexp.MustCompile(`(?i)^(one|an?) (\pL+),? (about|of|weighing|around)+ (\d[\d./]* ?(lbs?|pounds?|kg|kilos?))\b,?`), "$4 $2,"},
 	{[]string{"meat "}, regexp.MustCompile(`(?i)\bmeat (from|of|off) (one|an?|the|my|our|two|half an?) (doe|buck|deer|elk|moose|antelope|caribou|lamb|goat|hog|pig|calf|steer|bear|rabbit)\b`), "$3 meat"},
 	{[]string{"in the milk"}, regexp.MustCompile(`(?i),? (kernels? |plump |and |still )*in the milk( stage)?\b`), ""},
+	{[]string{" or any "}, regexp.MustCompile(`^[A-Z]\pL+ or any (other )?`), ""},
+	{[]string{"hundred of "}, regexp.MustCompile(`(?i)^((one|two|three|four|five|six|seven|eight|nine|a) hundred( and \w+)?) of `), "$1 grams of "},
+	{[]string{"what:"}, regexp.MustCompile(`(?i)^what: *(\d)`), "$1"},
 	// "7 quarts took me 21 lb of plums"
 	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},

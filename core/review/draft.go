@@ -2,6 +2,7 @@ package review
 
 import (
 	"maps"
+	"regexp"
 	"slices"
 	"strings"
 
@@ -265,12 +266,18 @@ func newDraft(e *Reviewer, req Request) *draft {
 		if containsAny(s.Text, "syrup") && s.names("sugar") && s.names("water") {
 			d.liquids["fruit-syrup"] = true
 		}
+		if liquidOver.MatchString(s.Text) {
+			d.coverWith(s)
+		}
 		if i > 0 && (s.jars() || s.packs() || d.steps[i-1].packs() || d.steps[i-1].jars()) || i == 0 && (s.jars() || s.packs() || strings.HasPrefix(strings.ToLower(s.Text), "cover with")) {
 			d.coverWith(s)
 		}
 	}
 	return d
 }
+
+// liquidOver is a sentence that only says what covers the food: "Boiling water over."
+var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b`)
 
 // boneInByTitle reads poultry as bone-in where the title says so.
 func (d *draft) boneInByTitle(cat *food.Catalogue) {

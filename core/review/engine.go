@@ -552,7 +552,7 @@ func (e *Reviewer) titledOther(d *draft, main *item, p *procedure.Procedure) boo
 // of product then leaves no doubt what it is.
 func (e *Reviewer) holds(d *draft, p *procedure.Procedure) bool {
 	switch p.Product {
-	case "mixed", "specialty", "pickle", "relish", "salsa", "plain":
+	case "mixed", "specialty", "pickle", "relish", "salsa", "plain", "sauced-beans":
 	default:
 		return false // a juice, a sauce, a jam is made by what is done to the same foods
 	}

@@ -215,13 +215,18 @@ func pieces(b *bench) {
 		if st.did("roast") && !b.proc.Requires("baked") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) && (b.main < 0 || !b.items[b.main].looks("poultry", "red-meat", "bone-in-poultry", "ground-meat")) {
 			b.step(s, "roast", "piece-size", Change, Finding{Do: "Do not roast it first", Message: "Roasted food is drier and denser than the fresh food that was tested.", Remedy: "Use it fresh; roast when you open the jar."})
 		}
-		if st.did("crush") && !b.soft() && !b.seasoningOnly(s) {
+		if st.did("crush") && !b.soft() && !b.finelyCut() && !b.seasoningOnly(s) {
 			b.step(s, "crush", "piece-size", Change, Finding{Do: "Do not crush it", Message: "Crushed food heats differently from the pieces that were tested."})
 		}
 		if st.did("dead-vine") && !containsAny(st.Text, "discard", "avoid", "not ", "n't", "never", "remove") {
 			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
+}
+
+// finelyCut reports whether the procedure by its own title takes the food minced.
+func (b *bench) finelyCut() bool {
+	return b.proc != nil && titleHas(foldTitle(b.proc.Title), "minced", "ground", "crushed")
 }
 
 // onlyOf reports whether every food of the sentence is of the group, or water or

@@ -393,7 +393,7 @@ func (b *bench) jarShare(in *procedure.Ingredient, it *item) (r float64, known b
 	if most == 0 {
 		return 0, false
 	}
-	return grams / jar.Ounces() / (most / in.Per.Ounces()), true
+	return grams / most * max(1, jar.Ounces()/in.Per.Ounces()), true // the sources say "to each jar"
 }
 
 // extra may be left out but must not grow, unless it is acid.
