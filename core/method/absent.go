@@ -26,7 +26,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "there is not one lick of butter in them"
 		case p.naming() && ch.prep == "":
 			gone = true // "this is sausage, not meat loaf"
-		case p.word(0) == "not" && !hasVerb(c.t):
+		case (p.word(0) == "not" || p.word(ch.start) == "not") && !hasVerb(c.t):
 			gone = true // "Not you, not the rabbit."
 		case ch.prep == "without" || first == "minus":
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")

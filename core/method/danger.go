@@ -131,6 +131,8 @@ func (p *passage) word(i int) string {
 func (p *passage) claimedShare(i int, acts []Act) bool {
 	before, next, after := p.word(i-1), p.word(i+1), p.word(i+2)
 	switch {
+	case next == "of" && (after == "it" || after == "them") && p.has(set("crush mash leave chop cut slice puree")) && !p.says("out"):
+		return true // a form, no amount
 	case p.word(i) == "third" && next != "of" && next != "the" && next != "less" && next != "more" && (determiners[before] || before == "") && i+1 < len(p.c.t) && !stuff[p.c.t[i+1].class] && p.c.t[i+1].class != Clock:
 		return true // the one after the second
 	case next == "-" && after != "" || kitchenUnit(next) || (next == "a" || next == "an") && (kitchenUnit(after) || after == "inch" || after == "dozen"):

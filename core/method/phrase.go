@@ -39,6 +39,10 @@ func (c *clause) findChunks() []chunk {
 	for i := 0; i < len(c.t); {
 		w := &c.t[i]
 		switch {
+		case w.low == "as" && i > 0 && i+1 < len(c.t) && c.t[i-1].entry.Adjective() && !changers[c.t[i-1].low] && c.t[i+1].entry.Noun() != 0 && (c.t[i+1].class != "" || !c.t[i+1].entry.Adjective()) && !c.r.asClause(c.t, i):
+			prep = "as" // "soft as cheese"
+			i++
+			continue
 		case w.Kind == words.Mark || w.isVerb || w.low == "and" || w.low == "or" || w.low == "but" || w.low == "then" || joints[w.low] != 0:
 			prep = ""
 			i++
@@ -84,6 +88,9 @@ func (c *clause) nounPhrase(i int) int {
 		if w.low == "of" && n > 0 {
 			n++
 			continue
+		}
+		if w.low == "not" && n > 0 {
+			break
 		}
 		if w.class == Pronoun && !w.inner {
 			if n == 0 {

@@ -698,6 +698,9 @@ func (p *passage) opensJar() bool {
 				case Jar, FullJar, Lid:
 					return !c.hasAny([]string{"canner", "petcock", "vent"})
 				case Pronoun:
+					if p.at.ToFill && !p.at.Filled && c.kind == mainClause {
+						return false // shells, pods
+					}
 					return !c.hasAny([]string{"canner", "packet", "tin", "can", "bottle", "shell", "steam"})
 				}
 			}

@@ -55,7 +55,7 @@ func (p *passage) handled() bool {
 	if p.coolsAlone() || p.has(set("give")) && p.c.hasNumber() && !p.any(early) && !p.says(licences...) && !p.says("half", "only", "just") {
 		return true // the time that is given is read as the process
 	}
-	if (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit")) && !p.c.hasNumber() {
+	if (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit")) && !p.c.hasNumber() || p.has(set("restore")) && p.c.kind == mainClause && len(p.c.t) <= 3 {
 		return true
 	}
 	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.has(set("boil start begin simmer bubble heat come")) {

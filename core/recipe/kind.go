@@ -132,7 +132,7 @@ func packed(t []words.Token) bool {
 // how many of it: "Pearl onions - 4 per jar".
 func (r *Reader) countedBehind(t []words.Token) bool {
 	_, n := r.line.at(t, 0)
-	if n == 0 || !r.foodAt(t, 0) || n+2 >= len(t) || t[n].Text != "-" && t[n].Text != ":" {
+	if n == 0 || !r.foodAt(t, 0) || n+2 >= len(t) || t[n].Text != "-" && t[n].Text != ":" && t[n].Text != "," {
 		return false
 	}
 	_, _, m := english.Range(t, n+1)
@@ -140,6 +140,9 @@ func (r *Reader) countedBehind(t []words.Token) bool {
 		return false
 	}
 	next := n + 1 + m
+	if t[n].Text == "," {
+		return next < len(t) && unitAt(t, next).n > 0 && !measureWords[t[next].Text] && !r.method.Shape(t[0].Raw).Order
+	}
 	return next >= len(t) || unitAt(t, next).n > 0 && !measureWords[t[next].Text] || t[next].Text == "per" || t[next].Text == "to" || t[next].Text == "in" || t[next].Text == "for" || t[next].Text == "each"
 }
 

@@ -96,7 +96,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				}
 			}
 		}
-		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && r.names(rec.Title) == 0 {
+		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && (r.names(rec.Title) == 0 || formTitle.MatchString(rec.Title)) {
 			if title, ok := r.betterTitle(line); ok {
 				rec.Lines = append(rec.Lines, note(rec.TitleLine, rec.Title))
 				rec.Title, rec.TitleLine = title, no
@@ -260,6 +260,9 @@ func (r *Reader) names(s string) int {
 	}
 	return n
 }
+
+// formTitle heads a form or a document, whatever food it names.
+var formTitle = regexp.MustCompile(`(?i)\b(entry form|class \d+|exhibit(or)?|form no|lot \d+|doc(ument)? [A-Z0-9-]*\d)`)
 
 // betterTitle takes a line as the title where the first line named no food: a club's
 // name, a letter's first words.

@@ -107,6 +107,7 @@ var mends = []*mend{
 	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
+	{[]string{"cup of "}, regexp.MustCompile(`(?i)^cup of (tea|coffee|chai|cocoa)\W*$`), "a cuppa $1"},
 	{[]string{"spoon", "cup", "pound", "gallon"}, regexp.MustCompile(`(?i)^(level |heaped )?(teaspoon|tablespoon|cup|pound|gallon) of `), "1 $2 of "},
 	// "citron, lemon or orange peel": the peel of each
 	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(\pL+), (\pL+),? or (\pL+) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},

@@ -382,6 +382,9 @@ func (b *bench) jarShare(in *procedure.Ingredient, it *item) (r float64, known b
 	if it.src.Per == "jar" {
 		jar, ok = b.jar.Value, b.jar.Value != ""
 	}
+	if it.amount.Unit == in.Unit && in.Unit.Dimension() == quantity.Count && !it.amount.IsZero() {
+		return it.amount.Max * it.factor / in.Amount, true
+	}
 	grams, weighed := it.grams()
 	if !ok || !weighed || jar.Ounces() == 0 {
 		return 0, false
