@@ -8,7 +8,7 @@ import "damson/core/words"
 // away, and two negations put it in ("never make it without butter").
 func (p *passage) absences() [][2]int {
 	c := p.c
-	var out [][2]int
+	var out, alone [][2]int
 	verbNegated, manner := p.verbNegated(), p.mannerNegated()
 	for _, ch := range c.chunks() {
 		first := p.word(ch.start)
@@ -26,7 +26,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "there is not one lick of butter in them"
 		case p.naming() && ch.prep == "":
 			gone = true // "this is sausage, not meat loaf"
-		case (p.word(0) == "not" || p.word(ch.start) == "not") && !hasVerb(c.t):
+		case (p.word(ch.start-1) == "not" || p.word(ch.start) == "not") && !hasVerb(c.t):
 			gone = true // "Not you, not the rabbit."
 		case ch.prep == "without" || first == "minus":
 			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
@@ -51,6 +51,14 @@ func (p *passage) absences() [][2]int {
 		case p.leavesOut(ch):
 			gone = !verbNegated
 		}
+		if gone && !hasVerb(c.t) && (p.word(ch.start-1) == "not" || p.word(ch.start) == "not") {
+			end := ch.end - 1
+			for end+2 < len(c.t) && (c.t[end+1].low == "or" || c.t[end+1].low == "nor") {
+				end += 2 // "not a drop of water or oil"
+			}
+			alone = append(alone, [2]int{c.t[ch.start].Start, c.t[end].End}) // "not milk, cream"
+			continue
+		}
 		if gone {
 			out = append(out, [2]int{c.t[ch.start].Start, c.t[ch.end-1].End})
 		}
@@ -65,7 +73,7 @@ func (p *passage) absences() [][2]int {
 			return out
 		}
 	}
-	return p.listed(out)
+	return append(p.listed(out), alone...)
 }
 
 // removes reports whether something is taken off or out.

@@ -6,7 +6,7 @@ import "damson/core/english"
 // jars are filled, closed and processed: what is eaten with it. What is put in,
 // measured or forgotten may still be meant for the jar.
 func (p *passage) afterwards() bool {
-	if !p.at.Done || !p.namesFood() && !p.hasClass(Food) || p.puts() || p.measuresKitchen() || len(p.c.m) > 0 {
+	if !p.at.Done || !p.namesFood() && (!p.hasClass(Food) || hasVerb(p.c.t)) || p.puts() || p.measuresKitchen() || len(p.c.m) > 0 {
 		return false
 	}
 	for i := range p.c.t {

@@ -9,7 +9,7 @@ import (
 // goes in without a name, an outcome that nobody knows, a word about the closed
 // jar that no frame has claimed.
 func (p *passage) loose(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.clockWrong, p.machine, p.fatLeft, p.slack, p.unnamed, p.spared, p.openEnd, p.otherJar, p.earlyEnd} {
+	for _, look := range []func([]Act) (string, string){p.clockWrong, p.plunged, p.measuredOut, p.unbanded, p.machine, p.fatLeft, p.slack, p.unnamed, p.spared, p.openEnd, p.otherJar, p.earlyEnd} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -27,7 +27,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "stove on", "turn on", "right away") && !p.negated() {
 		return "process-short", "the clock"
 	}
-	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) {
+	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) || p.says("no weight") && !hasVerb(p.c.t) {
 		return "pressure-low", "no weight"
 	}
 	if p.says("at any elevation", "any altitude", "at any altitude", "whatever the altitude", "whatever the elevation") {
@@ -39,6 +39,45 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	for _, a := range acts {
 		if a.Name == "vent" && a.Minutes == 0 && !a.Undone && p.says("few", "bit", "moment", "while", "little", "minute or so", "couple", "briefly", "quickly") {
 			return "vent", "no measured vent"
+		}
+	}
+	return "", ""
+}
+
+// plunged reports jars of a finished process that go into something cold, where no
+// verb says so: "then straight into the sink of cold water".
+func (p *passage) plunged(acts []Act) (string, string) {
+	if !p.at.Done || hasVerb(p.c.t) || len(acts) > 0 || p.negated() || p.hasClass(Food) {
+		return "", ""
+	}
+	if p.says("into", "under", "in", "onto") && p.says("cold water", "sink", "snow", "creek", "ice", "tap", "hose", "tub", "trough", "cold tap", "iced water") {
+		return "cooling", "into the cold"
+	}
+	return "", ""
+}
+
+// measuredOut reports an amount of what has no name, where no verb says so: "one
+// spoonful of the white powder".
+func (p *passage) measuredOut(acts []Act) (string, string) {
+	if hasVerb(p.c.t) || p.negated() || p.at.Done || !p.measuresKitchen() {
+		return "", ""
+	}
+	for _, ch := range p.c.chunks() {
+		if w := &p.c.t[ch.head]; ch.class == Thing && mayGoIn(w.low) && !harmlessNouns[w.Text] && !kitchen[w.Text] && !holders[w.Text] {
+			return "unknown-ingredient", "something goes in"
+		}
+	}
+	return "", ""
+}
+
+// unbanded reports jars that are closed without their bands.
+func (p *passage) unbanded(acts []Act) (string, string) {
+	if p.at.Done || !p.at.Filled && !p.hasClass(Lid) {
+		return "", ""
+	}
+	for i := range p.c.t {
+		if p.c.t[i].class == Band && (p.word(i-1) == "no" || p.word(i-1) == "without") {
+			return "lid", "no bands"
 		}
 	}
 	return "", ""

@@ -164,7 +164,7 @@ func (p *passage) becomes() bool {
 		return false
 	}
 	w := &p.c.t[v+1]
-	if w.class != "" || !w.entry.Adjective() || denies[w.low] || strange[w.low] || masses[w.low] || w.low == "thick" || w.low == "smooth" || w.low == "soft" {
+	if w.class != "" || !w.entry.Adjective() || denies[w.low] || strange[w.low] || masses[w.low] || w.low == "sour" || w.low == "bad" || w.low == "thick" || w.low == "smooth" || w.low == "soft" {
 		return false
 	}
 	s := p.subject()
@@ -200,14 +200,19 @@ func (p *passage) apart() bool {
 		v := p.c.t[i].verb
 		e, _ := english.Lookup(v)
 		switch e.Verb() {
-		case english.VerbThink, english.VerbSay, english.VerbFeel, english.VerbPerceive, english.VerbCompete, english.VerbWeather, english.VerbBody:
+		case english.VerbThink, english.VerbSay, english.VerbFeel, english.VerbPerceive, english.VerbCompete:
 			if p.r.frames[v] == nil || tells[v] {
+				continue
+			}
+		case english.VerbWeather, english.VerbBody:
+			if p.r.frames[v] == nil && (!p.at.Filled || p.at.Done) {
 				continue
 			}
 		}
 		switch {
-		case tells[v], v == "be", v == "sit", v == "build":
-		case v == "go" && sounds:
+		case tells[v], v == "be", v == "build":
+		case v == "sit" && (p.at.Done || !p.at.Filled || p.hasClass(Cloth)):
+		case v == "go" && sounds && (p.at.Done || !p.at.Filled):
 		case v == "make" && p.subject() != nil && p.subject().class == Pronoun && p.makesNothing(i):
 		default:
 			return false

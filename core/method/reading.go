@@ -250,7 +250,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}
@@ -678,7 +678,7 @@ func (p *passage) fillsJars() bool {
 // table.
 func (p *passage) opensJar() bool {
 	c := p.c
-	if p.word(0) == "come" && len(c.t) > 1 && (c.t[1].name || c.t[1].entry.Noun() == english.NounTime) && !p.fillsJars() {
+	if p.at.Done && p.word(0) == "come" && len(c.t) > 1 && (c.t[1].name || c.t[1].entry.Noun() == english.NounTime) && !p.fillsJars() {
 		return true // "come winter"
 	}
 	if p.dayOfEating() {
@@ -719,7 +719,7 @@ func (p *passage) dayOfEating() bool {
 		}
 		if p.word(i) == "the" && (p.word(i+2) == "you" || p.word(i+2) == "we" || p.word(i+2) == "i") {
 			switch p.c.t[i+3].verb {
-			case "have", "eat", "want", "need", "use", "open", "serve", "cook":
+			case "have", "eat", "want", "need", "use", "open", "serve":
 				return !p.fillsJars()
 			}
 		}

@@ -122,7 +122,7 @@ func (p *passage) stage() string {
 	if !p.at.Method || !p.at.Filled {
 		return ""
 	}
-	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.has(set("give")) {
+	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.has(set("give")) && p.c.hasNumber() && !p.any(cutting) && !p.says(licences...) {
 		return "" // "nine out of nine"; a time that is given is read as the process
 	}
 	if p.any(cutting) || p.says("as long as", "a little under", "as written", "to the shelf", "to the cupboard", "on the shelf as", "by then", "for nothing") {
@@ -140,7 +140,7 @@ func (p *passage) stage() string {
 	return ""
 }
 
-var cutting = set("stop stops stopped hurry halfway song songs hiss hisses")
+var cutting = set("quick brief bare mere stop stops stopped hurry halfway song songs hiss hisses")
 
 // oddPlace reports something done in, through or on a thing that is no tool or
 // place of a kitchen.

@@ -70,7 +70,7 @@ func (p *passage) subject() *token {
 // third reports whether somebody else, an animal or a place is the subject.
 func (p *passage) third() bool {
 	s := p.subject()
-	if s == nil {
+	if s == nil || p.oneself() {
 		return false
 	}
 	switch s.low {
@@ -99,12 +99,22 @@ func (p *passage) third() bool {
 // wished reports what somebody else wanted to do: "our Trevor wanted to run the tap".
 func (p *passage) wished() bool {
 	verbs := p.c.verbIndexes()
-	if len(verbs) < 2 || !p.third() {
+	if len(verbs) < 2 || !p.third() || p.after != nil && p.after.hasAny([]string{"let her", "let him", "let them", "i did", "we did", "so i", "so we", "gave in"}) {
 		return false
 	}
 	switch w := &p.c.t[verbs[0]]; w.low {
 	case "wanted", "tried", "hoped", "offered", "meant":
 		return verbs[0]+1 < len(p.c.t) && p.c.t[verbs[0]+1].low == "to"
+	}
+	return false
+}
+
+// oneself reports whether the cook is the subject of some verb of the clause.
+func (p *passage) oneself() bool {
+	for i := 0; i+1 < len(p.c.t); i++ {
+		if w := p.c.t[i].low; (w == "i" || w == "we" || w == "you") && p.c.t[i+1].isVerb {
+			return true
+		}
 	}
 	return false
 }

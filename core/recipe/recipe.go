@@ -254,12 +254,14 @@ type Said[T any] struct {
 // Stated collects the facts of the process that the text states. A nil field
 // was not stated.
 type Stated struct {
-	Jars      []Said[quantity.Jar]
-	Packs     []Said[string]
-	Methods   []Said[string]
-	Gauge     *Said[string]
-	Minutes   []SaidMinutes
-	PSI       *Said[float64]
+	Jars    []Said[quantity.Jar]
+	Packs   []Said[string]
+	Methods []Said[string]
+	Gauge   *Said[string]
+	Minutes []SaidMinutes
+	PSI     *Said[float64]
+	// StartPSI is the lowest pressure at which the text starts the clock.
+	StartPSI  *Said[float64]
 	Vent      *Said[float64]
 	Headspace *Said[float64]
 	// Elevation is the cook's own, in feet.

@@ -119,10 +119,10 @@ func (r *Reader) remark(l *Line, text string) {
 	if st.Talk && len(st.Unread) == 0 {
 		return
 	}
-	if l.AmountMin != nil && mannerRemark.MatchString(text) {
+	if l.AmountMin != nil && !l.Ref.In("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "citric-acid") && mannerRemark.MatchString(text) {
 		return // "not too much of it"
 	}
-	if len(st.Foods) == 1 && l.Ref != nil && st.Foods[0].Food == l.Ref && len(st.Acts) == 0 && !hasNumber(words.Split(text)) {
+	if len(st.Foods) == 1 && l.Ref != nil && st.Foods[0].Food == l.Ref && len(st.Acts) == 0 && !telling(text) {
 		return // the food again, by another name
 	}
 	if r.variety(l, text) {
@@ -162,4 +162,14 @@ var mannerRemark = regexp.MustCompile(`(?i)^\W*not (too|so|very|over)\b[^,;]*$`)
 func (r *Reader) sameFood(t []words.Token, i int, l *Line) bool {
 	s, n := r.line.at(t, i)
 	return n > 0 && s.food != nil && (s.food == l.Ref || len(l.Ref.Groups) > 0 && s.food.In(l.Ref.Groups...))
+}
+
+// telling reports whether the words hold a number, or one that says more than a name.
+func telling(text string) bool {
+	for _, w := range words.Split(text) {
+		if w.Kind == words.Number || method.Telling(w.Text) || numberWords[w.Text] != 0 || w.Text == "and" || w.Text == "plus" {
+			return true
+		}
+	}
+	return false
 }

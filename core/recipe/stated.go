@@ -31,6 +31,9 @@ func (r *Reader) stateFacts(rec *Recipe) {
 			r.stepFacts(s, st)
 		}
 	}
+	if s.StartPSI != nil && s.PSI != nil && s.StartPSI.Value < s.PSI.Value {
+		s.PSI = s.StartPSI // the clock starts below the pressure that is named
+	}
 }
 
 // factReader walks one sentence.
@@ -502,6 +505,11 @@ func (f *factReader) numbers() {
 			jars = nil
 			i = j + 1
 		case u == "psi" || u == "pound" || u == "lb" || u == "#":
+			if f.isPressure(i, j, hasProcess) && f.starts() {
+				if s := f.out.StartPSI; s == nil || v < s.Value {
+					f.out.StartPSI = &Said[float64]{v, f.line}
+				}
+			}
 			if f.isPressure(i, j, hasProcess) {
 				f.out.PSI = &Said[float64]{v, f.line}
 				f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
@@ -527,6 +535,22 @@ func (f *factReader) numbers() {
 			i = i + n
 		}
 	}
+}
+
+// starts reports whether the sentence says when the clock starts.
+func (f *factReader) starts() bool {
+	begin, clock := false, false
+	for i := range f.t {
+		switch f.text(i) {
+		case "start", "begin", "set":
+			begin = true
+		case "count", "counting":
+			return true
+		case "clock", "timer", "timing", "time":
+			clock = true
+		}
+	}
+	return begin && clock
 }
 
 // edge reports "from the top", "below the rim", "of the brim" at t[i].
