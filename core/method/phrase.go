@@ -39,6 +39,10 @@ func (c *clause) findChunks() []chunk {
 	for i := 0; i < len(c.t); {
 		w := &c.t[i]
 		switch {
+		case w.Text == "=":
+			prep = "to" // "skins = hens"
+			i++
+			continue
 		case w.low == "as" && i > 0 && i+1 < len(c.t) && c.t[i-1].entry.Adjective() && !changers[c.t[i-1].low] && c.t[i+1].entry.Noun() != 0 && (c.t[i+1].class != "" || !c.t[i+1].entry.Adjective()) && !c.r.asClause(c.t, i):
 			prep = "as" // "soft as cheese"
 			i++

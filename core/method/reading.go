@@ -76,6 +76,10 @@ type Where struct {
 	// Serving is true under a heading for the opened jar, or right behind such a
 	// sentence.
 	Serving bool
+	// Another is true where somebody else is told to do all of it.
+	Another bool
+	// Times are the minutes that the text states anywhere.
+	Times map[float64]bool
 	// Names are folded words of the recipe's own foods and title.
 	Names map[string]bool
 }

@@ -38,6 +38,26 @@ func (p *passage) strict(acts []Act) (code, why string) {
 	return "", ""
 }
 
+// repeatsTime reports a time that the text states elsewhere: "with the bone in it is
+// 75", where 75 minutes are what it processes.
+func (p *passage) repeatsTime() bool {
+	if !p.stative() || p.any(early) {
+		return false
+	}
+	found := false
+	for i := range p.c.t {
+		if p.c.nums[i] == 0 {
+			continue
+		}
+		v, _ := english.Number(p.c.raw, i)
+		if !p.at.Times[v] {
+			return false
+		}
+		found = true
+	}
+	return found
+}
+
 // names reports whether a thing of one of the classes is named.
 func (p *passage) names(classes map[Class]bool) bool {
 	for i := range p.c.t {
@@ -63,6 +83,9 @@ func (p *passage) handled() bool {
 	}
 	if p.has(set("get bring")) && p.says("going again", "back up", "up again", "back to pressure", "back to the boil") {
 		return true // what follows says what is done about the time
+	}
+	if p.repeatsTime() {
+		return true
 	}
 	if p.at.Closed && p.stative() && p.says("zero", "nought", "nothing", "naught") {
 		return true

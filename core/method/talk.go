@@ -70,7 +70,7 @@ func (p *passage) subject() *token {
 // third reports whether somebody else, an animal or a place is the subject.
 func (p *passage) third() bool {
 	s := p.subject()
-	if s == nil || p.oneself() {
+	if s == nil || p.oneself() || p.at.Another && p.cooks(s) {
 		return false
 	}
 	switch s.low {
@@ -105,6 +105,15 @@ func (p *passage) wished() bool {
 	switch w := &p.c.t[verbs[0]]; w.low {
 	case "wanted", "tried", "hoped", "offered", "meant":
 		return verbs[0]+1 < len(p.c.t) && p.c.t[verbs[0]+1].low == "to"
+	}
+	return false
+}
+
+// cooks reports whether the person does something of a kitchen, now.
+func (p *passage) cooks(s *token) bool {
+	for _, i := range p.c.verbIndexes() {
+		w := &p.c.t[i]
+		return w.low != w.verb && strings.HasSuffix(w.low, "s") && (p.r.prefers(w.verb) || light[w.verb]) && !tells[w.verb]
 	}
 	return false
 }

@@ -107,6 +107,9 @@ func modify(t []token) {
 		for end < len(t) && t[end].inner {
 			end++
 		}
+		if end+1 < len(t) && t[end].Text == "-" && t[end].Start == t[end-1].End && t[end+1].Start == t[end].End {
+			end++ // "a flour-sack towel"
+		}
 		person := i > 1 && t[i-1].Text == "." && titles[t[i-2].low] || i > 0 && titles[t[i-1].low]
 		compound := false
 		if end < len(t) && t[end].Kind == words.Word && !t[end].inner {
@@ -155,7 +158,7 @@ func petName(t []token, i int) bool {
 }
 
 // implements are heads of compounds whose food says only what they are for.
-var implements = set("spoon spoons paper filter knife fork tank tin basket brush press grinder masher peeler scoop baller corer slicer cloth tree trees patch field season harvest festival crop seed-packet")
+var implements = set("stage point sack sacks spoon spoons paper filter knife fork tank tin basket brush press grinder masher peeler scoop baller corer slicer cloth tree trees patch field season harvest festival crop seed-packet")
 
 func capital(raw string) bool {
 	first, _ := firstRune(raw)

@@ -4,6 +4,7 @@ import (
 	"regexp"
 	"strings"
 
+	"damson/core/english"
 	"damson/core/words"
 )
 
@@ -76,6 +77,9 @@ func (p *page) personal(r *Reader, i int, line string) bool {
 	if letter.MatchString(line) {
 		return true
 	}
+	if p.letterhead(i) && !strings.ContainsAny(line, "0123456789½¼¾:;") && r.names(line) == 0 {
+		return true
+	}
 	f := strings.Fields(strings.Trim(line, "-–—~* "))
 	if len(f) == 0 || len(f) > 4 || strings.ContainsAny(line, "0123456789½¼¾:;") {
 		return false
@@ -93,6 +97,47 @@ func (p *page) personal(r *Reader, i int, line string) bool {
 	return strings.HasSuffix(line, ",") && (p.blank(i+1) && (p.above(i) == "" || p.blank(i-1) && i < 8 && capitals(f[:1])) || p.left(i) == 1) || foot && i > 3 && named && !endsSentence(line) ||
 		strings.HasSuffix(line, "!") && p.blank(i+1) && p.blank(i-1) && i < 6 && len(f) <= 3 && capitals(f)
 }
+
+// times are the minutes that the text states anywhere: what repeats one of them says
+// nothing new.
+func (p *page) times() map[float64]bool {
+	out := map[float64]bool{}
+	for _, line := range p.lines {
+		if len(line) > longestLine || !strings.Contains(strings.ToLower(line), "min") {
+			continue
+		}
+		for _, m := range english.Measures(words.Split(line)) {
+			if m.Kind == english.Duration && m.Min == m.Max {
+				out[m.Min] = true
+			}
+		}
+	}
+	return out
+}
+
+// letterhead reports whether the line i stands above the greeting of a letter.
+func (p *page) letterhead(i int) bool {
+	for k := i + 1; k < len(p.lines) && k <= i+5; k++ {
+		if salutation.MatchString(strings.TrimSpace(p.lines[k])) {
+			return true
+		}
+	}
+	return false
+}
+
+var salutation = regexp.MustCompile(`(?i)^(dear|dearest|my dear|hi|hello|hey|ciao|hallo|bonjour|hola) [^.;0-9]{1,40}[,!:]$`)
+
+// toldOfAnother reports whether the recipe is told of somebody else, who does all of
+// it: "she puts the bones in", "Grandpa fills the jars".
+func (p *page) toldOfAnother() bool {
+	n := 0
+	for _, line := range p.lines {
+		n += len(doneByAnother.FindAllString(line, 4))
+	}
+	return n >= 3
+}
+
+var doneByAnother = regexp.MustCompile(`(?i)\b(she|he|grandma|grandpa|granny|gran|nana|nan|mom|mum|mama|dad|papa|mother|father|grandmother|grandfather|oma|opa) (then |always |just )?(puts|boils|fills|packs|wipes|strains|pours|lifts|lets|sets|adds|cuts|washes|brings|leaves|simmers|skims|cooks|ladles|processes|takes|covers|drains|peels|stirs|mashes)\b`)
 
 func endsSentence(line string) bool {
 	return strings.HasSuffix(line, ".") || strings.HasSuffix(line, "?")

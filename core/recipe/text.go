@@ -71,6 +71,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	own := map[string]bool{}
 	sheet := newPage(text)
 	fillings := sheet.fillings()
+	another, times := sheet.toldOfAnother(), sheet.times()
 	for i := range sheet.lines {
 		no, line := first+i, sheet.bare(r, i)
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
@@ -151,7 +152,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			for _, s := range Sentences(stripBullet(piece)) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened, About: aboutLast(rec.Steps), Names: own}
+				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened, About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				st.Loaded = loaded
 				loaded = loaded || st.loads()

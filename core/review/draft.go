@@ -217,6 +217,9 @@ func newDraft(e *Reviewer, req Request) *draft {
 	d.servingOnly()
 	d.boneInByTitle(e.cat)
 	d.strainStock(e.cat)
+	d.dripJuice(e.cat)
+	d.ownProduct(rec)
+	d.made(e.cat)
 	d.drainSoak(e.reader)
 	st := &rec.Stated
 	d.methods, d.minutes, d.psi, d.vent, d.head, d.jars = st.Methods, st.Minutes, st.PSI, st.Vent, st.Headspace, st.Jars
@@ -278,6 +281,40 @@ func newDraft(e *Reviewer, req Request) *draft {
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
 var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b`)
+
+// ownProduct takes out the title's own product, a sauce or a juice, where it was read
+// as an ingredient although the method makes it of fresh food.
+func (d *draft) ownProduct(rec *recipe.Recipe) {
+	switch d.kind {
+	case "sauce", "juice", "ketchup", "puree":
+	default:
+		return
+	}
+	for i := range d.items {
+		it := &d.items[i]
+		if it.line != rec.TitleLine || !it.amount.IsZero() || it.fromStep {
+			continue
+		}
+		for k := range d.items {
+			if x := &d.items[k]; k != i && !x.minor && !x.amount.IsZero() && x.ref != nil && (x.ref.Kind == "fruit" || x.is("tomato")) {
+				it.serving, it.drained = true, true
+			}
+		}
+	}
+}
+
+// made reads crushed tomatoes, where they are the only tomatoes and the method scalds
+// and skins them, as the fresh ones that they are made of.
+func (d *draft) made(cat *food.Catalogue) {
+	skinned := slices.ContainsFunc(d.steps, func(s step) bool { return !s.Serving && containsAny(s.Text, "scald", "skins", "peel", "slip the") })
+	for i := range d.items {
+		it := &d.items[i]
+		if !it.fromStep || !it.amount.IsZero() || !skinned || !strings.HasPrefix(words.FoldPhrase(it.name), "crushed ") || it.ref == nil || !strings.Contains(it.ref.ID, "tomato") {
+			continue
+		}
+		it.ref, it.head, it.state = cat.ByID("tomato"), nil, nil
+	}
+}
 
 // boneInByTitle reads poultry as bone-in where the title says so.
 func (d *draft) boneInByTitle(cat *food.Catalogue) {

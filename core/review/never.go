@@ -182,6 +182,10 @@ func fats(b *bench) {
 			continue
 		}
 		if b.role(i) != procedure.Fat {
+			if b.brownsMeat(it) {
+				b.account(i, "permitted: a little fat to brown the meat, drained off")
+				continue
+			}
 			if !it.looks("dairy", "nut") {
 				b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
 			}
@@ -205,6 +209,25 @@ func fats(b *bench) {
 		}
 		b.step(s, "fry", "fat", Change, Finding{Do: "Soften without fat", Message: "Frying brings fat into the jar, and the fat shields the food from the heat.", Remedy: "Use a dry pan or a little broth."})
 	}
+}
+
+// brownsMeat reports whether the fat is the little that meat is browned in, as the
+// guide has it for hot packs: named by the sentence that browns, at most two spoons.
+func (b *bench) brownsMeat(it *item) bool {
+	if !it.fromStep || b.main < 0 || !b.items[b.main].looks("red-meat", "poultry", "ground-meat") {
+		return false
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.No != it.line || st.Serving || !containsAny(st.Text, "brown", "sear") || !st.names("fat") {
+			continue
+		}
+		if c, ok := it.cups(); ok {
+			return c <= 0.13
+		}
+		return containsAny(st.Text, "small amount of", "a little", "one spoon", "a spoon of", "a spoonful", "just enough", "a film of", "a smear of", "a touch of", "scrap of")
+	}
+	return false
 }
 
 // fatListed reports whether the sentence names a fat that stands on the list.
