@@ -24,6 +24,10 @@ func (p *passage) absences() [][2]int {
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
 		case p.word(ch.start) == "not" && (p.word(ch.start+1) == "one" || p.word(ch.start+1) == "a") || p.word(ch.start-1) == "not" && (p.word(ch.start) == "one" || p.word(ch.start) == "a") && p.has(set("be")):
 			gone = true // "there is not one lick of butter in them"
+		case !hasVerb(c.t) && (p.word(ch.start) == "too" || p.word(ch.start-1) == "too") && p.says("too much", "too many"):
+			gone = true // "(too much starch)"
+		case p.has(set("spoil ruin wreck weaken prevent")) && p.says("seal", "seals", "sealing") && !p.puts():
+			gone = true // "fish oil will spoil the seal"
 		case p.naming() && ch.prep == "":
 			gone = true // "this is sausage, not meat loaf"
 		case (p.word(ch.start-1) == "not" || p.word(ch.start) == "not") && !hasVerb(c.t):

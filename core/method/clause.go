@@ -98,10 +98,13 @@ func (r *Reader) split(text string, t []token) []*clause {
 					start, joint, k = i+1, "", mainClause
 				}
 			case ".":
+				if i > 0 && titles[t[i-1].low] && i+1 < len(t) && t[i+1].Kind == words.Word {
+					continue // "Mrs. Abernathy"
+				}
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case ",":
-				if i-start > longest/2 || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
+				if i-start > longest/2 || i > start && i+2 < len(t) && t[i+1].low == "no" && strings.HasSuffix(t[i+2].low, "ing") && len(t[i+2].low) > 4 && hasVerb(t[start:i]) || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
 					flush(i)
 					start, joint, k = i+1, "", mainClause
 				}

@@ -176,7 +176,10 @@ func (p *passage) aboutCode() string {
 // unnamed reports a verb that puts in what the clause does not name.
 func (p *passage) unnamed(acts []Act) (string, string) {
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.class == Vague && !w.inner && p.c.kind != result && !p.busy() && !(p.has(set("throw toss chuck discard pick cut")) && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
+		if w := &p.c.t[i]; (w.low == "anything" || w.low == "something") && (p.word(i+1) == "from" || p.word(i+1) == "between" || p.word(i+1) == "like") && p.c.hasNumber() {
+			continue // "anything from 5 to 20 minutes"
+		}
+		if w := &p.c.t[i]; w.class == Vague && !w.inner && p.c.kind != result && !p.busy() && !(w.low == "whatever" && len(p.c.verbIndexes()) > 1 && tells[p.c.t[p.c.verbIndexes()[0]].verb]) && !(p.has(set("throw toss chuck discard pick cut")) && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
 			return "unknown-ingredient", "vague"
 		}
 	}
@@ -294,12 +297,15 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 // texture reports whether the end is one of the batch itself, "until it stands
 // alone", and not of a named thing: "till the last bits of meat fall off".
 func (p *passage) texture() bool {
+	if p.has(set("come fall")) && p.says("away", "off") {
+		return false
+	}
 	s := p.subject()
 	if s == nil {
 		return p.c.hasAny([]string{"spoon", "ladle", "spread", "stiff", "mushy", "mush", "paste", "cream", "creamy"}) || hasVerb(p.c.t)
 	}
 	if s.class == Pronoun || subjects[s.low] {
-		return !p.has(finishing)
+		return !p.has(finishing) && !(p.has(set("come fall")) && p.says("away", "off"))
 	}
 	switch s.Text {
 	case "spoon", "ladle", "mass", "sauce", "mixture", "soup", "lump", "everything", "whole", "lot", "pot", "thing", "stew", "filling":
@@ -324,7 +330,7 @@ func (p *passage) otherJar(acts []Act) (string, string) {
 		switch {
 		case w.class == Wax:
 			return "lid", "wax"
-		case (w.low == "biggest" || w.low == "largest" || w.low == "double-size") && p.at.Method:
+		case (w.low == "biggest" || w.low == "largest" || w.low == "double-size") && p.at.Method && !(i+1 < len(p.c.t) && (p.c.t[i+1].class == Pot || p.c.t[i+1].class == Cloth)):
 			return "jar-size", "a big jar"
 		case w.class == Jar && !w.inner && i > 0 && (p.word(i-1) == "big" || p.word(i-1) == "large" || p.word(i-1) == "huge") && w.low != "jars":
 			return "jar-size", "a big jar"

@@ -44,6 +44,9 @@ func (p *passage) mush([]Act) (string, string) {
 		return "", ""
 	}
 	for i := range p.c.t {
+		if w := &p.c.t[i]; w.Text == "rag" && (p.word(i-2) == "on" || p.word(i-2) == "with" || p.word(i-2) == "in") {
+			continue
+		}
 		if w := &p.c.t[i]; w.food == nil && !w.inner && masses[w.Text] && (p.word(i-1) == "to" || p.word(i-1) == "into" || p.word(i-1) == "a" || p.word(i-1) == "are" || p.word(i-1) == "is" || p.word(i-1) == "go" || p.word(i-1) == "till" || p.word(i-1) == "until") {
 			return "puree", "a mass"
 		}
@@ -105,7 +108,7 @@ func (p *passage) shares(acts []Act) (string, string) {
 			}
 			return p.shareOf(i), "a share"
 		case "double", "twice", "triple", "treble", "doubled", "doubling", "tripled", "halved", "halve":
-			if next := p.word(i + 1); w.low == "twice" && (i+1 >= len(c.t) || next == "more" || p.says("amount", "amounts") && p.hasClass(Jar) || next == "around" || next == "before" || next == "to" || next == "a" || next == "," || next == "." || next == "in" || next == "with" || next == "and" || next == "through" || c.t[i+1].Kind == words.Mark) || next == "check" || p.says("amounts for", "amount for") || next == "boiler" || next == "layer" || next == "-" {
+			if next := p.word(i + 1); w.low == "twice" && (i+1 >= len(c.t) || next == "more" || p.says("amount", "amounts") && p.hasClass(Jar) || next == "around" || next == "on" || next == "over" || next == "before" || next == "to" || next == "a" || next == "," || next == "." || next == "in" || next == "with" || next == "and" || next == "through" || c.t[i+1].Kind == words.Mark) || next == "check" || p.says("amounts for", "amount for") || next == "boiler" || next == "layer" || next == "-" {
 				continue
 			}
 			if w.low == "halve" || w.low == "halved" {

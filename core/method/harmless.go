@@ -12,8 +12,12 @@ import (
 // It returns "" where that is not certain.
 func (p *passage) harmless() string {
 	switch {
-	case p.fills():
+	case p.fills(), p.counts():
 		return "what it fills"
+	case p.word(0) == "which" && (p.word(1) == "is" || p.word(1) == "takes" || p.word(1) == "can") && p.c.measured(english.Duration) && !p.at.Filled && !p.namesFood():
+		return "how long that is"
+	case p.shortOf():
+		return "cut to fit"
 	case p.elevation():
 		return "how high the kitchen lies"
 	case p.meantFor():
@@ -25,6 +29,8 @@ func (p *passage) harmless() string {
 		return ""
 	}
 	switch {
+	case p.has(set("spoil ruin wreck weaken prevent")) && p.says("seal", "seals", "sealing"):
+		return "a reason"
 	case p.yields():
 		return "what it fills"
 	case p.quotes():
@@ -109,6 +115,20 @@ func (p *passage) onlySaid() bool {
 	return len(p.c.verbIndexes()) > 0 && !p.names(stuff) && !p.c.hasNumber() && len(p.c.m) == 0
 }
 
+// counts reports how many jars there are, with no verb: "two quarts to a bird, seven
+// quarts in all".
+func (p *passage) counts() bool {
+	if hasVerb(p.c.t) || !p.hasClass(Jar) || !p.c.hasNumber() || p.names(stuff) || len(p.c.m) > 0 || p.c.pressed() || p.at.Filled {
+		return false
+	}
+	return p.says("in all", "altogether", "or so", "more or less", "give or take", "to a bird", "to a bushel", "a canner", "to the bushel")
+}
+
+// shortOf reports pieces that are cut a little shorter than the jar.
+func (p *passage) shortOf() bool {
+	return !hasVerb(p.c.t) && p.c.measured(english.Length) && p.hasClass(Jar) && p.says("short of", "shorter than") && !p.names(stuff)
+}
+
 // arranges reports tools and jars that are set ready: "nine spoons in a row".
 func (p *passage) arranges() bool {
 	if !p.says("in a row", "in rows", "in a line", "side by side") || p.at.Filled {
@@ -155,6 +175,12 @@ func (p *passage) becomes() bool {
 		return false
 	}
 	v := verbs[0]
+	if s := p.subject(); s != nil && (s.class == Pronoun || stuff[s.class]) && !p.at.Filled {
+		switch p.c.t[v].verb {
+		case "shrink", "wilt", "swell", "spit", "sputter", "foam", "splatter":
+			return true
+		}
+	}
 	switch p.c.t[v].verb {
 	case "go", "turn", "come", "get", "grow", "taste", "smell", "look":
 	default:
@@ -212,6 +238,7 @@ func (p *passage) apart() bool {
 		switch {
 		case tells[v], v == "be", v == "build":
 		case v == "sit" && (p.at.Done || !p.at.Filled || p.hasClass(Cloth)):
+		case v == "go" && p.at.Done && len(p.c.t) <= 3:
 		case v == "go" && sounds && (p.at.Done || !p.at.Filled):
 		case v == "make" && p.subject() != nil && p.subject().class == Pronoun && p.makesNothing(i):
 		default:

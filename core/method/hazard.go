@@ -190,6 +190,9 @@ func (p *passage) perJar([]Act) (string, string) {
 
 // acidBy reports acid that is measured by eye, watered down or left for the table.
 func (p *passage) acidBy([]Act) (string, string) {
+	if p.third() && !p.ourBatch() {
+		return "", "" // somebody else's
+	}
 	switch {
 	case p.says("off the tree", "from the tree") && p.says("lemon", "lemons", "lime", "limes", "ones") && !p.negated():
 		return "fresh-citrus", "fresh juice"
@@ -197,7 +200,7 @@ func (p *passage) acidBy([]Act) (string, string) {
 		return "acid-short", "acid by taste"
 	case p.has(set("top fill")) && p.says("up") && p.says("from the kettle", "from the tap", "with water", "with hot water", "with boiling water") && !p.says("canner", "water bath", "pot"):
 		return "acid-diluted", "topped with water"
-	case p.says("squeezed") && p.says("brine", "each jar", "in the jar"):
+	case p.says("squeezed") && p.says("brine", "each jar", "in the jar"), p.has(set("squeeze")) && p.says("your own", "my own", "our own", "own", "fresh ones"):
 		return "fresh-citrus", "fresh juice"
 	}
 	return "", ""

@@ -203,6 +203,9 @@ func (p *passage) bath() bool {
 // the cream when you open the jar".
 func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	for i := 1; i < len(list); i++ {
+		if opens[i] && out[i].Kind == Serve && list[i].kind == mainClause && !hasVerb(list[i-1].t) && !(&passage{c: list[i-1]}).hasClass(Jar) {
+			out[i-1].Kind, out[i-1].Why = Serve, "for the opened jar" // "For noodles: open two jars ..."
+		}
 		if out[i].Kind == Serve && out[i-1].Kind != Serve && list[i].joint == "and" && (&passage{c: list[i]}).hasClass(Pronoun) && !(&passage{c: list[i-1]}).fillsJars() && !(&passage{c: list[i-1]}).puts() {
 			out[i-1].Kind, out[i-1].Why = Serve, "cooked for the table" // "I cook the barley apart and put it in the bowl"
 		}
@@ -282,6 +285,9 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: "unknown-ingredient", Why: "an act or a thing nobody knows"}
 		}
 		return Clause{Kind: Talk, Why: "nothing touched"}
+	}
+	if p.third() && p.serves() && (p.at.Done || !p.at.Method) {
+		return Clause{Kind: Serve, Why: "at the table"}
 	}
 	if p.wished() {
 		return Clause{Kind: Talk, Why: "only wished for"}
@@ -429,7 +435,7 @@ func (p *passage) bareDo() bool {
 // trade nor English knows.
 func (p *passage) strangeWord() bool {
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && !adverbs[w.low] && !w.name && w.m == 0 && len(w.low) > 2 && !units[w.Text] && !figureWords[w.Text] {
+		if w := &p.c.t[i]; w.Kind == words.Word && w.class == "" && !w.known && !w.aux && !closed[w.low] && !adverbs[w.low] && !w.name && w.m == 0 && len(w.low) > 2 && !units[w.Text] && !figureWords[w.Text] {
 			return true
 		}
 	}
@@ -685,7 +691,7 @@ func (p *passage) opensJar() bool {
 	if p.at.Done && p.word(0) == "come" && len(c.t) > 1 && (c.t[1].name || c.t[1].entry.Noun() == english.NounTime) && !p.fillsJars() {
 		return true // "come winter"
 	}
-	if p.dayOfEating() {
+	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && p.says("up", "through", "again")) {
 		return true
 	}
 	if c.hasAny(openings) && !(p.has(cutVerbs) && !p.says("open", "opened", "serve", "eat")) {
@@ -712,6 +718,9 @@ func (p *passage) opensJar() bool {
 	}
 	return false
 }
+
+// occasions are when a jar is opened.
+var occasions = []string{"supper", "dinner", "lunch", "company", "guests", "visitors", "hungry", "a craving", "sick", "snowed in", "power goes out", "camping", "in a hurry"}
 
 // dayOfEating reports "the night you have it", "the day we want them".
 func (p *passage) dayOfEating() bool {
@@ -939,7 +948,7 @@ func (c *Clause) MayBeFood(at int, word string) bool {
 	if _, ok := dialect[low]; ok {
 		return false
 	}
-	if units[low] || neverVerbs[low] || adverbs[low] || harmlessNouns[low] || closed[low] || auxiliary[low] || subjects[low] || strings.ContainsAny(low, "'’") {
+	if joints[low] != 0 || units[low] || neverVerbs[low] || adverbs[low] || harmlessNouns[low] || closed[low] || auxiliary[low] || subjects[low] || strings.ContainsAny(low, "'’") {
 		return false
 	}
 	for _, n := range c.puts {

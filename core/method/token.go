@@ -67,6 +67,9 @@ func (r *Reader) annotate(text string) []token {
 		}
 		for k := i; k < i+n; k++ {
 			out[k].class, out[k].food, out[k].inner = p.class, p.food, k > i
+			if n == 1 && p.class == Pronoun && determiners[out[k].low] && out[k].low != "both" && out[k].low != "these" && out[k].low != "those" && out[k].low != "some" {
+				out[k].class = "" // "her rosary"
+			}
 		}
 		i += n
 	}
@@ -192,7 +195,7 @@ func lower(s string) string {
 
 // closed are the words of grammar.
 var closed = set(`a an the this that these those my your his her its our their i you he she it we they me him us them who which what whose
-	and or but nor so yet if when while until till once after before because since though although unless as than then
+	and or but nor so yet if when while until till til once after before because since though although unless as than then
 	in on at to from with without into onto over under through by for of off out up down about around between among against along across behind near per via
 	not no never none nothing neither either both all each every any some more most less least few many much only just also too very quite rather
 	is are was were be been being am do does did done have has had having will would shall should can could may might must
@@ -206,7 +209,7 @@ var prepositions = set("like as in on at to from with without into onto over und
 var subjects = set("i you he she it we they who that which there one y'all i'd i'll i've we'd we'll we've you'd you'll he'd he'll she'd she'll they'd they'll they've i'm we're they're it's")
 
 var auxiliary = set(`is are was were be been being am do does did have has had having will would shall should can could may might must
-	don't doesn't didn't won't wouldn't shouldn't can't cannot couldn't isn't aren't wasn't weren't hasn't haven't hadn't mustn't needn't dont cant wont gonna wanna`)
+	don't doesn't didn't won't wouldn't shouldn't can't cannot couldn't isn't aren't wasn't weren't hasn't haven't hadn't mustn't needn't dont cant wont gonna wanna gotta oughta hafta`)
 
 var adverbs = set(`then now just always never not please only also still well gently slowly quickly carefully loosely tightly firmly evenly thoroughly first next finally again lightly
 	really simply even often sometimes usually ever soon good nice and so too very quite rather hot cold immediately straight right kindly don't do round back away apart aside together alone along fast hard quick slow easy little bit more less enough whole half twice alright okay later afterwards meanwhile otherwise besides somewhat almost nearly about roughly barely maybe perhaps overnight same else snug snugly neatly upright sideways lengthwise crosswise again now uncovered`)
@@ -248,6 +251,10 @@ func (r *Reader) markVerbs(t []token) {
 			continue
 		case w.low == "and" || w.low == "or" || w.low == "but" || w.low == "then" || w.low == "so" || joints[w.low] != 0:
 			fresh = true
+			continue
+		}
+		if w.low == "like" && i > 0 && !(i > 1 && t[i-2].low == "as") && i+1 < len(t) && t[i+1].Kind == words.Word && (t[i-1].low == "i" || t[i-1].low == "we" || t[i-1].low == "you" || t[i-1].low == "they" || t[i-1].low == "i'd" || t[i-1].low == "don't") {
+			w.isVerb, w.verb, fresh = true, "like", false
 			continue
 		}
 		if w.verb != "" && !w.inner && !neverVerbs[w.low] && r.verbHere(t, i, fresh) {
@@ -333,7 +340,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	if before != nil && before.low == "them" && w.low == w.verb && r.prefers(w.verb) && i > 2 {
 		return true // "the spaces between them fill"
 	}
-	if before != nil && before.name && i == 1 && strings.HasSuffix(w.low, "s") && w.low != w.verb && w.class == "" && (next.class == Pronoun || determiners[next.low] || next.low == "to") {
+	if before != nil && (before.name || before.class == Person) && i <= 2 && strings.HasSuffix(w.low, "s") && w.low != w.verb && w.class == "" && (next.class == Pronoun || determiners[next.low] || prepositions[next.low]) {
 		return true // "Carl wants them"
 	}
 	// Behind a noun: its predicate.

@@ -39,6 +39,9 @@ func (r *Reader) settle(st *Step) {
 	acts := st.Acts[:0]
 	for _, a := range st.Acts {
 		k, c := kind(a.At)
+		if a.Tag == "crush" && c != nil && strings.HasSuffix(strings.ToLower(a.Text), "crushed") && !c.VerbAt(a.At) && k == method.Doing && len(st.Foods) > 0 && follows(st, a, "antibrowning", "dry-seasoning", "garlic") {
+			continue // "a crushed vitamin C tablet"
+		}
 		if c != nil && c.Denied() && (a.Tag == "puree" || a.Tag == "thicken" || a.Tag == "reduce") {
 			continue // "this is not the creamy kind"
 		}
@@ -130,6 +133,17 @@ func has2(acts []Act, tag string, c *method.Clause) bool {
 	return false
 }
 
+// follows reports whether a food of one of the groups is the next one named behind
+// the act.
+func follows(st *Step, a Act, groups ...string) bool {
+	for _, m := range st.Foods {
+		if m.At > a.At {
+			return m.Food.In(groups...)
+		}
+	}
+	return false
+}
+
 // softActs are what harmless words may look like in a clause that touches nothing:
 // "crush the boxes flat", "he simmered down".
 var softActs = map[string]bool{"crush": true, "reduce": true, "roast": true, "fry": true, "mix": true, "lessen": true, "force-cool": true, "thicken": true, "brown": true, "oven-word": true, "odd-heat": true, "invert": true}
@@ -193,6 +207,17 @@ func (s *Step) Processes() bool {
 
 // onlyTime reports whether the sentence is a time and no more: "35 minutes."
 func (s *Step) onlyTime() bool {
+	for i := range s.Clauses {
+		c := &s.Clauses[i]
+		if c.Why != "figures" {
+			continue
+		}
+		for _, m := range english.Measures(words.Split(c.Text)) {
+			if m.Kind == english.Duration && m.Min >= 15 {
+				return true
+			}
+		}
+	}
 	t := words.Split(s.Text)
 	for _, m := range english.Measures(t) {
 		if m.Kind == english.Duration && m.Start == 0 && m.Min >= 5 && m.End >= len(t)-1 {

@@ -131,8 +131,11 @@ func packed(t []words.Token) bool {
 // countedBehind reports whether the line names a food and, behind a dash or a colon,
 // how many of it: "Pearl onions - 4 per jar".
 func (r *Reader) countedBehind(t []words.Token) bool {
-	_, n := r.line.at(t, 0)
-	if n == 0 || !r.foodAt(t, 0) || n+2 >= len(t) || t[n].Text != "-" && t[n].Text != ":" && t[n].Text != "," {
+	n := 0
+	for n < len(t) && n < 6 && t[n].Kind == words.Word {
+		n++
+	}
+	if n == 0 || !r.foodAnywhere(t[:n]) || n+2 >= len(t) || t[n].Text != "-" && t[n].Text != ":" && t[n].Text != "," {
 		return false
 	}
 	_, _, m := english.Range(t, n+1)

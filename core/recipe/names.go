@@ -144,6 +144,12 @@ func (p *lineParser) names() {
 				p.trace.mark(PartForm, p.t[i:i+n])
 				cur.state = append(cur.state, s.ref)
 			default:
+				if cur.ref != nil && subordinate[tok.Text] && i+1 < len(p.t) && p.t[i+1].Kind == words.Word {
+					j := p.until(i)
+					p.aside(i, j)
+					i = j
+					continue
+				}
 				switch tok.Text {
 				case "and", "plus":
 					flush("and")

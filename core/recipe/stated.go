@@ -573,8 +573,13 @@ func (f *factReader) edge(i int) bool {
 // the process: "5 minutes rest", "steam 10 min, then dial gauge 14 lb".
 func (f *factReader) resting(i, end int) bool {
 	switch f.text(end) {
-	case "rest", "resting", "wait", "waiting", "cooling", "standing":
+	case "rest", "resting", "wait", "waiting", "cooling", "standing", "sitting":
 		return true
+	}
+	for k := end; k < min(len(f.t), end+7); k++ {
+		if w := f.text(k); (w == "sitting" || w == "sit" || w == "standing" || w == "rest" || w == "resting") && f.text(end) != "," && f.text(end) != "." || w == "lid" && f.text(k+1) == "off" {
+			return true // "5 more minutes just sitting there with the lid off"
+		}
 	}
 	if f.text(i-1) == "steam" || f.text(i-1) == "steaming" {
 		for k := end; k < min(len(f.t), end+12); k++ {

@@ -14,6 +14,9 @@ var negations = map[string]bool{"not": true, "no": true, "never": true, "dont": 
 var abbreviations = map[string]bool{"in": true, "min": true, "oz": true, "lb": true, "lbs": true, "tsp": true, "tbsp": true, "approx": true,
 	"qt": true, "pt": true, "hr": true, "hrs": true, "mins": true, "ft": true, "sec": true, "no": true, "c": true, "t": true, "vs": true, "etc": true, "pkg": true, "gal": true}
 
+// forms of address stand before a name.
+var address = map[string]bool{"mr": true, "mrs": true, "ms": true, "dr": true, "st": true}
+
 // Sentences cuts a paragraph into sentences.
 func Sentences(s string) []string {
 	var out []string
@@ -30,7 +33,7 @@ func Sentences(s string) []string {
 				w = w[j+1:]
 			}
 			next := strings.TrimSpace(s[i+1:])
-			if abbreviations[strings.ToLower(w)] && next != "" && !(next[0] >= 'A' && next[0] <= 'Z') {
+			if address[strings.ToLower(w)] && next != "" || abbreviations[strings.ToLower(w)] && next != "" && !(next[0] >= 'A' && next[0] <= 'Z') {
 				continue
 			}
 		default:

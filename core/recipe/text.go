@@ -8,6 +8,7 @@ import (
 	"unicode/utf8"
 
 	"damson/core/method"
+	"damson/core/quantity"
 	"damson/core/words"
 )
 
@@ -152,14 +153,14 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			for _, s := range Sentences(stripBullet(piece)) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened, About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
+				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				st.Loaded = loaded
 				loaded = loaded || st.loads()
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
 				if fillings <= 0 { // no jar is closed that is filled later
 					closed = closed || st.Closes()
-					done = done || st.Processes() || closed && st.onlyTime()
+					done = done || st.Processes() || (closed || filled) && st.onlyTime()
 				}
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
@@ -167,6 +168,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		}
 		fillings = told
 	}
+	r.elided(rec)
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
@@ -200,6 +202,9 @@ func ownNames(own map[string]bool, l *Line) {
 		}
 	}
 }
+
+// served reports whether the sentence before was at the table.
+func served(steps []*Step) bool { return len(steps) > 0 && steps[len(steps)-1].Serving }
 
 // aboutLast is what the last clause read spoke of.
 func aboutLast(steps []*Step) string {
@@ -383,7 +388,7 @@ func (r *Reader) titleFood(rec *Recipe) {
 			return
 		}
 	}
-	l := r.Line(rec.TitleLine, rec.Title)
+	l := r.Line(rec.TitleLine, TitleSaid(rec.Title))
 	if l.Ref == nil || len(l.Unread) > 0 {
 		if l = r.firstNamed(rec); l == nil {
 			return
@@ -398,14 +403,56 @@ func (r *Reader) titleFood(rec *Recipe) {
 	rec.Lines = append([]*Line{l}, rec.Lines...)
 }
 
+// elided gives a line that weighs what it does not name, "16 lb for 9 pints", the
+// food of the title.
+func (r *Reader) elided(rec *Recipe) {
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient || l.Ref != nil || l.AmountMin == nil || l.Unit.Dimension() != quantity.Mass || !elidedName[l.Food] || len(l.Unread) > 0 && l.Food != "" {
+			continue
+		}
+		named := r.firstNamed(rec)
+		if named == nil {
+			named = firstWorked(rec)
+		}
+		if named == nil {
+			return
+		}
+		l.Ref, l.Food, l.Unread = named.Ref, named.Food, nil
+		if l.Reading == Unclear {
+			l.Reading, l.Problem = Understood, ""
+		}
+		l.refID()
+		l.weigh()
+		return
+	}
+}
+
+// firstWorked is the first produce or meat that the method names.
+func firstWorked(rec *Recipe) *Line {
+	for _, s := range rec.Steps {
+		for _, m := range s.Foods {
+			switch m.Food.Kind {
+			case "vegetable", "fruit", "legume", "meat", "seafood":
+				if !m.Without && !m.Serving && !s.Serving {
+					return &Line{Food: strings.ToLower(m.Text), Ref: m.Food}
+				}
+			}
+		}
+	}
+	return nil
+}
+
+// elidedName are what such a line may call the food: its colour or size, or nothing.
+var elidedName = map[string]bool{"": true, "white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "whole one": true, "of them": true}
+
 // firstNamed is the one food that the title names among other words: "Asparagus off
 // the allotment".
 func (r *Reader) firstNamed(rec *Recipe) *Line {
-	t := words.Split(rec.Title)
+	t := words.Split(TitleSaid(rec.Title))
 	var found *Line
 	for i := range t {
 		s, n := r.line.at(t, i)
-		if n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" {
+		if n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" && s.food.Kind != "meat" && s.food.Kind != "seafood" {
 			continue
 		}
 		if found != nil && found.Ref != s.food {
@@ -443,6 +490,11 @@ func (r *Reader) pieces(line string) []string {
 		}
 	}
 	list := Sentences(stripBullet(line))
+	for i, piece := range list {
+		if before, after, ok := strings.Cut(piece, ": "); ok && r.names(before) == 0 && len(strings.Fields(before)) > 2 && r.leadingFood(words.Split(after)) && len(list) > 1 {
+			list[i] = after // "I measured it for you: 4 cups ..."
+		}
+	}
 	if len(list) < 2 {
 		return []string{line}
 	}

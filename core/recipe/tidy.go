@@ -103,7 +103,7 @@ var mends = []*mend{
 	{[]string{"fat", "tallow", "suet", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
 	{[]string{"fat", "tallow", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
-	{[]string{"=", "make", "made", "give", "gave", "fill", "yield"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|will (make|give|fill)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
+	{[]string{"=", "make", "made", "give", "gave", "fill", "yield", "does", " do ", "get", "got", "come"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
 	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
@@ -118,7 +118,9 @@ var mends = []*mend{
 	{[]string{"in the milk"}, regexp.MustCompile(`(?i),? (kernels? |plump |and |still )*in the milk( stage)?\b`), ""},
 	{[]string{" or any "}, regexp.MustCompile(`^[A-Z]\pL+ or any (other )?`), ""},
 	{[]string{"hundred of "}, regexp.MustCompile(`(?i)^((one|two|three|four|five|six|seven|eight|nine|a) hundred( and \w+)?) of `), "$1 grams of "},
+	{[]string{"syrup ", "brine "}, regexp.MustCompile(`(?i)^(syrup|brine) (of )?(\d)`), "$3"},
 	{[]string{"what:"}, regexp.MustCompile(`(?i)^what: *(\d)`), "$1"},
+	{[]string{"for "}, regexp.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
 	// "7 quarts took me 21 lb of plums"
 	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},

@@ -32,7 +32,7 @@ func (p *lineParser) breaks(i int) bool {
 }
 
 // subordinate words begin a clause of their own.
-var subordinate = set("after before once when until till because that which who")
+var subordinate = set("so lest after before once when until till because that which who")
 
 // leading are prepositions behind which no second ingredient stands.
 var leading = map[string]bool{"into": true, "onto": true, "through": true, "over": true, "under": true, "around": true, "round": true, "across": true, "between": true}

@@ -201,7 +201,7 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(e *Reviewer, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{folded: foldTitle(titleSaid(rec.Title)), added: map[string]bool{}, liquids: map[string]bool{}}
+	d := &draft{folded: foldTitle(recipe.TitleSaid(rec.Title)), added: map[string]bool{}, liquids: map[string]bool{}}
 	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {
@@ -269,8 +269,11 @@ func newDraft(e *Reviewer, req Request) *draft {
 		if containsAny(s.Text, "syrup") && s.names("sugar") && s.names("water") {
 			d.liquids["fruit-syrup"] = true
 		}
-		if liquidOver.MatchString(s.Text) {
+		if m := liquidOver.FindStringSubmatch(s.Text); m != nil {
 			d.coverWith(s)
+			if m[2] == "" {
+				d.liquids[map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "brine": "liquid"}[strings.ToLower(m[5])]] = true
+			}
 		}
 		if i > 0 && (s.jars() || s.packs() || d.steps[i-1].packs() || d.steps[i-1].jars()) || i == 0 && (s.jars() || s.packs() || strings.HasPrefix(strings.ToLower(s.Text), "cover with")) {
 			d.coverWith(s)
@@ -280,7 +283,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 }
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
-var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b`)
+var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)\W*$`)
 
 // ownProduct takes out the title's own product, a sauce or a juice, where it was read
 // as an ingredient although the method makes it of fresh food.

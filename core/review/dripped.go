@@ -25,7 +25,9 @@ func (d *draft) dripJuice(cat *food.Catalogue) {
 	for i := range d.items {
 		if it := &d.items[i]; it.ref.In("fruit-juice") {
 			return // listed as juice
-		} else if fruit < 0 && it.ref != nil && it.ref.Kind == "fruit" && cat.ByID(it.ref.ID+"-juice") != nil {
+		} else if fruit >= 0 && it.ref != nil && it.ref.Kind == "fruit" {
+			return // of several fruits the shares matter
+		} else if it.ref != nil && it.ref.Kind == "fruit" && cat.ByID(it.ref.ID+"-juice") != nil {
 			fruit = i
 		}
 	}

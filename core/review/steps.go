@@ -1,7 +1,6 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
@@ -235,12 +234,6 @@ func puts(text, product string) bool {
 	}
 	return false
 }
-
-// titleSaid is the title without what it says the recipe is not: "(the beans whole,
-// not the dip!)".
-func titleSaid(title string) string { return denied.ReplaceAllString(title, "") }
-
-var denied = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
 
 func foldTitle(s string) string {
 	return words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
