@@ -12,10 +12,16 @@ import (
 // It returns "" where that is not certain.
 func (p *passage) harmless() string {
 	switch {
+	case p.cameFrom():
+		return "where it comes from"
+	case p.allTheWhile():
+		return "said again"
 	case p.fills(), p.counts():
 		return "what it fills"
 	case p.word(0) == "which" && (p.word(1) == "is" || p.word(1) == "takes" || p.word(1) == "can") && p.c.measured(english.Duration) && !p.at.Filled && !p.namesFood():
 		return "how long that is"
+	case !hasVerb(p.c.t) && p.says("facing away", "away from you", "away from your face"):
+		return "how the lid is lifted"
 	case p.shortOf():
 		return "cut to fit"
 	case p.elevation():
@@ -29,6 +35,8 @@ func (p *passage) harmless() string {
 		return ""
 	}
 	switch {
+	case p.c.kind == moment && !p.at.Filled && !p.namesFood() && !p.pressesOn():
+		return "a moment"
 	case p.has(set("spoil ruin wreck weaken prevent")) && p.says("seal", "seals", "sealing"):
 		return "a reason"
 	case p.yields():
@@ -124,10 +132,39 @@ func (p *passage) counts() bool {
 	return p.says("in all", "altogether", "or so", "more or less", "give or take", "to a bird", "to a bushel", "a canner", "to the bushel")
 }
 
+// cameFrom reports of whom or where the food was had: "I get mine off Mr. Tolliver".
+func (p *passage) cameFrom() bool {
+	if p.at.Filled || !p.has(set("get buy have pick take")) || !p.says("off", "from") || p.names(stuff) && !p.hasClass(Pronoun) {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if (ch.prep == "off" || ch.prep == "from") && (ch.class == Person || ch.class == Place || p.c.t[ch.head].name) {
+			return p.oneself()
+		}
+	}
+	return false
+}
+
+// allTheWhile reports a fragment that only stresses: "The whole time, Kevin."
+func (p *passage) allTheWhile() bool {
+	if hasVerb(p.c.t) || !p.says("the whole time", "all the while", "every minute of it", "the entire time") {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.Kind == words.Number || w.class != "" && w.class != Clock && w.class != Person {
+			return false
+		}
+	}
+	return true
+}
+
 // shortOf reports pieces that are cut a little shorter than the jar.
 func (p *passage) shortOf() bool {
 	return !hasVerb(p.c.t) && p.c.measured(english.Length) && p.hasClass(Jar) && p.says("short of", "shorter than") && !p.names(stuff)
 }
+
+// pressesOn reports whether the moment does something itself: "as you cut the time".
+func (p *passage) pressesOn() bool { return p.has(formVerbs) || p.has(light) && p.hasClass(Thing) }
 
 // arranges reports tools and jars that are set ready: "nine spoons in a row".
 func (p *passage) arranges() bool {
@@ -236,7 +273,7 @@ func (p *passage) apart() bool {
 			}
 		}
 		switch {
-		case tells[v], v == "be", v == "build":
+		case tells[v], v == "be", v == "build", p.at.Done && v == "frame":
 		case v == "sit" && (p.at.Done || !p.at.Filled || p.hasClass(Cloth)):
 		case v == "go" && p.at.Done && len(p.c.t) <= 3:
 		case v == "go" && sounds && (p.at.Done || !p.at.Filled):

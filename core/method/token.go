@@ -51,6 +51,9 @@ func (r *Reader) annotate(text string) []token {
 		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low]
 		first, _ := firstRune(t.Raw)
 		out[i].name = !shouted && (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
+		if out[i].name && about.Known && len(t.Raw) > 2 && t.Raw == strings.ToUpper(t.Raw) {
+			out[i].name = false // a word that is stressed
+		}
 		out[i].verb = about.Verb
 		if again, ok := strings.CutPrefix(out[i].low, "re"); ok && about.Verb == "" && !about.Known && len(again) > 3 {
 			if v, ok := english.VerbBase(again); ok && r.prefers(v) {
@@ -212,7 +215,7 @@ var auxiliary = set(`is are was were be been being am do does did have has had h
 	don't doesn't didn't won't wouldn't shouldn't can't cannot couldn't isn't aren't wasn't weren't hasn't haven't hadn't mustn't needn't dont cant wont gonna wanna gotta oughta hafta`)
 
 var adverbs = set(`then now just always never not please only also still well gently slowly quickly carefully loosely tightly firmly evenly thoroughly first next finally again lightly
-	really simply even often sometimes usually ever soon good nice and so too very quite rather hot cold immediately straight right kindly don't do round back away apart aside together alone along fast hard quick slow easy little bit more less enough whole half twice alright okay later afterwards meanwhile otherwise besides somewhat almost nearly about roughly barely maybe perhaps overnight same else snug snugly neatly upright sideways lengthwise crosswise again now uncovered`)
+	really simply even often sometimes usually ever soon good nice and so too very quite rather hot cold immediately straight right kindly don't do round back away apart aside together alone along fast hard quick slow easy little bit more less enough whole half twice alright okay later afterwards meanwhile otherwise besides somewhat almost nearly about roughly barely maybe perhaps overnight same else snug snugly neatly upright sideways lengthwise crosswise again now uncovered blast flat-out steadily`)
 
 func set(s string) map[string]bool {
 	m := map[string]bool{}
@@ -288,6 +291,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		return false
 	}
 	before := prev(t, i)
+	if before != nil && before.low == "and" && strings.HasSuffix(w.low, "ed") && w.low != w.verb && !r.prefers(w.verb) && i > 1 && t[i-2].Kind == words.Word && (t[i-2].class != "" || t[i-2].entry.Noun() != 0) && next.Kind == words.Word && next.entry.Noun() != 0 && !determiners[next.low] && !subjects[next.low] && next.class != Pronoun {
+		return false // "stems and bruised bits"
+	}
 	if w.entry.Adjective() && w.low == w.verb && beBefore(t, i) {
 		return false // "until the water is clear"
 	}

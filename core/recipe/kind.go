@@ -35,6 +35,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if r.timed(t) {
 		return Note, true
 	}
+	if r.functionOnly(t) {
+		return Note, true // "me"
+	}
 	if aDrink.MatchString(body) {
 		return Note, true
 	}
@@ -80,6 +83,20 @@ var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pound
 
 // aDrink is a pause between two steps.
 var aDrink = regexp.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)
+
+// functionOnly reports whether the line holds nothing but words of grammar.
+func (r *Reader) functionOnly(t []words.Token) bool {
+	n := 0
+	for i := range t {
+		if t[i].Kind == words.Number || t[i].Kind == words.Word && !functionWords[t[i].Text] && t[i].Text != "me" && t[i].Text != "us" && t[i].Text != "ok" && t[i].Text != "yes" && t[i].Text != "no" {
+			return false
+		}
+		if t[i].Kind == words.Word {
+			n++
+		}
+	}
+	return n > 0
+}
 
 // firstWord is the first word in small letters, "0" where a figure stands first: it
 // tells quickly which of the patterns below can fit at all.

@@ -56,6 +56,38 @@ func (r *Reader) Measured(st *Step) []*Line {
 		l.Also, l.Alternatives = known(l.Also), known(l.Alternatives)
 		out = append(out, l)
 	}
+	return append(out, r.dosed(st, t)...)
+}
+
+// dosed reads a food whose measure for each jar stands behind it: "add bottled lemon
+// juice, 2 tablespoons per quart".
+func (r *Reader) dosed(st *Step, t []words.Token) []*Line {
+	var out []*Line
+	for i := 2; i < len(t); i++ {
+		if t[i-1].Text != "," && t[i-1].Text != "(" && t[i-1].Text != "-" {
+			continue
+		}
+		_, n, err := number(t, i)
+		if err != nil || n == 0 {
+			continue
+		}
+		u := unitAt(t, i+n)
+		end := i + n + u.n
+		if u.n == 0 || end+1 >= len(t) || t[end].Text != "per" && t[end].Text != "to" && t[end].Text != "for" && t[end].Text != "in" && t[end].Text != "a" && t[end].Text != "each" {
+			continue
+		}
+		for end < len(t) && end < i+n+u.n+4 && t[end].Kind == words.Word {
+			end++
+		}
+		for k := max(0, i-5); k < i-1; k++ {
+			if s, m := r.line.at(t, k); m > 0 && s.kind == foodName && k+m == i-1 {
+				if l := r.Line(st.No, st.Text[t[k].Start:t[end-1].End]); l.Ref != nil && l.Per != "" && l.AmountMin != nil {
+					out = append(out, l)
+				}
+				break
+			}
+		}
+	}
 	return out
 }
 

@@ -319,7 +319,8 @@ func (r *Reader) title(line string) (string, bool) {
 	if strings.ContainsAny(line[:1], "-*•") {
 		return "", false
 	}
-	if r.leadingFood(toks) || letter.MatchString(line) || fact.MatchString(line) {
+	spelled := toks[0].Kind == words.Word && len(toks) > 1 && unitAt(toks, 1).n == 0
+	if r.leadingFood(toks) && !spelled || letter.MatchString(line) || fact.MatchString(line) {
 		return "", false
 	}
 	if l := r.Line(1, parens.ReplaceAllString(line, "")); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" && strings.Contains(line, ":") {
@@ -456,6 +457,9 @@ func (r *Reader) firstNamed(rec *Recipe) *Line {
 			continue
 		}
 		if found != nil && found.Ref != s.food {
+			if len(found.Ref.Groups) > 0 && s.food.In(found.Ref.Groups...) {
+				continue // "spinach and other greens"
+			}
 			return nil
 		}
 		found = &Line{No: rec.TitleLine, Text: rec.Title, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{}, Food: strings.Join(s.words, " "), Ref: s.food}

@@ -119,6 +119,9 @@ var mends = []*mend{
 	{[]string{" or any "}, regexp.MustCompile(`^[A-Z]\pL+ or any (other )?`), ""},
 	{[]string{"hundred of "}, regexp.MustCompile(`(?i)^((one|two|three|four|five|six|seven|eight|nine|a) hundred( and \w+)?) of `), "$1 grams of "},
 	{[]string{"syrup ", "brine "}, regexp.MustCompile(`(?i)^(syrup|brine) (of )?(\d)`), "$3"},
+	{[]string{" ea"}, regexp.MustCompile(`(?i)\bea\b\.?$`), "per jar"},
+	{[]string{"abt"}, regexp.MustCompile(`(?i)\babt\b\.?`), "about"},
+	{[]string{"used", "bought", "took", "had "}, regexp.MustCompile(`(?i)^(i |we )?(used|bought|took|had|picked) (about |around )?(\d)`), "$4"},
 	{[]string{"what:"}, regexp.MustCompile(`(?i)^what: *(\d)`), "$1"},
 	{[]string{"for "}, regexp.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
 	// "7 quarts took me 21 lb of plums"

@@ -13,5 +13,5 @@ func TitleSaid(title string) string {
 
 var (
 	denied    = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
-	corrected = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? `)
+	corrected = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
 )
