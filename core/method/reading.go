@@ -257,7 +257,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.signs} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}

@@ -78,7 +78,7 @@ func (p *passage) handled() bool {
 	if (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit")) && !p.c.hasNumber() || p.has(set("restore")) && p.c.kind == mainClause && len(p.c.t) <= 3 {
 		return true
 	}
-	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.has(set("boil start begin simmer bubble heat come")) {
+	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.has(set("boil start begin simmer bubble heat come get reach hit")) {
 		return !p.any(early) && !p.says(licences...)
 	}
 	if p.has(set("get bring")) && p.says("going again", "back up", "up again", "back to pressure", "back to the boil") {

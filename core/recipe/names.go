@@ -382,7 +382,7 @@ func plainWords(list []string) bool {
 }
 
 // partUnits are units that may stand behind the food that they count.
-var partUnits = map[string]quantity.Unit{"stalk": quantity.Stalk, "rib": quantity.Stalk, "sprig": quantity.Sprig, "head": quantity.Head, "ear": quantity.Ear, "clove": quantity.Clove}
+var partUnits = map[string]quantity.Unit{"stalk": quantity.Stalk, "rib": quantity.Stalk, "sprig": quantity.Sprig, "head": quantity.Head, "ear": quantity.Ear, "clove": quantity.Clove, "bunch": quantity.Bunch}
 
 // shareHead gives the last word of a pair to both: "beef or chicken broth",
 // "red or green bell pepper", "white or cider vinegar".

@@ -474,8 +474,9 @@ func (f *factReader) numbers() {
 			j++
 		}
 		switch u := f.text(j); {
-		case (f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "say" || f.text(i-1) == "read") && v >= 5 && v <= 20 && v == float64(int(v)) && f.gauged(i) && unitAt(f.t, j).n == 0 && f.text(j) != "minute" && f.text(j) != "min" && f.text(j) != "psi" && f.text(j) != "hour":
+		case (f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "say" || f.text(i-1) == "read" || f.text(i-1) == "past" || f.text(i-1) == "over" || f.text(i-1) == "above" || f.text(i-1) == "reach") && v >= 5 && v <= 20 && v == float64(int(v)) && f.gauged(i) && unitAt(f.t, j).n == 0 && f.text(j) != "minute" && f.text(j) != "min" && f.text(j) != "psi" && f.text(j) != "hour":
 			f.out.PSI = &Said[float64]{v, f.line}
+			f.low(v)
 			f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
 			i = j
 		case (f.text(i-1) == "them" || f.text(i-1) == "it" || f.text(i-1) == "em") && (f.text(i-2) == "give" || f.text(i-3) == "give") && v >= 5 && v <= 150 && unitAt(f.t, j).n == 0 && u != "minute" && u != "min" && u != "hour":
@@ -512,6 +513,7 @@ func (f *factReader) numbers() {
 			}
 			if f.isPressure(i, j, hasProcess) {
 				f.out.PSI = &Said[float64]{v, f.line}
+				f.low(v)
 				f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
 				hasProcess = true
 				if verb == "" {
@@ -534,6 +536,22 @@ func (f *factReader) numbers() {
 		default:
 			i = i + n
 		}
+	}
+}
+
+// low keeps the lowest pressure that the text states for these jars: of two figures the
+// end counts that is worse. What compares with another height or another day is none.
+func (f *factReader) low(v float64) {
+	for i := range f.t {
+		switch f.text(i) {
+		case "sea", "elevation", "altitude", "foot", "ft", "valley", "coast", "not", "never", "instead", "if", "below", "under", "down", "used", "would", "book", "level", "meter", "metre", "m", "over", "weighted", "dial", "?":
+			if f.text(i) != "never" || f.text(i+1) != "get" {
+				return
+			}
+		}
+	}
+	if s := f.out.StartPSI; s == nil || v < s.Value {
+		f.out.StartPSI = &Said[float64]{v, f.line}
 	}
 }
 
@@ -600,7 +618,7 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false
 	}
-	return hasProcess || f.text(i-1) == "at" || next == "for"
+	return hasProcess || f.text(i-1) == "at" || next == "for" || f.loaded && (next == "is" || next == "do" || next == "will" || next == "suit")
 }
 
 // bare reads a number that stands alone behind a jar, as a table has it.

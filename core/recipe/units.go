@@ -1,6 +1,8 @@
 package recipe
 
 import (
+	"slices"
+
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -95,5 +97,28 @@ func unitAt(t []words.Token, i int) unitRead {
 	if u, ok := unitNames[w]; ok {
 		return unitRead{u, dot(1), 1}
 	}
+	if u, ok := slippedUnit(w); ok {
+		return unitRead{u, dot(1), 1}
+	}
 	return unitRead{}
+}
+
+// slippedUnit reads a spoon whose letters were swapped or doubled: "tesapoon",
+// "tabelspoon". Both names are long enough that nothing else is meant.
+func slippedUnit(w string) (quantity.Unit, bool) {
+	if len(w) < 7 || len(w) > 12 || w[0] != 't' {
+		return "", false
+	}
+	sorted := func(s string) string {
+		b := []byte(s)
+		slices.Sort(b)
+		return string(b)
+	}
+	switch sorted(w) {
+	case sorted("teaspoon"):
+		return quantity.Tsp, true
+	case sorted("tablespoon"):
+		return quantity.Tbsp, true
+	}
+	return "", false
 }

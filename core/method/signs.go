@@ -1,0 +1,114 @@
+package method
+
+import (
+	"damson/core/english"
+)
+
+// signs reports a process that is ended, or a pressure that is told, by other signs than
+// clock and gauge, and canners, seals and lids that are none.
+func (p *passage) signs([]Act) (code, why string) {
+	switch {
+	case p.endsByOther():
+		return "process-short", "an end by other signs"
+	case p.cutsTime():
+		return "process-short", "the time is cut"
+	case p.otherTime():
+		return "process-short", "another time"
+	case !p.at.Done && p.says("no steam", "without steam", "no exhausting", "no need of steam"):
+		return "vent", "no steam"
+	case p.likeMass():
+		return "puree", "like a mass"
+	case p.says("what is left of", "what's left of", "what was left of", "the end of the", "the last of the") && (p.puts() || p.has(set("go find get use"))) && !p.says("of the season", "of the summer", "of the crop", "of the garden", "of the time", "of the day", "of the week", "of the process"):
+		return "unknown-ingredient", "leftovers"
+	case p.brokenGauge():
+		return "pressure-low", "nothing to read the pressure by"
+	case p.noCanner():
+		return "cooker-not-canner", "no canner"
+	case !p.at.Done && p.has(set("seal")) && p.says("by themselves", "by itself", "on their own", "on its own", "themselves", "itself"):
+		return "open-kettle", "seals by itself"
+	case p.has(set("reuse")) && !p.namesFood() && !p.says("bottle", "bag", "ring", "rings", "band", "bands", "jars", "cloth", "water"):
+		return "lid", "used again"
+	}
+	return "", ""
+}
+
+// endsByOther reports jars that come out at a sign that is no time: "when the house
+// smells of them they come out".
+func (p *passage) endsByOther() bool {
+	if !p.at.Filled || p.at.Done || p.before == nil || p.before.kind != moment && p.before.kind != result || p.negated() {
+		return false
+	}
+	if !p.has(set("come take lift pull fetch turn")) || !p.says("out", "off") || !p.hasClass(Pronoun) && !p.hasClass(Jar) {
+		return false
+	}
+	b := &passage{c: p.before}
+	if p.before.measured(english.Duration) || b.hasClass(Clock) || b.hasClass(Pressure) || b.hasClass(Gauge) || b.says("time", "zero", "minutes", "cool", "cold", "done", "up", "over", "pressure") {
+		return false
+	}
+	return b.has(set("smell sound look feel taste sing ping pop rattle quit stop whistle finish come"))
+}
+
+// cutsTime reports a time that is made shorter.
+func (p *passage) cutsTime() bool {
+	if p.negated() || !p.has(set("cut shorten trim shave knock lessen halve")) {
+		return false
+	}
+	for _, v := range p.c.verbIndexes() {
+		for _, o := range p.c.objectsOf(v) {
+			if w := p.c.t[o.head].Text; o.class == Clock && (w == "time" || w == "processing") && p.c.t[v].verb != "be" && o.start > v {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// otherTime reports a time that stands beside the tested one: "twenty in the book,
+// twelve in life", "the whole time is ten minutes".
+func (p *passage) otherTime() bool {
+	if !p.at.Filled || p.at.Done {
+		return false
+	}
+	figures := 0
+	for i := range p.c.t {
+		if p.c.nums[i] > 0 {
+			if v, _ := english.Number(p.c.raw, i); v >= 5 && v <= 120 {
+				figures++
+			}
+		}
+	}
+	if !hasVerb(p.c.t) && p.c.unit().hasAny([]string{"in the book", "on paper", "in the leaflet", "says the book", "in life", "in real life"}) && figures > 0 && len(p.c.m) == 0 {
+		return true
+	}
+	return p.has(set("be")) && p.says("the time is", "whole time is", "time is only", "process is", "processing is") && figures > 0 && !p.repeatsTime()
+}
+
+// likeMass reports food that is to be like a mass that is fed with a spoon.
+func (p *passage) likeMass() bool {
+	if p.at.Done || p.negated() {
+		return false
+	}
+	return p.says("like baby food", "like porridge", "like pudding", "like paste", "like putty", "like mud", "like custard", "like mash", "like mashed potatoes", "like batter", "like glue", "like a puree", "like gruel", "like gravy", "as baby food")
+}
+
+// brokenGauge reports a gauge or weight that does not work.
+func (p *passage) brokenGauge() bool {
+	if p.negated() || p.c.around(20).hasAny([]string{"new one", "replaced", "replace it", "fixed", "bought another", "a new", "borrowed"}) {
+		return false
+	}
+	return (p.hasClass(Gauge) || p.hasClass(Weight)) && p.says("broken", "stuck", "missing", "lost", "dead", "shot", "cracked", "gone", "by ear", "by feel", "by guess")
+}
+
+// noCanner reports a pot that is called a canner: "my canner is a big pan with a lid".
+func (p *passage) noCanner() bool {
+	s := p.subject()
+	if s == nil || s.class != Canner || !p.has(set("be")) || p.negated() {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if ch.class == Pot && ch.prep == "" && p.c.t[ch.head].low != "kettle" && !p.says("rack", "deep", "cover the jars", "covers the jars") {
+			return true
+		}
+	}
+	return false
+}
