@@ -38,6 +38,9 @@ func (r *Reader) junk(line string, listing bool) bool {
 	if few := len(strings.Fields(t)) <= 6 && !adds(t); few && (strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments")) {
 		return true
 	}
+	if !listing && furniture.MatchString(line) {
+		return true // a page's own head
+	}
 	starts, after := false, ""
 	for _, s := range junkStarts {
 		if rest, ok := strings.CutPrefix(t, s); ok && (rest == "" || strings.ContainsAny(s[len(s)-1:], "/.©") || rest[0] == ' ' || rest[0] == ':' || rest[0] == 's') {

@@ -4,6 +4,7 @@ import (
 	"bytes"
 	"errors"
 	"fmt"
+	"regexp"
 	"strings"
 	"unicode/utf8"
 
@@ -84,10 +85,18 @@ func (d *Document) split(text string) error {
 		d.Texts = append(d.Texts, strings.Join(lines[begin:end], "\n"))
 		d.Lines = append(d.Lines, begin+1)
 	}
+	preface := false
 	for i, l := range lines {
-		if isRule(l) && ends(lines[begin:i], l) && starts(lines[i+1:]) {
+		switch {
+		case isRule(l) && ends(lines[begin:i], l) && (starts(lines[i+1:]) || whole(lines[i+1:])):
 			part(i)
 			begin = i + 1
+		case !isMarked(l):
+		case ends(lines[begin:i], "") && whole(lines[i:]):
+			part(i)
+			begin = i
+		case begin == 0 && !preface && i > 0 && !anyAmount(lines[:i]) && whole(lines[i:]) && twoWhole(lines[i+1:]):
+			begin, preface = i, true // what stands above the first of several recipes is none
 		}
 	}
 	part(len(lines))
@@ -103,6 +112,54 @@ func (d *Document) split(text string) error {
 		}
 	}
 	return nil
+}
+
+// isMarked reports whether the line is marked as a heading: "## Blueberry jam",
+// "Recipe 2".
+func isMarked(line string) bool { return marked.MatchString(strings.TrimSpace(line)) }
+
+var marked = regexp.MustCompile(`(?i)^(#{1,4} \S|recipe \d+\W*$|recipe (one|two|three)\W*$)`)
+
+// whole reports whether the lines up to the next rule or marked heading are a recipe
+// of their own: a title, a list of three amounts or more, and a method that processes
+// jars.
+func whole(lines []string) bool {
+	amounts, process, title := 0, false, false
+	for i, l := range lines {
+		t := stripBullet(strings.TrimSpace(l))
+		if i > 0 && title && (isRule(l) || isMarked(l)) {
+			break
+		}
+		switch low := strings.ToLower(t); {
+		case t == "":
+		case startsWithNumber(t):
+			amounts++
+		case amounts == 0:
+			title = title || !isMarked(l) || strings.HasPrefix(strings.TrimSpace(l), "#")
+		default:
+			process = process || containsAny(low, "process", "water bath", "boiling-water", "canner", "headspace")
+		}
+	}
+	return title && amounts >= 3 && process
+}
+
+// twoWhole reports whether another marked heading below begins a recipe of its own.
+func twoWhole(lines []string) bool {
+	for i, l := range lines {
+		if isMarked(l) && whole(lines[i:]) {
+			return true
+		}
+	}
+	return false
+}
+
+func anyAmount(lines []string) bool {
+	for _, l := range lines {
+		if startsWithNumber(stripBullet(strings.TrimSpace(l))) {
+			return true
+		}
+	}
+	return false
 }
 
 // ends reports whether the lines before a rule are a whole recipe: an amount,

@@ -38,6 +38,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if r.functionOnly(t) {
 		return Note, true // "me"
 	}
+	if askedFirst[first] && !leadingMeasure(t) || (first == "yes" || first == "yep" || first == "yeah") && !r.foodAnywhere(t) || dated.MatchString(body) && !r.foodAnywhere(t) {
+		return Note, true // "is that the 3 oz pouches", "Yes 3 oz", "started 9/14"
+	}
 	if aDrink.MatchString(body) {
 		return Note, true
 	}
@@ -98,6 +101,12 @@ func (r *Reader) functionOnly(t []words.Token) bool {
 	return n > 0
 }
 
+// askedFirst are the words that a question begins with.
+var askedFirst = set("is are do does did how what which who when where why can could should would")
+
+// dated is a line that says when something was done.
+var dated = regexp.MustCompile(`^\W*[a-zA-Z]+ed \d{1,2}/\d{1,2}\b`)
+
 // firstWord is the first word in small letters, "0" where a figure stands first: it
 // tells quickly which of the patterns below can fit at all.
 func firstWord(s string) string {
@@ -120,7 +129,7 @@ func firstWord(s string) string {
 }
 
 var (
-	furnitureFirst = set("0 http https www sponsored advertisement shop click tap pin print jump this last filed posted sent from cook difficulty cuisine course category keyword keywords tag tags sodium calories protein carb carbs carbohydrate carbohydrates cholesterol saturated fiber on page copyright x")
+	furnitureFirst = set("home us pinned back backnext today yesterday delivered 0 http https www sponsored advertisement shop click tap pin print jump this last filed posted sent from cook difficulty cuisine course category keyword keywords tag tags sodium calories protein carb carbs carbohydrate carbohydrates cholesterol saturated fiber on page copyright x")
 	letterFirst    = set("hi hello hey hiya dear howdy g greetings good ahoy salut bonjour hola ciao cheers love lots much sincerely yours regards kind best warmly warm hugs xo xoxo xx xxx thanks thank many ta take god bless blessings tot cordialement your from to cc bcc subject date sent re reply p ps")
 	factFirst      = set("0 this it recipe each makes yield yields serves serving servings gives fills prep cook total active canning altitude elevation headspace head process processing pressure jar jars equipment method pack gauge canner vent keep keeps store stores best day step part about")
 )
@@ -187,7 +196,7 @@ func leadingMeasure(t []words.Token) bool {
 }
 
 // furniture is what a page carries round a recipe.
-var furniture = regexp.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
+var furniture = regexp.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|us customary\b|[^›»]*[›»][^›»]*([›»]|$)|\(?pinned\)?\W*$|back\W?next\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d|delivered\W*$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
 
 // letter is how a letter begins and ends.
 var letter = regexp.MustCompile(`(?i)^\W*((hi|hello|hey|hiya|dear|howdy|g'day|greetings|good (morning|evening|afternoon)|ahoy|salut|bonjour|hola|ciao)\b[^.:;0-9]{0,40}[,.!:-]*|(cheers|love|lots of love|much love|sincerely|yours( truly| sincerely| in haste)?|regards|kind regards|best( wishes| regards)?|warmly|warm regards|hugs|xo+|thanks|thank you|many thanks|ta|take care|god bless|blessings|tot ziens|cordialement|your (loving )?(brother|sister|friend|cousin|aunt|uncle|mother|father|son|daughter|neighbou?r|niece|nephew|grandson|granddaughter))\b[ ,.!-]*([A-Z][\w'.-]*[ ,.!&-]*(and |& )?){0,4}(xo+)?|(from|to|cc|bcc|subject|date|sent|re|reply-to)\s*:.*|p\.? ?s\.?)\s*$`)

@@ -51,7 +51,7 @@ func onlyDigits(s string) bool { return strings.Trim(s, "0123456789.") == "" && 
 
 var (
 	quoted = regexp.MustCompile(`^(> ?)+`)
-	chat   = regexp.MustCompile(`^(\[[^\]]{3,24}\] ?|\d{1,2}[:.]\d\d( ?[ap]m)?,? )?([A-Z][a-z]{1,12}|[A-Z]{1,3}): `)
+	chat   = regexp.MustCompile(`^(\[[^\]]{3,24}\] ?|\d{1,2}[:.]\d\d( ?[ap]m)?,? )?([A-Z][a-z]{1,12}( [A-Z][a-z]{1,12})?|[A-Z]{1,3}): `)
 	// counted is the number of a step in words: "Three. Fill the jars."
 	counted = regexp.MustCompile(`^(One|Two|Three|Four|Five|Six|Seven|Eight|Nine|Ten|Eleven|Twelve)[.:)] +`)
 	section = regexp.MustCompile(`^\d\.\d+(\s{2,}|\t)`)

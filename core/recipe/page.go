@@ -31,7 +31,7 @@ func newPage(text string) *page {
 }
 
 // spoken is "Jess: ..." and "Q: ..." at the beginning of a line.
-var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11})\s?: \S`)
+var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?)\s?: \S`)
 
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {

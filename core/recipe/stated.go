@@ -3,6 +3,7 @@ package recipe
 import (
 	"damson/core/english"
 	"damson/core/method"
+	"math"
 	"slices"
 	"strconv"
 	"strings"
@@ -521,6 +522,13 @@ func (f *factReader) numbers() {
 				}
 			}
 			i = j + 1
+		case (u == "cm" || u == "mm" || u == "centimeter" || u == "centimetre") && f.leftFree(j+1):
+			inches := v / 2.54
+			if u == "mm" {
+				inches /= 10
+			}
+			f.out.Headspace = &Said[float64]{math.Round(inches*100) / 100, f.line}
+			i = j + 1
 		case u == "inch" || u == "in" || u == "\"":
 			for k := j + 1; k <= j+5; k++ {
 				if w := f.text(k); w == "headspace" || w == "headroom" || w == "head" || w == "space" || w == "gap" || f.edge(k) {
@@ -569,6 +577,17 @@ func (f *factReader) starts() bool {
 		}
 	}
 	return begin && clock
+}
+
+// leftFree reports whether what stands from i on says that the length is left free at
+// the top of the jar.
+func (f *factReader) leftFree(i int) bool {
+	for k := i; k <= i+4; k++ {
+		if w := f.text(k); w == "headspace" || w == "headroom" || w == "gap" || w == "free" || w == "empty" || f.edge(k) || w == "at" && f.text(k+1) == "the" && f.text(k+2) == "top" {
+			return true
+		}
+	}
+	return false
 }
 
 // edge reports "from the top", "below the rim", "of the brim" at t[i].

@@ -68,6 +68,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	serving := false
 	ingredientsAt := 0
 	closed, done, blank, past, loaded, filled, opened := false, false, false, false, false, false, false
+	commented := false
 	cooking := false // something is done by now, listed ingredients or not
 	own := map[string]bool{}
 	sheet := newPage(text)
@@ -78,6 +79,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
 		if line == "" || isRule(line) {
 			blank = true
+			continue
+		}
+		commented = commented || comments.MatchString(line)
+		if commented && len(rec.Steps) > 0 && !onlyNotes(rec.Lines) {
+			rec.Lines = append(rec.Lines, note(no, line)) // what readers of the page say
+			fillings = told
 			continue
 		}
 		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) || sheet.personal(r, i, line) {
@@ -169,6 +176,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		fillings = told
 	}
 	r.elided(rec)
+	bareNames(rec)
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
@@ -290,6 +298,9 @@ func (r *Reader) betterTitle(line string) (string, bool) {
 // longer is a text.
 const longestLine = 1500
 
+// comments heads what the readers of a page have written below it.
+var comments = regexp.MustCompile(`(?i)^\W*((\d+ )(comments?|responses|replies|reviews)|comments?( \(\d+\)| \d+)|leave a (comment|reply)|reader (comments|interactions))\W*$|^[A-Z][^.,:;0-9]{1,30} says\W*$`)
+
 var columns = regexp.MustCompile(`\S {3,}[0-9½¼¾⅓⅔]`)
 
 var parens = regexp.MustCompile(`\([^)]*\)`)
@@ -402,6 +413,22 @@ func (r *Reader) titleFood(rec *Recipe) {
 	}
 	l.Also, l.Alternatives, l.Remarks = nil, nil, nil
 	rec.Lines = append([]*Line{l}, rec.Lines...)
+}
+
+// bareNames reads a line that only names a food which another line measures as the
+// heading that it is: "Pinto Beans" above "3 lb dried pinto beans".
+func bareNames(rec *Recipe) {
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient || l.Ref == nil || l.AmountMin != nil || l.Reading != Understood || len(l.Unread)+len(l.Prep)+len(l.State)+len(l.Also)+len(l.Alternatives)+len(l.Remarks) > 0 || len(strings.Fields(l.Text)) > 3 {
+			continue
+		}
+		for _, x := range rec.Lines {
+			if x != l && x.Kind == Ingredient && x.Ref == l.Ref && x.AmountMin != nil {
+				*l = *note(l.No, l.Text)
+				break
+			}
+		}
+	}
 }
 
 // elided gives a line that weighs what it does not name, "16 lb for 9 pints", the
@@ -544,6 +571,9 @@ func (r *Reader) isStep(line, section string, at look) bool {
 	if r.aside(line) {
 		return true
 	}
+	if t := words.Split(at.body); section != "ingredients" && len(t) > 8 && !hasNumberFirst(t) && strings.Contains(at.body, ",") && r.method.Shape(at.body).Verbs >= 2 {
+		return true // "Salt in layers, pack in the crock, weigh down"
+	}
 	body := at.body
 	if l := r.plainLine(0, line, body, at); (l.Ref == nil || len(l.Unread) > 0) && section != "ingredients" {
 		if s := r.method.Shape(body); s.Words > 2 && (s.Strange == 0 || s.Words > 5) && (s.Verbs > 0 || s.Trade && !hasNumber(words.Split(body))) {
@@ -551,6 +581,11 @@ func (r *Reader) isStep(line, section string, at look) bool {
 		}
 	}
 	return section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line)
+}
+
+func hasNumberFirst(t []words.Token) bool {
+	_, n, err := number(t, 0)
+	return n > 0 || err != nil
 }
 
 // aside reports whether a line without an amount is only talk, or for the table.

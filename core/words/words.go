@@ -236,7 +236,7 @@ var irregular = map[string]string{
 	"gas": "gas", "yes": "yes", "always": "always", "is": "is", "as": "as", "has": "has", "was": "was", "us": "us",
 	"this": "this", "its": "its", "plus": "plus", "citrus": "citrus", "perhaps": "perhaps", "does": "does", "lens": "lens",
 	"octopus": "octopus", "biscuits": "biscuit", "leeks": "leek", "clams": "clam", "herbes": "herbes", "goes": "go",
-	"series": "series", "lbs": "lb", "pts": "pt", "qts": "qt", "ozs": "oz", "tbs": "tb", "kgs": "kg", "mls": "ml", "hrs": "hr", "cloves": "clove", "gloves": "glove", "heroes": "hero", "worcestershire": "worcestershire",
+	"series": "series", "lbs": "lb", "pts": "pt", "qts": "qt", "ozs": "oz", "tbs": "tb", "kgs": "kg", "mls": "ml", "hrs": "hr", "mts": "min", "cloves": "clove", "gloves": "glove", "heroes": "hero", "worcestershire": "worcestershire",
 	"hundreds": "hundred", "seconds": "second", "minutes": "minute", "tortellini": "tortellini", "canes": "cane",
 	"drippings": "dripping", "juices": "juice", "sauces": "sauce", "spices": "spice", "slices": "slice", "pieces": "piece",
 	"bunches": "bunch", "peaches": "peach", "radishes": "radish", "dishes": "dish", "dashes": "dash", "pinches": "pinch",
