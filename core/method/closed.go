@@ -9,7 +9,7 @@ import (
 // goes in without a name, an outcome that nobody knows, a word about the closed
 // jar that no frame has claimed.
 func (p *passage) loose(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.clockWrong, p.plunged, p.measuredOut, p.unbanded, p.machine, p.fatLeft, p.slack, p.unnamed, p.spared, p.openEnd, p.otherJar, p.earlyEnd} {
+	for _, look := range []func([]Act) (string, string){p.clockWrong, p.otherJar, p.plunged, p.measuredOut, p.unbanded, p.machine, p.fatLeft, p.slack, p.unnamed, p.spared, p.openEnd, p.earlyEnd} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}

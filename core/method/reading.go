@@ -39,6 +39,9 @@ type Clause struct {
 	// Code is what an unread clause may be about, as a code of findings; "" where
 	// it may be anything.
 	Code string
+	// Doubt is the code by which a procedure may say that the question is needless;
+	// Code may name it better.
+	Doubt string
 	// Negated is true where the predicate is said not to be done.
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
@@ -126,7 +129,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if got.Kind == Talk && p.negated() && p.says("can't be done", "cannot be done", "can't be canned", "cannot be canned", "is not safe", "isn't safe", "is no good") {
 			got.Why = "a warning"
 		}
-		if i < none && !hasVerb(c.t) || i == none {
+		if i < none && (!hasVerb(c.t) || c.hasAny([]string{"would", "could"})) || i == none {
 			got = Clause{Kind: Talk, Why: "none of it"}
 		}
 		if i <= story && !hasVerb(c.t) || i == story {
@@ -134,6 +137,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		if p.bath() {
 			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
+		}
+		if got.Kind == Unread {
+			got.Doubt, got.Code = got.Code, p.named(got.Code)
 		}
 		got.absent = p.absences()
 		bath := p.bath()
@@ -183,6 +189,9 @@ func anotherStory(list []*clause) int {
 // "sage: none". It returns -1 where there is none.
 func noneOf(list []*clause) int {
 	for i, c := range list {
+		if i > 0 && c.has("there is none") && list[i-1].hasAny([]string{"would", "could"}) {
+			return i
+		}
 		if i == 1 && len(c.t) <= 2 && !hasVerb(list[0].t) && len(list[0].t) <= 5 {
 			switch c.t[0].low {
 			case "none", "no", "nil", "never", "nope", "nothing":
@@ -288,6 +297,9 @@ func (p *passage) read() Clause {
 	}
 	if p.third() && p.serves() && (p.at.Done || !p.at.Method) {
 		return Clause{Kind: Serve, Why: "at the table"}
+	}
+	if why := p.beside(); why != "" {
+		return Clause{Kind: Talk, Why: why}
 	}
 	if p.wished() {
 		return Clause{Kind: Talk, Why: "only wished for"}
@@ -691,6 +703,9 @@ func (p *passage) opensJar() bool {
 	if p.at.Done && p.word(0) == "come" && len(c.t) > 1 && (c.t[1].name || c.t[1].entry.Noun() == english.NounTime) && !p.fillsJars() {
 		return true // "come winter"
 	}
+	if p.emptiesJar() {
+		return true
+	}
 	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && p.says("up", "through", "again")) {
 		return true
 	}
@@ -721,6 +736,26 @@ func (p *passage) opensJar() bool {
 
 // occasions are when a jar is opened.
 var occasions = []string{"supper", "dinner", "lunch", "company", "guests", "visitors", "hungry", "a craving", "sick", "snowed in", "power goes out", "camping", "in a hurry"}
+
+// emptiesJar reports a jar that is tipped out, or used for a dish: "I tip a jar into the
+// slow cooker".
+func (p *passage) emptiesJar() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) == 0 || p.fillsJars() {
+		return false
+	}
+	v := verbs[0]
+	switch p.c.t[v].verb {
+	case "tip", "empty", "dump", "use", "drain":
+	default:
+		return false
+	}
+	if v+2 >= len(p.c.t) || p.c.t[v+1].low != "a" && p.c.t[v+1].low != "one" && p.c.t[v+1].low != "two" || p.c.t[v+2].class != Jar && p.c.t[v+2].class != FullJar {
+		return false
+	}
+	next := p.word(v + 3)
+	return next == "into" || next == "as" || next == "for" || next == "over" || next == "in" && p.c.t[v].verb != "use"
+}
 
 // dayOfEating reports "the night you have it", "the day we want them".
 func (p *passage) dayOfEating() bool {
@@ -761,6 +796,9 @@ func (p *passage) serves() bool {
 		return false
 	}
 	if p.says(tables...) && !p.c.hasAny([]string{"jars", "pot", "before filling"}) {
+		return true
+	}
+	if p.says("for lunch", "for supper", "for dinner", "for breakfast", "for tea") && p.says("out of") && p.has(set("have eat take")) {
 		return true
 	}
 	for _, v := range p.c.verbIndexes() {

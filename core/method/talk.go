@@ -251,7 +251,7 @@ func (p *passage) idiom() string {
 	return ""
 }
 
-var idioms = []string{"spill the bean", "apple of my eye", "bread and butter work", "bigger fish to fry", "piece of cake", "my cup of tea", "your cup of tea", "everyone's cup of tea", "worth his salt", "worth her salt", "a grain of salt", "full of beans", "in a pickle", "right pickle", "traffic jam", "spilt milk", "cream of the class", "cream of the crop",
+var idioms = []string{"apple a day", "wine stain", "spill the bean", "apple of my eye", "bread and butter work", "bigger fish to fry", "piece of cake", "my cup of tea", "your cup of tea", "everyone's cup of tea", "worth his salt", "worth her salt", "a grain of salt", "full of beans", "in a pickle", "right pickle", "traffic jam", "spilt milk", "cream of the class", "cream of the crop",
 	"cool as a cucumber", "two peas in a pod", "butter up", "bring home the bacon", "egg on his face", "egg on my face", "walk on eggshell", "salt of the earth", "couch potato", "tough nut", "nut job", "for peanuts", "gravy train", "can of worms", "say cheese", "big cheese", "life gave me lemon", "life gives you lemon", "is a lemon",
 	"butter would not melt", "butter wouldn't melt", "land of milk", "pea soup fog", "fat chance", "chew the fat", "cat that got the cream", "icing on the cake", "the whole enchilada", "selling like hotcakes", "sell like hot cakes", "heat of the moment", "blew her lid", "blew his lid", "flip my lid", "packed like sardines", "sealed the deal", "seal the deal", "under pressure at work", "too many cooks", "kidney stone", "fish tank", "fish out of water", "baby food aisle"}
 

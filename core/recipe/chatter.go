@@ -38,7 +38,7 @@ func (r *Reader) junk(line string, listing bool) bool {
 	if few := len(strings.Fields(t)) <= 6 && !adds(t); few && (strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments")) {
 		return true
 	}
-	if !listing && furniture.MatchString(line) {
+	if !listing && crumbs.MatchString(line) {
 		return true // a page's own head
 	}
 	starts, after := false, ""

@@ -14,6 +14,8 @@ type Ask struct {
 	Text string `json:"text"`
 	// Code is what it may be about, "" where it may be anything.
 	Code string `json:"code,omitempty"`
+	// Doubt is the code by which a procedure may say that the question is needless.
+	Doubt string `json:"-"`
 }
 
 // StepAt reads one sentence of a method where it stands.
@@ -103,7 +105,7 @@ func (r *Reader) settle(st *Step) {
 		c := &st.Clauses[i]
 		switch c.Kind {
 		case method.Unread:
-			st.Asks = append(st.Asks, Ask{strings.TrimSpace(c.Text), c.Code})
+			st.Asks = append(st.Asks, Ask{strings.TrimSpace(c.Text), c.Code, c.Doubt})
 			doing = true
 		case method.Doing:
 			doing = true

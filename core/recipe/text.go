@@ -419,7 +419,7 @@ func (r *Reader) titleFood(rec *Recipe) {
 // heading that it is: "Pinto Beans" above "3 lb dried pinto beans".
 func bareNames(rec *Recipe) {
 	for _, l := range rec.Lines {
-		if l.Kind != Ingredient || l.Ref == nil || l.AmountMin != nil || l.Reading != Understood || len(l.Unread)+len(l.Prep)+len(l.State)+len(l.Also)+len(l.Alternatives)+len(l.Remarks) > 0 || len(strings.Fields(l.Text)) > 3 {
+		if l.Kind != Ingredient || l.Ref == nil || l.AmountMin != nil || l.Reading != Understood || len(l.Unread)+len(l.Prep)+len(l.State)+len(l.Also)+len(l.Alternatives)+len(l.Remarks) > 0 || len(strings.Fields(l.Text)) > 3 || !titled(l.Text) {
 			continue
 		}
 		for _, x := range rec.Lines {
@@ -429,6 +429,17 @@ func bareNames(rec *Recipe) {
 			}
 		}
 	}
+}
+
+// titled reports whether a line of several words is written like a title.
+func titled(s string) bool {
+	f := strings.Fields(s)
+	for _, w := range f {
+		if strings.ToLower(w[:1]) == w[:1] {
+			return false
+		}
+	}
+	return len(f) > 1
 }
 
 // elided gives a line that weighs what it does not name, "16 lb for 9 pints", the

@@ -153,7 +153,7 @@ func (b *bench) asks(s int) []string {
 			asked = append(asked, a.Text) // the sentence is asked about enough
 			continue
 		}
-		if b.needless(a.Code, a.Text) || b.saidAlready(a.Code, a.Text, st.No) {
+		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) {
 			continue
 		}
 		asked, seen[code] = append(asked, a.Text), true
