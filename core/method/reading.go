@@ -523,6 +523,16 @@ func (p *passage) oddHeat() []Act {
 	if !p.at.Filled || p.negated() {
 		return nil
 	}
+	if !p.at.Done && !hasVerb(p.c.t) && p.says("in the oven", "in a slow oven", "in a low oven") {
+		return []Act{{Name: "oven-process", Verb: "oven"}}
+	}
+	if p.at.Closed && !p.at.Done && p.hasClass(Pronoun) && p.has(set("boil")) && !p.namesFood() && !p.hasClass(Steam) {
+		for _, m := range p.c.m {
+			if m.Kind == english.Duration && m.Min >= 20 {
+				return []Act{{Name: "boil-bath", Verb: "boil", Minutes: m.Min}}
+			}
+		}
+	}
 	them := p.hasClass(Jar) || p.hasClass(Lid) || p.at.Method && p.hasClass(Pronoun)
 	switch {
 	case !them:

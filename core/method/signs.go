@@ -14,6 +14,28 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "process-short", "the time is cut"
 	case p.otherTime():
 		return "process-short", "another time"
+	case p.onlyIf():
+		return "process-short", "a time with an if"
+	case p.doesFor():
+		return "process-short", "a time that does"
+	case p.underBoil():
+		return "method-mismatch", "no boil"
+	case p.acidHalved():
+		return "acid-short", "acid halved"
+	case (p.says("lemon", "lime", "lemons", "limes")) && p.says("fresh kind", "fresh one", "fresh ones", "the fresh", "real ones", "real thing", "straight off"):
+		return "fresh-citrus", "fresh juice"
+	case p.says("frost") && p.has(set("get catch kill hit bite take touch")):
+		return "acid-short", "frost on the vine"
+	case p.fistSized():
+		return "piece-size", "large pieces"
+	case p.curedBefore():
+		return "cured-meat", "cured"
+	case p.weightAtOnce():
+		return "vent", "weight on at once"
+	case p.hurriesDown():
+		return "cooling", "the pressure is hurried"
+	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && !p.negated() && !p.says("fridge", "refrigerator", "first", "same day", "freezer"):
+		return "lid", "jars that did not seal"
 	case !p.at.Done && p.says("no steam", "without steam", "no exhausting", "no need of steam"):
 		return "vent", "no steam"
 	case p.likeMass():
@@ -46,6 +68,79 @@ func (p *passage) endsByOther() bool {
 		return false
 	}
 	return b.has(set("smell sound look feel taste sing ping pop rattle quit stop whistle finish come"))
+}
+
+// onlyIf reports a time that hangs on something else than the jar or the height: "an
+// hour if the fire is good".
+func (p *passage) onlyIf() bool {
+	if !p.at.Filled || p.at.Done || hasVerb(p.c.t) || !p.c.measured(english.Duration) || p.after == nil || p.after.kind != condition {
+		return false
+	}
+	a := &passage{c: p.after}
+	return !a.says("feet", "ft", "foot", "elevation", "altitude", "above", "meters", "metres", "quarts", "pints", "half-pints", "steam", "live", "sea", "cold", "raw", "hot") && !p.says("vent", "steam", "rest", "wait")
+}
+
+// doesFor reports a time that is said to do: "forty minutes does for pints".
+func (p *passage) doesFor() bool {
+	return p.at.Filled && !p.at.Done && p.c.measured(english.Duration) && p.says("does for", "do for", "does nicely", "does it", "sees them done", "will see them", "is ample", "suffices") && !p.says("vent", "steam")
+}
+
+// underBoil reports water that is kept from boiling, or that need not cover the jars.
+func (p *passage) underBoil() bool {
+	if !p.at.Filled || p.at.Done {
+		return false
+	}
+	if p.says("under the boil", "below the boil", "short of a boil", "short of the boil", "off the boil", "not quite boiling", "never boil", "bare simmer", "gentle simmer", "shivering") && !p.says("jars hot", "keep warm") {
+		return true
+	}
+	return p.says("no need", "need not", "needn't", "do not need", "don't need") && p.says("water over", "cover the jars", "over the lids", "cover them", "covered")
+}
+
+// acidHalved reports acid that is halved, quartered or spared by a verb.
+func (p *passage) acidHalved() bool {
+	for _, v := range p.c.verbIndexes() {
+		switch p.c.t[v].verb {
+		case "halve", "reduce", "lessen", "spare", "cut":
+			for _, o := range p.c.objectsOf(v) {
+				if w := p.c.t[o.head].Text; o.start > v && (o.class == Acid || w == "lemon" || w == "lime") && !p.says("in half", "into wedges", "in wedges") && p.at.Method {
+					return p.c.t[v].verb != "cut" || p.says("down", "back", "by half")
+				}
+			}
+		}
+	}
+	return false
+}
+
+// fistSized reports pieces that are likened to something large.
+func (p *passage) fistSized() bool {
+	return p.says("size of a fist", "size of my fist", "size of your fist", "fist-sized", "size of an apple", "size of an orange", "size of a baseball", "size of a tennis ball", "big as a fist", "size of a grapefruit")
+}
+
+// curedBefore reports meat that was cured.
+func (p *passage) curedBefore() bool {
+	for i := range p.c.t {
+		switch p.c.t[i].low {
+		case "corned", "cured":
+			return p.c.t[i].food == nil && !p.says("not corned", "not cured", "never cured", "no corned", "no cured")
+		}
+	}
+	return p.says("salted down", "from the brine barrel")
+}
+
+// weightAtOnce reports a weight that goes on before the steam has streamed.
+func (p *passage) weightAtOnce() bool {
+	if !p.hasClass(Weight) || p.at.Done || p.negated() || !p.has(set("put set drop close pop go")) {
+		return false
+	}
+	return p.c.unit().hasAny([]string{"light the gas", "light the stove", "turn on the gas", "turn on the stove", "turn the heat on", "at once", "straight away", "right away", "from the start", "from the beginning", "before it steams", "as soon as the lid"})
+}
+
+// hurriesDown reports a canner that is helped to cool.
+func (p *passage) hurriesDown() bool {
+	if !p.at.Done || p.negated() {
+		return false
+	}
+	return p.has(set("bring help hurry speed")) && (p.says("down", "quicker", "faster", "along") || p.hasClass(Canner)) && (p.says("wet", "cold", "ice", "snow", "tap", "hose", "fan", "weight", "towel", "rag") && !p.says("by itself", "on its own"))
 }
 
 // cutsTime reports a time that is made shorter.
@@ -93,6 +188,9 @@ func (p *passage) likeMass() bool {
 
 // brokenGauge reports a gauge or weight that does not work.
 func (p *passage) brokenGauge() bool {
+	if p.says("without a gauge", "no gauge", "without gauge") && !p.hasClass(Weight) && !p.says("weighted") {
+		return true
+	}
 	if p.negated() || p.c.around(20).hasAny([]string{"new one", "replaced", "replace it", "fixed", "bought another", "a new", "borrowed"}) {
 		return false
 	}

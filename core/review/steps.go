@@ -118,7 +118,7 @@ func (b *bench) needless(code, clause string) bool {
 	case "acid-diluted":
 		return b.proc.Acidity != "acidified"
 	case "piece-size":
-		return b.main < 0 || !b.items[b.main].looks("winter-squash", "sweet-potato", "potato", "root")
+		return b.main < 0 || !b.items[b.main].looks("winter-squash", "sweet-potato", "potato", "root", "red-meat")
 	case "low-acid-increase":
 		return b.proc.Acidity != "acidified"
 	case "canner-water":
