@@ -24,7 +24,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if p.has(set("turn switch shut kill cut take")) && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
 		return "process-short", "heat off"
 	}
-	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "stove on", "turn on", "right away") && !p.negated() {
+	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "stove on", "turn on", "right away") && !p.negated() {
 		return "process-short", "the clock"
 	}
 	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) || p.says("no weight") && !hasVerb(p.c.t) {
@@ -47,7 +47,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 // plunged reports jars of a finished process that go into something cold, where no
 // verb says so: "then straight into the sink of cold water".
 func (p *passage) plunged(acts []Act) (string, string) {
-	if !p.at.Done || hasVerb(p.c.t) || len(acts) > 0 || p.negated() || p.hasClass(Food) {
+	if !p.at.Done || hasVerb(p.c.t) && !(len(p.c.verbIndexes()) == 1 && p.has(set("cool"))) || len(acts) > 1 || p.negated() || p.hasClass(Food) {
 		return "", ""
 	}
 	if p.says("into", "under", "in", "onto") && p.says("cold water", "sink", "snow", "creek", "ice", "tap", "hose", "tub", "trough", "cold tap", "iced water") {

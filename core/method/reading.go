@@ -138,6 +138,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if p.bath() {
 			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
 		}
+		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
+			got.Kind, got.Code, got.Why = Unread, code, why
+		}
 		if got.Kind == Unread {
 			got.Doubt, got.Code = got.Code, p.named(got.Code)
 		}
@@ -266,7 +269,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.signs} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.signs, p.plunged} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}
@@ -710,6 +713,9 @@ func (p *passage) fillsJars() bool {
 // table.
 func (p *passage) opensJar() bool {
 	c := p.c
+	if !p.hasClass(Jar) && c.around(12).hasAny([]string{"hissing", "hisses", "rattling", "rattles", "spitting"}) {
+		return false // the canner
+	}
 	if p.at.Done && p.word(0) == "come" && len(c.t) > 1 && (c.t[1].name || c.t[1].entry.Noun() == english.NounTime) && !p.fillsJars() {
 		return true // "come winter"
 	}
@@ -735,6 +741,9 @@ func (p *passage) opensJar() bool {
 				case Pronoun:
 					if p.at.ToFill && !p.at.Filled && c.kind == mainClause {
 						return false // shells, pods
+					}
+					if c.around(12).hasAny([]string{"hissing", "hisses", "steaming", "pressure", "zero", "rattling", "rattles", "the weight"}) {
+						return false // the canner
 					}
 					return !c.hasAny([]string{"canner", "packet", "tin", "can", "bottle", "shell", "steam"})
 				}

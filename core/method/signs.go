@@ -24,6 +24,14 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "acid-short", "acid halved"
 	case (p.says("lemon", "lime", "lemons", "limes")) && p.says("fresh kind", "fresh one", "fresh ones", "the fresh", "real ones", "real thing", "straight off"):
 		return "fresh-citrus", "fresh juice"
+	case !p.at.Filled && p.says("frozen") && p.says("straight in", "in frozen", "go in", "goes in", "as they are"):
+		return "pack-style", "frozen"
+	case !p.at.Filled && p.says("minced", "ground up", "ground fine") && p.says("machine", "grinder", "mincer", "mill") && !p.says("patties", "spice", "spices"):
+		return "piece-size", "minced"
+	case p.has(set("squeeze")) && p.says("a couple", "a few", "some more", "one or two", "two or three"):
+		return "fresh-citrus", "fresh juice"
+	case p.says("in place of", "instead of", "rather than", "in lieu of") && p.says("the juice", "the lemon juice", "the bottled", "the bottle", "the vinegar", "the acid"):
+		return "acid-swap", "another for the acid"
 	case p.says("frost") && p.has(set("get catch kill hit bite take touch")):
 		return "acid-short", "frost on the vine"
 	case p.fistSized():
@@ -139,6 +147,9 @@ func (p *passage) weightAtOnce() bool {
 func (p *passage) hurriesDown() bool {
 	if !p.at.Done || p.negated() {
 		return false
+	}
+	if p.has(set("open")) && p.c.unit().hasAny([]string{"stops hissing", "quits hissing", "stops steaming", "stops rattling", "still hissing", "still steaming", "stops spitting"}) {
+		return true
 	}
 	return p.has(set("bring help hurry speed")) && (p.says("down", "quicker", "faster", "along") || p.hasClass(Canner)) && (p.says("wet", "cold", "ice", "snow", "tap", "hose", "fan", "weight", "towel", "rag") && !p.says("by itself", "on its own"))
 }

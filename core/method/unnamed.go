@@ -112,7 +112,7 @@ func (p *passage) acidLater() bool {
 		return false
 	}
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.class == Acid && (p.word(i-1) == "the" || p.word(i-2) == "the") {
+		if w := &p.c.t[i]; (w.class == Acid || w.low == "lemon" || w.low == "lime") && (p.word(i-1) == "the" || p.word(i-2) == "the") {
 			return true
 		}
 	}

@@ -1,0 +1,103 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// betweenLidAndDone looks once more at a clause between the closing of the jars and the
+// end of their process, where hardly anything is harmless: a time, a number, an "until"
+// that no act has claimed is asked about.
+func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
+	if !p.at.Method || !p.at.Closed || p.at.Done || p.serving || got.Kind == Unread || got.Kind == Serve {
+		return "", ""
+	}
+	if s := p.subject(); s != nil && p.third() {
+		return "", ""
+	}
+	switch {
+	case p.says("stick out", "sticks out", "too shallow", "half out", "not covered", "uncovered", "out of the water"):
+		return "method-mismatch", "water that does not cover"
+	case p.says("only steam them", "just steam them", "steam is enough", "only steamed"):
+		return "method-mismatch", "only steamed"
+	case p.says("no bath", "no canner", "no processing", "no process") && !p.says("is no canner"):
+		return "open-kettle", "no process"
+	case p.says("instead") && got.Kind == Doing:
+		return "process-short", "something instead"
+	case p.hanging(got):
+		return "process-short", "it hangs on the process"
+	case p.strayTime(got):
+		return "process-short", "a time of nothing"
+	case p.strayNumber(got):
+		return "process-short", "a number of nothing"
+	}
+	return "", ""
+}
+
+// hanging reports a fragment without a subject that an end, a place or a "not" begins:
+// "till the radio play is over", "not a second over", "off as soon as it bubbles".
+func (p *passage) hanging(got *Clause) bool {
+	if got.Kind != Talk && !(p.word(0) == "not" && len(got.Acts) == 0) || got.Why == "a question" || got.Why == "a drink" {
+		return false
+	}
+	if p.c.kind == result {
+		return !p.says("by itself", "on its own", "quiet", "pressure", "boil", "steam", "zero", "tomorrow", "morning", "cool", "cold")
+	}
+	if len(p.c.t) == 1 {
+		return p.word(0) == "off" || p.word(0) == "out"
+	}
+	first := p.word(0)
+	if first == "not" && p.c.hasNumber() {
+		return true
+	}
+	return (first == "not" || first == "off" || first == "into" || first == "onto" || first == "out") && !hasVerb(p.c.t) && (p.c.hasNumber() || p.says("second", "minute", "moment", "longer", "over", "soon"))
+}
+
+// timeActs are the acts between lid and end that a time may belong to.
+var timeActs = set("process pressure-process boil-bath steam-canner vent steam hold stand natural-cool start-clock restart load come-to-pressure heat-up headspace wait heat-off cool-jars top-up-time oven-process weight-on unload")
+
+// strayTime reports a time that neither an act of the process nor bare figures claim.
+func (p *passage) strayTime(got *Clause) bool {
+	if !p.c.measured(english.Duration) || got.Why == "figures" || got.Why == "what a book says" || got.Why == "a reason" {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && (m.Min < 5 || p.at.Times[m.Min] || m.Min > 300) {
+			return false
+		}
+	}
+	for _, a := range got.Acts {
+		if timeActs[a.Name] && !(a.Name == "vent" && p.says("only")) && !p.says("without pressure") {
+			return false
+		}
+	}
+	return true
+}
+
+// strayNumber reports a figure that is no time, length, height, pressure or count of
+// jars: "seventy-five is for the nervous, fifty for us".
+func (p *passage) strayNumber(got *Clause) bool {
+	if p.quotes() || p.has(set("give")) && p.says("them", "it", "us") && !p.any(cutting) {
+		return false // read as what it is
+	}
+	if got.Why == "figures" || len(p.c.m) > 0 || p.hasClass(Gauge) || p.hasClass(Weight) || p.hasClass(Pressure) || p.c.pressed() || p.says("psi", "lb", "lbs", "feet", "ft", "degrees", "above", "years", "o'clock") {
+		return false
+	}
+	for i := range p.c.t {
+		n := int(p.c.nums[i])
+		if n == 0 || p.c.t[i].m != 0 || i > 0 && (p.c.t[i-1].Kind == words.Mark && p.c.t[i-1].Text == "/" || p.c.nums[i-1] > 0) {
+			continue
+		}
+		v, _ := english.Number(p.c.raw, i)
+		if v < 5 || v > 200 || p.at.Times[v] {
+			continue
+		}
+		if i+n < len(p.c.t) {
+			if w := &p.c.t[i+n]; w.Kind == words.Word && w.class != Pronoun && (w.class != "" || w.entry.Noun() != 0) && !prepositions[w.low] && w.low != "is" && w.low != "if" {
+				continue // so many of something
+			}
+		}
+		return true
+	}
+	return false
+}
