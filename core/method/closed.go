@@ -47,6 +47,9 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 // plunged reports jars of a finished process that go into something cold, where no
 // verb says so: "then straight into the sink of cold water".
 func (p *passage) plunged(acts []Act) (string, string) {
+	if p.at.Done && !p.negated() && (p.hasClass(Pronoun) || p.hasClass(Jar) || p.hasClass(Canner)) && p.says("in the creek", "into the creek", "in the snow", "into the snow", "in the river", "into the river", "in the lake", "into the lake", "in the trough", "into cold water", "in cold water", "in ice", "into ice") && !p.has(set("wash rinse clean wipe store keep find")) {
+		return "cooling", "into the cold"
+	}
 	if !p.at.Done || hasVerb(p.c.t) && !(len(p.c.verbIndexes()) == 1 && p.has(set("cool"))) || len(acts) > 1 || p.negated() || p.hasClass(Food) {
 		return "", ""
 	}

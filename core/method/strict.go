@@ -72,7 +72,7 @@ func (p *passage) names(classes map[Class]bool) bool {
 // left where it is; and, when the process is over, that the heat goes off. A
 // condition by itself does nothing.
 func (p *passage) handled() bool {
-	if p.coolsAlone() || p.has(set("give")) && p.c.hasNumber() && !p.any(early) && !p.says(licences...) && !p.says("half", "only", "just") {
+	if p.coolsAlone() || p.has(set("give")) && p.c.hasNumber() && !p.any(early) && !p.any(cutting) && !p.says(licences...) && !p.says("half", "only", "just") {
 		return true // the time that is given is read as the process
 	}
 	if (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit")) && !p.c.hasNumber() || p.has(set("restore")) && p.c.kind == mainClause && len(p.c.t) <= 3 {

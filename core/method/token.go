@@ -203,7 +203,7 @@ var closed = set(`a an the this that these those my your his her its our their i
 	not no never none nothing neither either both all each every any some more most less least few many much only just also too very quite rather
 	is are was were be been being am do does did done have has had having will would shall should can could may might must
 	here there now again still even ever always often sometimes soon yes oh well please ok one ones
-	how why where whose elev dia approx diam temp itself himself herself themselves myself yourself yourselves ourselves um uh er ah aye okay yeah yep nah hmm mm ugh wow hey huh eh ish thy thee thou ye ere ma'am sir`)
+	ours mine yours hers theirs how why where whose elev dia approx diam temp itself himself herself themselves myself yourself yourselves ourselves um uh er ah aye okay yeah yep nah hmm mm ugh wow hey huh eh ish thy thee thou ye ere ma'am sir`)
 
 var determiners = set("a an the this that these those my your his her its our their each every any some no both all another whose half")
 

@@ -1,0 +1,101 @@
+package review_test
+
+import (
+	"fmt"
+	"os"
+	"path/filepath"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"damson/core/review"
+)
+
+// kitchens are sound recipes of five kinds with three places for a sentence: before
+// the jars are filled, once they are closed, and after the process.
+var kitchens = map[string]struct{ flags, text string }{
+	"beans": {"--elevation 300ft --gauge dial", "Green beans\n\n4 lb green beans\nwater\n\n%s\nPack raw in pints and cover with boiling water, leaving 1 inch headspace.\n%s\nProcess 20 minutes at 11 pounds in a dial gauge pressure canner.\n%s\n"},
+	"tomatoes": {"--elevation 300ft --jar pint", "Whole tomatoes\n\n13 lb tomatoes, peeled, left whole\n1 Tbsp bottled lemon juice to each pint\nwater\n\n%s\n" +
+		"Put the lemon juice in the jars. Pack the raw tomatoes in hot pints and cover with boiling water, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 40 minutes in a boiling water bath.\n%s\n"},
+	"meat": {"--elevation 300ft --gauge weighted --jar pint", "Beef cubes\n\n10 lb beef, trimmed, in 1 inch cubes\n1/2 tsp salt to each pint\n\n%s\n" +
+		"Pack raw in hot pints, no liquid added, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
+	"soup": {"--elevation 300ft --gauge weighted --jar pint", "Vegetable soup\n\n4 cups carrots, peeled, sliced\n4 cups potatoes, peeled, cubed\n2 cups green beans, cut\n2 cups celery, sliced\n3 quarts vegetable broth\n2 tsp salt\n\n%s\n" +
+		"Boil all together 5 minutes. Fill hot pints half full with solids, then the hot broth, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 60 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
+	"pickle": {"--elevation 300ft --jar pint", "Dilled beans\n\n4 lb green beans\n8 heads fresh dill\n1/2 cup canning salt\n4 cups white vinegar (5 percent)\n4 cups water\n\n%s\n" +
+		"Stand the beans raw in hot sterile pints with the dill. Boil salt, vinegar and water, pour over, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 5 minutes in a boiling water bath.\n%s\n"},
+}
+
+// said reviews a kitchen with a sentence at one of its places.
+func said(t *testing.T, base, place, sentence string) review.Result {
+	t.Helper()
+	k, ok := kitchens[base]
+	require.True(t, ok, base)
+	at := []any{"", "", ""}
+	at[place[0]-'0'] = sentence
+	w := written{ID: sentence, Text: fmt.Sprintf(k.text, at...), Flags: strings.Fields(k.flags)}
+	req, ok := w.asked(t)
+	require.True(t, ok)
+	return reviewer.Review(req)
+}
+
+// The kitchens are clear as they stand, or nothing below would mean anything.
+func TestKitchensAreClear(t *testing.T) {
+	for base := range kitchens {
+		for _, place := range []string{"0", "1", "2"} {
+			res := said(t, base, place, "My neighbour gave me the seeds.")
+			assert.Equal(t, review.Clear, res.Verdict, "%s %s %v", base, place, res.Findings)
+		}
+	}
+}
+
+// Hazards that an adversary wrote in plain words never leave a recipe clear.
+func TestAdversary(t *testing.T) {
+	data, err := os.ReadFile("testdata/adversary/plain.txt")
+	require.NoError(t, err)
+	n, known := 0, 0
+	for _, row := range strings.Split(string(data), "\n") {
+		if row == "" || strings.HasPrefix(row, "#") {
+			continue
+		}
+		f := strings.SplitN(row, "|", 3)
+		require.Len(t, f, 3, row)
+		base, passes := strings.CutPrefix(f[0], "?")
+		n++
+		clear := said(t, base, f[1], f[2]).Verdict == review.Clear
+		if passes {
+			known++
+			assert.True(t, clear, "no longer passes, take the mark off: %s", row)
+			continue
+		}
+		assert.False(t, clear, "stays clear: %s", row)
+	}
+	require.GreaterOrEqual(t, n, 240)
+	require.LessOrEqual(t, known, 12)
+}
+
+// Recipes of many voices that follow a tested procedure: how many are clear is a
+// floor, to be raised.
+func TestVoices(t *testing.T) {
+	files, err := filepath.Glob("testdata/voices/*.txt")
+	require.NoError(t, err)
+	require.GreaterOrEqual(t, len(files), 40)
+	clear := 0
+	var held []string
+	for _, name := range files {
+		data, err := os.ReadFile(name)
+		require.NoError(t, err)
+		flags, text, _ := strings.Cut(string(data), "\n")
+		w := written{ID: name, Text: text, Flags: strings.Fields(flags)}
+		req, ok := w.asked(t)
+		require.True(t, ok, name)
+		if res := reviewer.Review(req); res.Verdict == review.Clear {
+			clear++
+		} else {
+			held = append(held, filepath.Base(name))
+		}
+	}
+	t.Logf("%d of %d clear; held up: %v", clear, len(files), held)
+	require.GreaterOrEqual(t, clear, 31)
+}
