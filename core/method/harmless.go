@@ -20,7 +20,7 @@ func (p *passage) harmless() string {
 		return "what it fills"
 	case p.word(0) == "which" && (p.word(1) == "is" || p.word(1) == "takes" || p.word(1) == "can") && p.c.measured(english.Duration) && !p.at.Filled && !p.namesFood():
 		return "how long that is"
-	case !hasVerb(p.c.t) && p.says("facing away", "away from you", "away from your face"):
+	case p.says("facing away", "away from you", "away from your face"):
 		return "how the lid is lifted"
 	case p.shortOf():
 		return "cut to fit"

@@ -202,5 +202,5 @@ func (p *passage) oddPlace() (string, string) {
 }
 
 // kitchen are tools and places of a kitchen.
-var kitchen = set(`towel counter table rack board sink stove shelf cellar pantry room air kitchen side row circle book recipe guide chart card instruction sun shade draft draught corner bench tray cooler basket wire mesh filter paper newspaper blanket sack bag drawer box
+var kitchen = set(`garage basement attic closet laundry towel counter table rack board sink stove shelf cellar pantry room air kitchen side row circle book recipe guide chart card instruction sun shade draft draught corner bench tray cooler basket wire mesh filter paper newspaper blanket sack bag drawer box
 	patty ball log link container dishwasher house home apron glove spoon fork knife ladle spatula peeler masher whisk tongs lifter jar lid spot place pile heap bunch bundle string knot ring water juice syrup brine bath handle neck shoulder mouth porch garden field patch store market shop lamp light clock watch timer gauge dial weight vent pipe valve window door floor mat mitt canner cooker crock barrel keg tub cup glass mug plate saucer dish rag oven broiler grill pan pot`)

@@ -291,7 +291,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		return false
 	}
 	before := prev(t, i)
-	if before != nil && before.low == "and" && strings.HasSuffix(w.low, "ed") && w.low != w.verb && !r.prefers(w.verb) && i > 1 && t[i-2].Kind == words.Word && (t[i-2].class != "" || t[i-2].entry.Noun() != 0) && next.Kind == words.Word && next.entry.Noun() != 0 && !determiners[next.low] && !subjects[next.low] && next.class != Pronoun {
+	if before != nil && before.low == "and" && strings.HasSuffix(w.low, "ed") && w.low != w.verb && (!r.prefers(w.verb) || w.verb == "bruise" || w.verb == "damage") && i > 1 && t[i-2].Kind == words.Word && (t[i-2].class != "" || t[i-2].entry.Noun() != 0) && next.Kind == words.Word && next.entry.Noun() != 0 && !determiners[next.low] && !subjects[next.low] && next.class != Pronoun {
 		return false // "stems and bruised bits"
 	}
 	if w.entry.Adjective() && w.low == w.verb && beBefore(t, i) {

@@ -221,7 +221,11 @@ func (s *Step) onlyTime() bool {
 		}
 	}
 	t := words.Split(s.Text)
+	pressed := containsAny(strings.ToLower(s.Text), " lb", " pounds", " psi", "#", "dial", "weight")
 	for _, m := range english.Measures(t) {
+		if m.Kind == english.Duration && m.Min >= 15 && m.Min <= 120 && pressed && m.Start <= 1 {
+			return true // "40 minutes at 12 lb, after ten of steam"
+		}
 		if m.Kind == english.Duration && m.Start == 0 && m.Min >= 5 && m.End >= len(t)-1 {
 			return true
 		}

@@ -288,13 +288,14 @@ var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |c
 // ownProduct takes out the title's own product, a sauce or a juice, where it was read
 // as an ingredient although the method makes it of fresh food.
 func (d *draft) ownProduct(rec *recipe.Recipe) {
-	switch d.kind {
-	case "sauce", "juice", "ketchup", "puree":
-	default:
+	if d.kind == "" || d.kind == "soup" {
 		return
 	}
 	for i := range d.items {
 		it := &d.items[i]
+		if kindOf(words.FoldPhrase(it.name)) != d.kind {
+			continue
+		}
 		if it.line != rec.TitleLine || !it.amount.IsZero() || it.fromStep {
 			continue
 		}
