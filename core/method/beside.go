@@ -23,6 +23,12 @@ func (p *passage) beside() string {
 	return ""
 }
 
+// setAside reports what is kept for the table and goes into nothing before: "cheese and
+// sour cream are for the bowl".
+func (p *passage) setAside() bool {
+	return !p.puts() && p.has(set("be keep save hold stay")) && p.says("for the bowl", "for the table", "for the sandwich", "for sandwiches", "for the plate", "on the plate", "for the toast", "for the salad") && !p.hasClass(Jar) && !p.hasClass(Pronoun)
+}
+
 // secretIsNone reports "my secret ingredient is patience": what is named is nothing that
 // could go in.
 func (p *passage) secretIsNone() bool {

@@ -12,6 +12,12 @@ import (
 // It returns "" where that is not certain.
 func (p *passage) harmless() string {
 	switch {
+	case (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit wobble")) && !p.c.hasNumber() && !p.namesFood() && !p.says("off", "out"):
+		return "a sign"
+	case p.has(set("restore regain")) && len(p.c.t) <= 4 && p.c.hasAny([]string{"it", "the pressure", "pressure"}):
+		return "the pressure again"
+	case (p.hasClass(Lid) || p.hasClass(Band)) && p.says("fingertip", "fingertips") && len(p.c.m) == 0:
+		return "closed by hand"
 	case p.cameFrom():
 		return "where it comes from"
 	case p.allTheWhile():

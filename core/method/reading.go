@@ -146,7 +146,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		got.absent = p.absences()
 		bath := p.bath()
-		got.opens = opens[i] && c.joint != "before" && !c.has("before serving")
+		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)

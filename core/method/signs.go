@@ -14,6 +14,8 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "process-short", "the time is cut"
 	case p.otherTime():
 		return "process-short", "another time"
+	case p.carriesOn():
+		return "process-short", "goes on after a drop"
 	case p.onlyIf():
 		return "process-short", "a time with an if"
 	case p.doesFor():
@@ -76,6 +78,16 @@ func (p *passage) endsByOther() bool {
 		return false
 	}
 	return b.has(set("smell sound look feel taste sing ping pop rattle quit stop whistle finish come"))
+}
+
+// carriesOn reports a clock that runs on after a drop: "if it quits rocking you carry on
+// and add five".
+func (p *passage) carriesOn() bool {
+	if !p.at.Filled || p.at.Done || p.before == nil || p.before.kind != condition && p.before.kind != moment || p.says("again", "over", "from the start", "from the beginning", "zero") {
+		return false
+	}
+	b := &passage{c: p.before}
+	return b.has(set("quit drop fall sag dip stop slip lose sink")) && (p.says("carry on", "go on", "keep going", "carry right on", "keep counting", "just add", "add five", "add ten") || p.has(set("continue resume")))
 }
 
 // onlyIf reports a time that hangs on something else than the jar or the height: "an

@@ -533,7 +533,7 @@ func (r *Reader) pieces(line string) []string {
 	}
 	list := Sentences(stripBullet(line))
 	for i, piece := range list {
-		if before, after, ok := strings.Cut(piece, ": "); ok && r.names(before) == 0 && len(strings.Fields(before)) > 2 && r.leadingFood(words.Split(after)) && len(list) > 1 {
+		if before, after, ok := strings.Cut(piece, ": "); ok && r.names(before) == 0 && len(strings.Fields(before)) > 2 && !containsAny(strings.ToLower(before), "jar", "pint", "quart", "each", "every", "per ") && r.leadingFood(words.Split(after)) && len(list) > 1 {
 			list[i] = after // "I measured it for you: 4 cups ..."
 		}
 	}
