@@ -87,7 +87,7 @@ func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store
 		return store.Recipe{}, false
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
-	text := strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n")
+	text := recipe.Pasted(strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n"))
 	r := store.Recipe{Text: text, SentBy: get("sent_by"), Jar: get("jar"), Pack: get("pack"), Method: get("method")}
 	refuse := func(problem string) (store.Recipe, bool) {
 		f.Text, f.SentBy, f.Problem = text, r.SentBy, problem

@@ -193,6 +193,9 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	v.Heading = "The process"
 	if res.Verdict == review.Change {
 		list, v.Heading = res.After, "Once changed"
+		if res.OnlyAsks() {
+			v.Heading = "Once answered"
+		}
 	}
 	v.Rows = viewProcesses(list, k.ElevationFt)
 	if v.Unseen = unchecked(list); v.Unseen > 0 {

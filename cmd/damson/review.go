@@ -240,6 +240,9 @@ func printReview(w io.Writer, r *review.Result) {
 	list, head := r.Methods, "Process:"
 	if len(r.After) > 0 {
 		list, head = r.After, "Once changed:"
+		if r.OnlyAsks() {
+			head = "Once answered:"
+		}
 	}
 	if len(list) == 0 {
 		fmt.Fprintln(w, "No process: nobody has tested this as it stands.")

@@ -58,11 +58,14 @@ var timeActs = set("process pressure-process boil-bath steam-canner vent steam h
 
 // strayTime reports a time that neither an act of the process nor bare figures claim.
 func (p *passage) strayTime(got *Clause) bool {
+	if p.hasClass(Canner) || p.says("steam", "vent", "exhaust", "rest", "boiling water", "rolling boil") && !p.says("only") {
+		return false
+	}
 	if !p.c.measured(english.Duration) || got.Why == "figures" || got.Why == "what a book says" || got.Why == "a reason" {
 		return false
 	}
 	for _, m := range p.c.m {
-		if m.Kind == english.Duration && (m.Min < 5 || p.at.Times[m.Min] || m.Min > 300) {
+		if m.Kind == english.Duration && (m.Min < 5 || p.at.Times[m.Min] > 1 || m.Min > 300) {
 			return false
 		}
 	}
@@ -89,7 +92,7 @@ func (p *passage) strayNumber(got *Clause) bool {
 			continue
 		}
 		v, _ := english.Number(p.c.raw, i)
-		if v < 5 || v > 200 || p.at.Times[v] {
+		if v < 5 || v > 200 || p.at.Times[v] > 0 {
 			continue
 		}
 		if i+n < len(p.c.t) {

@@ -81,8 +81,8 @@ type Where struct {
 	Serving bool
 	// Another is true where somebody else is told to do all of it.
 	Another bool
-	// Times are the minutes that the text states anywhere.
-	Times map[float64]bool
+	// Times counts how often the text states the minutes, anywhere.
+	Times map[float64]int
 	// Names are folded words of the recipe's own foods and title.
 	Names map[string]bool
 }

@@ -50,7 +50,7 @@ func (p *passage) repeatsTime() bool {
 			continue
 		}
 		v, _ := english.Number(p.c.raw, i)
-		if !p.at.Times[v] {
+		if p.at.Times[v] == 0 {
 			return false
 		}
 		found = true

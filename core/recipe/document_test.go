@@ -275,3 +275,33 @@ func FuzzOpen(f *testing.F) {
 		}
 	})
 }
+
+// The source of a mail, pasted, is read as its words; any other text stays as typed.
+func TestPasted(t *testing.T) {
+	mail := "From: Ada <ada@example.org>\nMIME-Version: 1.0\nContent-Type: text/plain; charset=utf-8\nContent-Transfer-Encoding: quoted-printable\nSubject: plums\n\n=C2=BD cup sugar\n5 lb plums, halved and pit=\nted\n"
+	got := recipe.Pasted(mail)
+	require.Contains(t, got, "½ cup sugar")
+	require.Contains(t, got, "halved and pitted")
+	for _, s := range []string{"Plums\n\n5 lb plums", "From: Ada\n\nhello", "=C2=BD cup sugar"} {
+		require.Equal(t, s, recipe.Pasted(s))
+	}
+}
+
+// A handout of two recipes is two; a preface above them is none, and the parts of one
+// recipe stay together.
+func TestHandouts(t *testing.T) {
+	one := "%s\n\n4 lb plums\n6 cups water\n2 cups sugar\n\nBoil. Fill hot pints, 1/2 inch headspace.\nProcess 20 minutes in a water bath.\n\n"
+	two := "PICKLE NIGHT\n\n" + "## Plums in syrup\n" + one[2:] + "## Pears in syrup\n" + strings.ReplaceAll(one[2:], "plums", "pears")
+	d, err := recipe.Open("a.md", []byte(two))
+	require.NoError(t, err)
+	require.Len(t, d.Texts, 2)
+	require.NotContains(t, d.Texts[0], "PICKLE NIGHT")
+	for _, text := range []string{
+		"# Beans\n\n## Ingredients\n4 lb beans\n2 cups water\n1 tsp salt\n\n## Method\nPack raw. Process 20 minutes in a canner.\n",
+		"# Beans\n\n4 lb beans\n2 cups water\n1 tsp salt\n\nPack raw. Process 20 minutes in a canner.\n\n## For the table\n2 cups cream\n1 cup butter\n3 eggs\n\nStir in when you open it.\n",
+	} {
+		d, err := recipe.Open("a.md", []byte(text))
+		require.NoError(t, err)
+		require.Len(t, d.Texts, 1, text)
+	}
+}

@@ -136,3 +136,16 @@ func latin(data []byte) string {
 	}
 	return string(out)
 }
+
+// Pasted is a text as it was pasted; where that is the source of a mail whose letters
+// are coded, "=C2=BD cup", it is the mail's own words.
+func Pasted(text string) string {
+	low := strings.ToLower(text)
+	if len(text) > MaxBytes || !isMail("", strings.TrimSpace(text)) || !strings.Contains(low, "content-transfer-encoding: quoted-printable") && !strings.Contains(low, "content-transfer-encoding: base64") {
+		return text
+	}
+	if plain := FromMail(strings.TrimSpace(text)); strings.TrimSpace(plain) != "" {
+		return plain
+	}
+	return text
+}

@@ -98,17 +98,17 @@ func (p *page) personal(r *Reader, i int, line string) bool {
 		strings.HasSuffix(line, "!") && p.blank(i+1) && p.blank(i-1) && i < 6 && len(f) <= 3 && capitals(f)
 }
 
-// times are the minutes that the text states anywhere: what repeats one of them says
+// times counts the minutes that the text states anywhere: what repeats one of them says
 // nothing new.
-func (p *page) times() map[float64]bool {
-	out := map[float64]bool{}
+func (p *page) times() map[float64]int {
+	out := map[float64]int{}
 	for _, line := range p.lines {
 		if len(line) > longestLine || !strings.Contains(strings.ToLower(line), "min") {
 			continue
 		}
 		for _, m := range english.Measures(words.Split(line)) {
 			if m.Kind == english.Duration && m.Min == m.Max {
-				out[m.Min] = true
+				out[m.Min]++
 			}
 		}
 	}

@@ -411,7 +411,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line != nil && m.Food.In("water") {
 				line.Dilutes = s.names("vinegar") || s.names("bottled-citrus")
 			}
-			if k := d.find(m, listed); k >= 0 && (serving || !d.items[k].serving || d.items[k].fromStep) {
+			if k := d.find(m, listed); k >= 0 && (serving || !d.items[k].serving || d.items[k].fromStep && !m.Added) {
 				it := &d.items[k]
 				if line != nil && !serving && it.short(line) {
 					d.addLine(line, false)

@@ -136,8 +136,8 @@ func sentence(r *Result, b *bench) string {
 	case Clear:
 		return sprint("It follows the tested procedure “%s”.", r.Procedure.Title)
 	case Change:
-		if r.onlyAsks() {
-			return sprint("%s first: Damson could not read all of it, and compares it with “%s” meanwhile.", asksWord(r.Questions), r.Procedure.Title)
+		if r.OnlyAsks() {
+			return sprint("Damson could not read all of it; meanwhile it compares it with “%s”.", r.Procedure.Title)
 		}
 		return sprint("%s %s between this and the tested procedure “%s”. Made so, %s.", count, stand, r.Procedure.Title, madeSo(r))
 	case Stop:
@@ -149,8 +149,8 @@ func sentence(r *Result, b *bench) string {
 	return "No tested procedure covers this mixture, so there is no process for it. Refrigerate it, freeze it, or send it to a process authority."
 }
 
-// onlyAsks reports whether nothing but questions holds the recipe up.
-func (r *Result) onlyAsks() bool {
+// OnlyAsks reports whether nothing but questions holds the recipe up.
+func (r *Result) OnlyAsks() bool {
 	for _, f := range r.Findings {
 		if f.Severity == Change && !f.Question {
 			return false
@@ -162,7 +162,7 @@ func (r *Result) onlyAsks() bool {
 // Headline is the verdict in a few words: "One question first" where nothing else
 // holds the recipe up.
 func (r *Result) Headline() string {
-	if r.Verdict == Change && r.onlyAsks() {
+	if r.Verdict == Change && r.OnlyAsks() {
 		return asksWord(r.Questions) + " first"
 	}
 	return map[string]string{Clear: "Clear", Change: "Change first", Untested: "Untested", Stop: "Stop"}[r.Verdict]
