@@ -52,6 +52,7 @@ func TestKitchensAreClear(t *testing.T) {
 
 // Hazards that an adversary wrote in plain words never leave a recipe clear.
 func TestAdversary(t *testing.T) {
+	t.Parallel()
 	data, err := os.ReadFile("testdata/adversary/plain.txt")
 	require.NoError(t, err)
 	n, known := 0, 0
@@ -78,6 +79,7 @@ func TestAdversary(t *testing.T) {
 // Recipes of many voices that follow a tested procedure: how many are clear is a
 // floor, to be raised.
 func TestVoices(t *testing.T) {
+	t.Parallel()
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
 	require.GreaterOrEqual(t, len(files), 40)

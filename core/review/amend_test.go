@@ -16,6 +16,7 @@ import (
 // the new text must be clear by the review itself, and its process the one
 // that was promised.
 func TestAmended(t *testing.T) {
+	t.Parallel()
 	files, err := filepath.Glob("testdata/*.txt")
 	require.NoError(t, err)
 	for _, name := range files {
@@ -51,6 +52,7 @@ const every = 7
 // the review says can be mended must, once the edits are written into the text,
 // be clear by a review of that text.
 func TestLibraryAmended(t *testing.T) {
+	t.Parallel()
 	mendable, failed, turn := 0, 0, 0
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
 		if r.When != "" || r.Jar != p.Rows[0].Jar || r.Method != p.Rows[0].Method || r.Pack != p.Rows[0].Pack || r.Gauge != p.Rows[0].Gauge || r.Minutes[0] != p.Rows[0].Minutes[0] {

@@ -16,6 +16,7 @@ import (
 // food itself and what may stand for it, thin liquid, acid, salt. A food that
 // is added to the library is asked about until someone lists it.
 func TestEveryFood(t *testing.T) {
+	t.Parallel()
 	lib, err := knowledge.Load()
 	require.NoError(t, err)
 	const (
@@ -100,6 +101,7 @@ func TestEveryFood(t *testing.T) {
 
 // A food named by its class only must be one of the recipe's.
 func TestClassesAreNoBackDoor(t *testing.T) {
+	t.Parallel()
 	for text, want := range map[string]string{
 		plainPeach + "Hot pack in pints. Add some peppers.":            review.Change,
 		plainPeach + "Hot pack in pints. Stir in the meat.":            review.Change,

@@ -28,6 +28,7 @@ func ownRecipes(t *testing.T, f func(p *procedure.Procedure, r procedure.Row, te
 // Every procedure's own recipe is clear, by its own row: the library tests the
 // review and the review the library.
 func TestEveryProcedureIsClear(t *testing.T) {
+	t.Parallel()
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
 		t.Run(fmt.Sprintf("%s/%s-%s-%s-%s", p.ID, r.Method, r.Gauge, r.Pack, r.Jar), func(t *testing.T) {
 			if r.When != "" {
@@ -57,6 +58,7 @@ func TestEveryProcedureIsClear(t *testing.T) {
 // No hazard leaves any procedure's own recipe clear, but for what the procedure
 // itself holds or does.
 func TestLibraryHazards(t *testing.T) {
+	t.Parallel()
 	mutants, n := 0, 0
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
 		if r.When != "" || r.Jar != p.Rows[0].Jar || r.Method != p.Rows[0].Method || r.Pack != p.Rows[0].Pack || r.Gauge != p.Rows[0].Gauge || r.Minutes[0] != p.Rows[0].Minutes[0] {

@@ -84,6 +84,7 @@ func inject(text, hazard string) string {
 }
 
 func TestHazardsNeverClear(t *testing.T) {
+	t.Parallel()
 	mutants, misses, n := 0, 0, 0
 	for name, c := range clearTexts(t) {
 		for i, h := range hazards {
@@ -112,6 +113,7 @@ func TestHazardsNeverClear(t *testing.T) {
 }
 
 func TestPermittedStaysClear(t *testing.T) {
+	t.Parallel()
 	for name, c := range clearTexts(t) {
 		for _, p := range permitted {
 			if strings.Contains(name, "kraut") && strings.HasPrefix(p, "salt") {

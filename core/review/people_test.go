@@ -85,6 +85,7 @@ func (w *written) asked(t *testing.T) (review.Request, bool) {
 // cleared. The floor is what is reached; it is to be raised, and nine of ten are
 // wanted.
 func TestRecipesOfPeople(t *testing.T) {
+	t.Parallel()
 	var unsafe []string
 	right, cleared := 0, 0
 	for _, name := range []string{"testdata/people/recipes.jsonl", "testdata/people/harm.jsonl"} {
@@ -149,6 +150,7 @@ func (s sentence) with(t *testing.T, base, where string) string {
 
 // Sentences that do harm, in plain words, in seven kinds of recipe.
 func TestPlainHarm(t *testing.T) {
+	t.Parallel()
 	known := map[string]bool{"Whichever colour the tree gives you.": true} // not found yet
 	for _, s := range rows[sentence](t, "testdata/plain/harm.jsonl") {
 		base := s.Base
@@ -162,6 +164,7 @@ func TestPlainHarm(t *testing.T) {
 
 // Sentences of talk stop a clear recipe in few cases: 6 of 100 now, 3 are wanted.
 func TestPlainTalk(t *testing.T) {
+	t.Parallel()
 	all, stopped := 0, 0
 	for _, s := range rows[sentence](t, "testdata/plain/talk.jsonl") {
 		for _, base := range []string{"beans", "fruit"} {

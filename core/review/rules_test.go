@@ -41,6 +41,7 @@ func reviewText(t require.TestingT, text string, feet int, gauge string) review.
 
 // Raising the elevation never shortens a process nor lowers a pressure.
 func TestHigherIsNeverLess(t *testing.T) {
+	t.Parallel()
 	texts := []string{
 		"Green beans\n4 lb green beans\nwater\nPack raw in pints.",
 		"Peaches\n10 lb peaches, peeled\nwater\nHot pack in quarts.",

@@ -68,6 +68,7 @@ func TestWhatIfNoIngredient(t *testing.T) {
 // What may stand in is what the review itself lets through: written into the
 // recipe, each leaves it clear.
 func TestAdviceHolds(t *testing.T) {
+	t.Parallel()
 	req := request(t, salsa)
 	for _, l := range req.Recipe.Lines {
 		w, ok := reviewer.WhatIf(req, l.No)

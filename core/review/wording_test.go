@@ -75,6 +75,7 @@ func judge(t *testing.T, r procedure.Row, text string) review.Result {
 // A hazard in any words leaves no procedure's own recipe clear. The draws are
 // seeded; what the procedure itself holds or does is no hazard to it.
 func TestHazardsInManyWords(t *testing.T) {
+	t.Parallel()
 	const draws = 80
 	rng := rand.New(rand.NewPCG(46, 46))
 	mutants, n := 0, 0
@@ -275,6 +276,7 @@ var edits = []edit{
 
 // An edit that takes the safety away leaves no own recipe clear.
 func TestEditsThatTakeSafetyAway(t *testing.T) {
+	t.Parallel()
 	count := map[string]int{}
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
 		if r.When != "" {
@@ -344,6 +346,7 @@ var harmless = []edit{
 
 // Permitted changes stay clear: 98 of 100 at least.
 func TestHarmlessEditsStayClear(t *testing.T) {
+	t.Parallel()
 	tried, kept := 0, 0
 	var lost []string
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
