@@ -156,7 +156,7 @@ func (p *passage) stage() string {
 		raw[i] = p.c.t[i].Token
 	}
 	for i := range raw {
-		if v, n := english.Number(raw, i); n > 0 && v >= 5 && v <= 120 && (i+n >= len(raw) || raw[i+n].Kind == words.Mark) && p.c.t[i].m == 0 && raw[i].Kind == words.Word {
+		if v, n := english.Number(raw, i); n > 0 && v >= 5 && v <= 120 && p.at.Times[v] == 0 && (i+n >= len(raw) || raw[i+n].Kind == words.Mark) && p.c.t[i].m == 0 && raw[i].Kind == words.Word {
 			return "process-short"
 		}
 	}
