@@ -1,6 +1,7 @@
 package review
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/procedure"
@@ -207,6 +208,10 @@ func pieces(b *bench) {
 	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.main >= 0 && !b.crushed() && b.role(b.main) == procedure.Main {
 		b.item(b.main, "piece-size", Care, Finding{Do: "Crush the " + b.items[b.main].name, Message: "The time is for crushed food, hot; whole or halved it takes another process.", Remedy: "Crush and heat them first, or choose the procedure for whole ones.", Source: b.proc.Citation()})
 	}
+	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.proc.Product == "plain" && (b.waterOver() || b.pack.Value == "raw") {
+		b.report(Finding{Code: "pack-style", Severity: Change, Do: "Crushed tomatoes go in hot, in their own juice", Message: "The time for crushed tomatoes is for a hot pack without added liquid.", Remedy: "Leave the water out and boil them 5 minutes first, or leave them whole.", Source: b.proc.Citation(),
+			edit: func(d *draft) { d.added["hot"], d.pack.Value = true, "hot" }})
+	}
 	for s := range b.steps {
 		st := &b.steps[s]
 		if st.Serving {
@@ -222,6 +227,16 @@ func pieces(b *bench) {
 			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
+}
+
+// waterOver reports whether water is poured over the food in the jar.
+func (b *bench) waterOver() bool {
+	if b.added["hot"] {
+		return false
+	}
+	return slices.ContainsFunc(b.steps, func(s step) bool {
+		return !s.Serving && containsAny(s.Text, "cover with boiling water", "cover with hot water", "boiling water over", "hot water over", "hot water to cover", "boiling water to cover", "water to cover", "top up with boiling water") && !containsAny(s.Text, "canner", "over the lids", "over the jars", "no water", "without")
+	})
 }
 
 // finelyCut reports whether the procedure by its own title takes the food minced.

@@ -1,8 +1,10 @@
 package review_test
 
 import (
+	"maps"
 	"os"
 	"path/filepath"
+	"slices"
 	"strings"
 	"testing"
 
@@ -86,7 +88,9 @@ func inject(text, hazard string) string {
 func TestHazardsNeverClear(t *testing.T) {
 	t.Parallel()
 	mutants, misses, n := 0, 0, 0
-	for name, c := range clearTexts(t) {
+	texts := clearTexts(t)
+	for _, name := range slices.Sorted(maps.Keys(texts)) { // in one order: the sample is the same each time
+		c := texts[name]
 		for i, h := range hazards {
 			if isPartOf(name, h) || strings.Contains(h, "half-gallon") && strings.Contains(c.kitchen, "jar=") {
 				continue // a flag wins over the text
