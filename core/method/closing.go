@@ -80,7 +80,7 @@ func (p *passage) strayTime(got *Clause) bool {
 // strayNumber reports a figure that is no time, length, height, pressure or count of
 // jars: "seventy-five is for the nervous, fifty for us".
 func (p *passage) strayNumber(got *Clause) bool {
-	if p.quotes() || p.has(set("give")) && p.says("them", "it", "us") && !p.any(cutting) {
+	if p.quotes() || p.givesNumber() && p.says("them", "it", "us") && !p.any(cutting) {
 		return false // read as what it is
 	}
 	if got.Why == "figures" || len(p.c.m) > 0 || p.hasClass(Gauge) || p.hasClass(Weight) || p.hasClass(Pressure) || p.c.pressed() || p.says("psi", "lb", "lbs", "feet", "ft", "degrees", "above", "years", "o'clock") {

@@ -68,11 +68,27 @@ func (p *passage) names(classes map[Class]bool) bool {
 	return false
 }
 
+// givesNumber reports "I give them 35": a number behind the verb, which the facts read as
+// the process.
+func (p *passage) givesNumber() bool {
+	for _, v := range p.c.verbIndexes() {
+		if p.c.t[v].verb != "give" {
+			continue
+		}
+		for i := v + 1; i < len(p.c.t); i++ {
+			if p.c.nums[i] > 0 {
+				return true
+			}
+		}
+	}
+	return false
+}
+
 // handled reports whether what a pronoun stands for is only moved, looked at or
 // left where it is; and, when the process is over, that the heat goes off. A
 // condition by itself does nothing.
 func (p *passage) handled() bool {
-	if p.coolsAlone() || p.has(set("give")) && p.c.hasNumber() && !p.any(early) && !p.any(cutting) && !p.says(licences...) && !p.says("half", "only", "just") {
+	if p.coolsAlone() || p.givesNumber() && !p.any(early) && !p.any(cutting) && !p.says(licences...) && !p.says("half", "only", "just") {
 		return true // the time that is given is read as the process
 	}
 	if (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit")) && !p.c.hasNumber() || p.has(set("restore")) && p.c.kind == mainClause && len(p.c.t) <= 3 {
@@ -145,7 +161,7 @@ func (p *passage) stage() string {
 	if !p.at.Method || !p.at.Filled {
 		return ""
 	}
-	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.has(set("give")) && p.c.hasNumber() && !p.any(cutting) && !p.says(licences...) {
+	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.givesNumber() && !p.any(cutting) && !p.says(licences...) {
 		return "" // "nine out of nine"; a time that is given is read as the process
 	}
 	if p.any(cutting) || p.says("as long as", "a little under", "as written", "to the shelf", "to the cupboard", "on the shelf as", "by then", "for nothing") {
