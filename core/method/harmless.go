@@ -41,10 +41,10 @@ func (p *passage) harmless() string {
 		return ""
 	}
 	switch {
-	case p.c.kind == moment && !p.at.Filled && !p.namesFood() && !p.pressesOn():
-		return "a moment"
 	case p.has(set("spoil ruin wreck weaken prevent")) && p.says("seal", "seals", "sealing"):
 		return "a reason"
+	case p.c.kind == moment && !p.at.Filled && !p.namesFood() && !p.pressesOn() && !p.strangeWord():
+		return "a moment"
 	case p.yields():
 		return "what it fills"
 	case p.quotes():

@@ -772,8 +772,14 @@ func (p *passage) emptiesJar() bool {
 	if v+2 >= len(p.c.t) || p.c.t[v+1].low != "a" && p.c.t[v+1].low != "one" && p.c.t[v+1].low != "two" || p.c.t[v+2].class != Jar && p.c.t[v+2].class != FullJar {
 		return false
 	}
+	if w := p.word(v + 2); w != "jar" && w != "jars" {
+		return false // "use a quart for the big ones"
+	}
 	next := p.word(v + 3)
-	return next == "into" || next == "as" || next == "for" || next == "over" || next == "in" && p.c.t[v].verb != "use"
+	if p.c.t[v].verb == "use" {
+		return next == "as" && p.at.Done
+	}
+	return next == "into" || next == "over" || next == "in"
 }
 
 // dayOfEating reports "the night you have it", "the day we want them".

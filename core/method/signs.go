@@ -14,6 +14,8 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "process-short", "the time is cut"
 	case p.otherTime():
 		return "process-short", "another time"
+	case !p.at.Done && p.hasClass(Jar) && p.says("same time", "same minutes", "as long as the pints", "no longer than the pints"):
+		return "process-short", "one time for two jars"
 	case !p.at.Done && p.says("need no pressure", "needs no pressure", "no pressure needed", "without pressure"):
 		return "method-mismatch", "no pressure"
 	case p.carriesOn():

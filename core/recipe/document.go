@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"regexp"
+	"slices"
 	"strings"
 	"unicode/utf8"
 
@@ -81,22 +82,24 @@ func Open(name string, data []byte) (*Document, error) {
 func (d *Document) split(text string) error {
 	lines := strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n")
 	begin := 0
+	preface := aboveAll(lines)
 	part := func(end int) {
-		d.Texts = append(d.Texts, strings.Join(lines[begin:end], "\n"))
-		d.Lines = append(d.Lines, begin+1)
+		text, line := strings.Join(lines[begin:end], "\n"), begin+1
+		if begin > 0 && preface != "" {
+			text, line = text+"\n\n"+preface, 0 // what is said of all of them is said of each
+		}
+		d.Texts = append(d.Texts, text)
+		d.Lines = append(d.Lines, line)
 	}
-	preface := false
 	for i, l := range lines {
 		switch {
-		case isRule(l) && ends(lines[begin:i], l) && (starts(lines[i+1:]) || whole(lines[i+1:])):
+		case isRule(l) && ends(lines[begin:i], l) && (starts(lines[i+1:]) || processes(lines[begin:i]) && whole(lines[i+1:])):
 			part(i)
 			begin = i + 1
 		case !isMarked(l):
-		case ends(lines[begin:i], "") && whole(lines[i:]):
+		case ends(lines[begin:i], "") && processes(lines[begin:i]) && whole(lines[i:]):
 			part(i)
 			begin = i
-		case begin == 0 && !preface && i > 0 && !anyAmount(lines[:i]) && whole(lines[i:]) && twoWhole(lines[i+1:]):
-			begin, preface = i, true // what stands above the first of several recipes is none
 		}
 	}
 	part(len(lines))
@@ -120,6 +123,27 @@ func isMarked(line string) bool { return marked.MatchString(strings.TrimSpace(li
 
 var marked = regexp.MustCompile(`(?i)^(#{1,4} \S|recipe \d+\W*$|recipe (one|two|three)\W*$)`)
 
+// aboveAll is what stands between a document's title and its first marked heading,
+// where no list stands there.
+func aboveAll(lines []string) string {
+	for i, l := range lines {
+		if i > 0 && isMarked(l) {
+			if anyAmount(lines[:i]) {
+				return ""
+			}
+			return strings.TrimSpace(strings.Join(lines[1:i], "\n"))
+		}
+	}
+	return ""
+}
+
+func anyAmount(lines []string) bool {
+	return slices.ContainsFunc(lines, func(l string) bool { return startsWithNumber(stripBullet(strings.TrimSpace(l))) })
+}
+
+// partOfRecipe heads what goes with another list.
+var partOfRecipe = regexp.MustCompile(`(?i)^#*\s*(for )?(the |a )?(\pL+ )?(sauce|gravy|brine|syrup|filling|topping|dressing|glaze|marinade|crust|base|liquid)\W*$`)
+
 // whole reports whether the lines up to the next rule or marked heading are a recipe
 // of their own: a title, a list of three amounts or more, and a method that processes
 // jars.
@@ -134,32 +158,24 @@ func whole(lines []string) bool {
 		case t == "":
 		case startsWithNumber(t):
 			amounts++
+		case amounts == 0 && !title && partOfRecipe.MatchString(t):
+			return false // "The sauce" goes with what stands above
 		case amounts == 0:
 			title = title || !isMarked(l) || strings.HasPrefix(strings.TrimSpace(l), "#")
 		default:
-			process = process || containsAny(low, "process", "water bath", "boiling-water", "canner", "headspace")
+			process = process || processing(low)
 		}
 	}
 	return title && amounts >= 3 && process
 }
 
-// twoWhole reports whether another marked heading below begins a recipe of its own.
-func twoWhole(lines []string) bool {
-	for i, l := range lines {
-		if isMarked(l) && whole(lines[i:]) {
-			return true
-		}
-	}
-	return false
+// processes reports whether the lines process jars.
+func processes(lines []string) bool {
+	return slices.ContainsFunc(lines, func(l string) bool { return processing(strings.ToLower(l)) })
 }
 
-func anyAmount(lines []string) bool {
-	for _, l := range lines {
-		if startsWithNumber(stripBullet(strings.TrimSpace(l))) {
-			return true
-		}
-	}
-	return false
+func processing(low string) bool {
+	return containsAny(low, "process", "water bath", "boiling-water", "canner")
 }
 
 // ends reports whether the lines before a rule are a whole recipe: an amount,

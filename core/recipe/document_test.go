@@ -287,15 +287,16 @@ func TestPasted(t *testing.T) {
 	}
 }
 
-// A handout of two recipes is two; a preface above them is none, and the parts of one
-// recipe stay together.
+// A handout of two recipes is two, what is said above them is said of each, and the parts
+// of one recipe stay together.
 func TestHandouts(t *testing.T) {
 	one := "%s\n\n4 lb plums\n6 cups water\n2 cups sugar\n\nBoil. Fill hot pints, 1/2 inch headspace.\nProcess 20 minutes in a water bath.\n\n"
-	two := "PICKLE NIGHT\n\n" + "## Plums in syrup\n" + one[2:] + "## Pears in syrup\n" + strings.ReplaceAll(one[2:], "plums", "pears")
+	two := "PICKLE NIGHT\nBoth keep a year.\n\n" + "## Plums in syrup\n" + one[2:] + "## Pears in syrup\n" + strings.ReplaceAll(one[2:], "plums", "pears")
 	d, err := recipe.Open("a.md", []byte(two))
 	require.NoError(t, err)
 	require.Len(t, d.Texts, 2)
-	require.NotContains(t, d.Texts[0], "PICKLE NIGHT")
+	require.Contains(t, d.Texts[0], "Both keep a year.")
+	require.Contains(t, d.Texts[1], "Both keep a year.")
 	for _, text := range []string{
 		"# Beans\n\n## Ingredients\n4 lb beans\n2 cups water\n1 tsp salt\n\n## Method\nPack raw. Process 20 minutes in a canner.\n",
 		"# Beans\n\n4 lb beans\n2 cups water\n1 tsp salt\n\nPack raw. Process 20 minutes in a canner.\n\n## For the table\n2 cups cream\n1 cup butter\n3 eggs\n\nStir in when you open it.\n",

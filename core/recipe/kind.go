@@ -102,7 +102,7 @@ func (r *Reader) functionOnly(t []words.Token) bool {
 }
 
 // askedFirst are the words that a question begins with.
-var askedFirst = set("is are do does did how what which who when where why can could should would")
+var askedFirst = set("is are does did how what which who when where why could should would")
 
 // dated is a line that says when something was done.
 var dated = regexp.MustCompile(`^\W*[a-zA-Z]+ed \d{1,2}/\d{1,2}\b`)

@@ -147,7 +147,7 @@ func (l *Line) Cups() (float64, bool) {
 
 // secondMeasure is by how much the weight in brackets may differ from the volume
 // before it, as cups packed or loose do (common practice, no source).
-const secondMeasure = 0.25
+const secondMeasure = 0.10
 
 // weigh fills Grams from the amount and the food's density.
 func (l *Line) weigh() {

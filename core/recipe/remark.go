@@ -4,6 +4,7 @@ import (
 	"regexp"
 	"strings"
 
+	"damson/core/english"
 	"damson/core/method"
 	"damson/core/words"
 )
@@ -144,7 +145,7 @@ func (r *Reader) variety(l *Line, text string) bool {
 		case r.foodAt(t, i) && !r.sameFood(t, i, l), w.Kind == words.Number:
 			return false
 		case w.Kind == words.Mark, smallWords[w.Text]:
-		case w.Raw[0] >= 'A' && w.Raw[0] <= 'Z' || len(t) == 1:
+		case w.Raw[0] >= 'A' && w.Raw[0] <= 'Z' || len(t) == 1 && !english.Known(strings.ToLower(w.Raw)):
 			names++
 		default:
 			return false
@@ -155,8 +156,8 @@ func (r *Reader) variety(l *Line, text string) bool {
 
 var smallWords = set("and or some a few mostly mainly the mine were are is mixed with half all")
 
-// mannerRemark says of what is listed that it is not too much, too hot, too large.
-var mannerRemark = regexp.MustCompile(`(?i)^\W*not (too|so|very|over)\b[^,;]*$`)
+// mannerRemark says of what is listed that it is not too much, too hot or too large.
+var mannerRemark = regexp.MustCompile(`(?i)^\W*not (too|so|very|over) (much|many|hot|large|big|small|thick|thin|long)\b[^,;]*$`)
 
 // sameFood reports whether the name at i is one of the line's own food.
 func (r *Reader) sameFood(t []words.Token, i int, l *Line) bool {

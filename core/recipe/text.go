@@ -81,7 +81,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			blank = true
 			continue
 		}
-		commented = commented || comments.MatchString(line)
+		commented = commented || comments.MatchString(line) || commenter.MatchString(line) && i+1 < len(sheet.lines) && postedOn.MatchString(sheet.lines[i+1])
 		if commented && len(rec.Steps) > 0 && !onlyNotes(rec.Lines) {
 			rec.Lines = append(rec.Lines, note(no, line)) // what readers of the page say
 			fillings = told
@@ -105,9 +105,13 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				}
 			}
 		}
-		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && (r.names(rec.Title) == 0 || formTitle.MatchString(rec.Title)) {
+		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && (r.names(rec.Title) == 0 || formTitle.MatchString(rec.Title) || strings.HasPrefix(line, "## ")) {
 			if title, ok := r.betterTitle(line); ok {
 				rec.Lines = append(rec.Lines, note(rec.TitleLine, rec.Title))
+				if st := r.StepAt(rec.TitleLine, rec.Title, method.Where{Method: true}); len(st.Foods) > 0 || len(st.Acts) > 0 {
+					st.Asks, st.Unread, st.Generics = nil, nil, nil
+					rec.Steps = append(rec.Steps, st)
+				}
 				rec.Title, rec.TitleLine = title, no
 				fillings = told
 				continue
@@ -299,7 +303,13 @@ func (r *Reader) betterTitle(line string) (string, bool) {
 const longestLine = 1500
 
 // comments heads what the readers of a page have written below it.
-var comments = regexp.MustCompile(`(?i)^\W*((\d+ )(comments?|responses|replies|reviews)|comments?( \(\d+\)| \d+)|leave a (comment|reply)|reader (comments|interactions))\W*$|^[A-Z][^.,:;0-9]{1,30} says\W*$`)
+var comments = regexp.MustCompile(`(?i)^\W*((\d+ )(comments?|responses|replies|reviews)|comments?( \(\d+\)| \d+)|leave a (comment|reply)|reader (comments|interactions))\W*$`)
+
+// commenter and dated head a single comment: "Donna says", and its day below.
+var (
+	commenter = regexp.MustCompile(`^[A-Z][^,:;0-9]{1,30} says\W*$`)
+	postedOn  = regexp.MustCompile(`(?i)^\W*(january|february|march|april|may|june|july|august|september|october|november|december)\w* \d{1,2}, \d{4} at \d`)
+)
 
 var columns = regexp.MustCompile(`\S {3,}[0-9½¼¾⅓⅔]`)
 

@@ -21,7 +21,7 @@ func tidy(s string) string {
 			s = m.find.ReplaceAllString(s, m.put)
 		}
 	}
-	return strings.TrimSpace(s)
+	return strings.TrimRight(strings.TrimSpace(s), ", ")
 }
 
 // amountsFirst turns a list that names each food before its amount: "Salt 1 Tbsp,
@@ -103,22 +103,20 @@ var mends = []*mend{
 	{[]string{"fat", "tallow", "suet", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
 	{[]string{"fat", "tallow", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
-	{[]string{"=", "make", "made", "give", "gave", "fill", "yield", "does", " do ", "get", "got", "come"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
+	{[]string{"=", "make", "made", "give", "gave", "fill", "yield", "does", " do ", "get", "got", "come"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
 	{[]string{"cup of "}, regexp.MustCompile(`(?i)^cup of (tea|coffee|chai|cocoa)\W*$`), "a cuppa $1"},
 	{[]string{"spoon", "cup", "pound", "gallon"}, regexp.MustCompile(`(?i)^(level |heaped )?(teaspoon|tablespoon|cup|pound|gallon) of `), "1 $2 of "},
 	// "citron, lemon or orange peel": the peel of each
-	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(\pL+), (\pL+),? or (\pL+) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},
+	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron|tangerine), (lemon|orange|lime|grapefruit|citron|tangerine),? or (lemon|orange|lime|grapefruit|citron|tangerine) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},
 	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron) or (lemon|orange|lime|grapefruit|citron) (peel|zest|rind)\b`), "$1 $3 or $2 $3"},
 	// "one fish about 20 lb", "meat from one doe", "kernels still in the milk"
 	{[]string{"one ", "a "}, regexp.MustCompile(`(?i)^(one|an?) (\pL+),? (about|of|weighing|around)+ (\d[\d./]* ?(lbs?|pounds?|kg|kilos?))\b,?`), "$4 $2,"},
 	{[]string{"meat "}, regexp.MustCompile(`(?i)\bmeat (from|of|off) (one|an?|the|my|our|two|half an?) (doe|buck|deer|elk|moose|antelope|caribou|lamb|goat|hog|pig|calf|steer|bear|rabbit)\b`), "$3 meat"},
-	{[]string{"in the milk"}, regexp.MustCompile(`(?i),? (kernels? |plump |and |still )*in the milk( stage)?\b`), ""},
-	{[]string{" or any "}, regexp.MustCompile(`^[A-Z]\pL+ or any (other )?`), ""},
-	{[]string{"hundred of "}, regexp.MustCompile(`(?i)^((one|two|three|four|five|six|seven|eight|nine|a) hundred( and \w+)?) of `), "$1 grams of "},
-	{[]string{"syrup ", "brine "}, regexp.MustCompile(`(?i)^(syrup|brine) (of )?(\d)`), "$3"},
+	{[]string{"in the milk"}, regexp.MustCompile(`(?i)\b(ears?|corn|cobs?|kernels?)\b([^;]*?),? (?:kernels? |plump |and |still )*in the milk( stage)?\b`), "$1$2"},
+	{[]string{"syrup ", "brine "}, regexp.MustCompile(`(?i)^(syrup|brine) (of )?(\d[\d ./½¼¾]* ?\w+ (?:water|sugar|vinegar))\b`), "$3"},
 	{[]string{" ea"}, regexp.MustCompile(`(?i)\bea\b\.?$`), "per jar"},
 	{[]string{"abt"}, regexp.MustCompile(`(?i)\babt\b\.?`), "about"},
 	{[]string{"used", "bought", "took", "had "}, regexp.MustCompile(`(?i)^(i |we )?(used|bought|took|had|picked) (about |around )?(\d)`), "$4"},
@@ -133,7 +131,7 @@ var mends = []*mend{
 	{[]string{"inch"}, regexp.MustCompile(`(?i)^1 \((\d[\d/]*)-inch\) piece `), "$1-inch piece "},
 	{[]string{"ginger, "}, regexp.MustCompile(`(?i)^((?:fresh |root )?ginger(?: root)?), (\d[\d/]*)[- ]inch piece\b`), "$2 inch piece $1"},
 	{[]string{"what:"}, regexp.MustCompile(`(?i)^what: *(\d)`), "$1"},
-	{[]string{"for "}, regexp.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (half.)?(pints?|quarts?|qts?|pts?|jars?)\b[^;]*$`), "$1"},
+	{[]string{"for "}, regexp.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	// "7 quarts took me 21 lb of plums"
 	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},

@@ -10,6 +10,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"damson/core/recipe"
 	"damson/core/review"
 )
 
@@ -100,4 +101,27 @@ func TestVoices(t *testing.T) {
 	}
 	t.Logf("%d of %d clear; held up: %v", clear, len(files), held)
 	require.GreaterOrEqual(t, clear, 31)
+}
+
+// What stands apart from the recipe is read all the same: behind what it fills, in what
+// a heading is said by, above several recipes, below a rule, in a part's own list.
+func TestNothingStandsApart(t *testing.T) {
+	const method = "\n\nPack raw into hot pints, cover with boiling water, 1 inch headspace. Process pints 20 minutes at 11 pounds in a dial gauge pressure canner.\n"
+	texts := map[string]string{
+		"said by":  "Green beans\n\n9 lb green beans\nwater\n\nSnap the beans.\nMother says\nStir in a pint of cream." + method,
+		"above":    "# Two of mine\n\nBoth get a lump of butter in every jar.\n\n## Green beans\n\n9 lb green beans\n2 tsp salt\n9 cups water" + method + "\n## Carrots\n\n9 lb carrots, peeled, sliced\n2 tsp salt\n9 cups water" + method,
+		"the part": "Green beans\n\n9 lb green beans\n2 tsp salt\nwater\n\nSnap them. Pack raw into hot pints.\n\n----------\n\nThe sauce\n\n2 cups cream\n1 cup flour\n1 cup butter\n\nPour over the beans." + method,
+	}
+	for _, line := range []string{"21 lb green beans = 9 pints, and 1 lb butter", "9 lb green beans for 9 pints, plus 2 cups cream", "9 lb green beans makes 9 pints with a pound of bacon",
+		"9 lb green beans for nine pints and a cup of cream", "9 lb green beans\nBacon or any pork", "9 lb green beans\n2 lb fish in the milk", "9 lb green beans\nsyrup 2 cups", "9 lb green beans\n2 cups lard, butter or orange peel",
+		"9 lb green beans (breaded)", "9 lb green beans (Butter)", "9 lb green beans\ncan of cream of mushroom soup", "9 lb green beans\nfrom the cellar: cream"} {
+		texts[line] = "Green beans\n\n" + line + "\nwater" + method
+	}
+	for name, text := range texts {
+		d, err := recipe.Open("a.md", []byte(text))
+		require.NoError(t, err)
+		for i, part := range d.Texts {
+			require.NotEqual(t, review.Clear, reviewText(t, part, 300, "dial").Verdict, "%s, part %d", name, i+1)
+		}
+	}
 }

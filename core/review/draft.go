@@ -311,6 +311,9 @@ func (d *draft) ownProduct(rec *recipe.Recipe) {
 // and skins them, as the fresh ones that they are made of.
 func (d *draft) made(cat *food.Catalogue) {
 	skinned := slices.ContainsFunc(d.steps, func(s step) bool { return !s.Serving && containsAny(s.Text, "scald", "skins", "peel", "slip the") })
+	if slices.ContainsFunc(d.items, func(it item) bool { return it.is("tomato") && !it.fromStep }) {
+		return
+	}
 	for i := range d.items {
 		it := &d.items[i]
 		if !it.fromStep || !it.amount.IsZero() || !skinned || !strings.HasPrefix(words.FoldPhrase(it.name), "crushed ") || it.ref == nil || !strings.Contains(it.ref.ID, "tomato") {
@@ -431,6 +434,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
+			}
+			if line == nil && !m.Added && d.kind != "" && kindOf(words.FoldPhrase(m.Text)) == d.kind {
+				continue // the jelly that is being made
 			}
 			if line == nil && !m.Added && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) {
 				continue // what is made here, by its name

@@ -183,7 +183,7 @@ func fats(b *bench) {
 		}
 		if b.role(i) != procedure.Fat {
 			if b.brownsMeat(it) {
-				b.account(i, "permitted: a little fat to brown the meat, drained off")
+				b.account(i, "permitted: a little fat to brown the meat")
 				continue
 			}
 			if !it.looks("dairy", "nut") {
@@ -211,8 +211,10 @@ func fats(b *bench) {
 	}
 }
 
-// brownsMeat reports whether the fat is the little that meat is browned in, as the
-// guide has it for hot packs: named by the sentence that browns, at most two spoons.
+// brownsMeat reports whether the fat is the little that meat is browned in: named by
+// the sentence that browns, at most two spoons. The guide has "a small amount of fat"
+// for hot packs (USDA Complete Guide 2015, guide 5, from memory); two spoons are common
+// practice, no source.
 func (b *bench) brownsMeat(it *item) bool {
 	if !it.fromStep || b.main < 0 || !b.items[b.main].looks("red-meat", "poultry", "ground-meat") {
 		return false
