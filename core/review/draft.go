@@ -435,7 +435,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
 			}
-			if line == nil && !m.Added && d.kind != "" && kindOf(words.FoldPhrase(m.Text)) == d.kind {
+			if line == nil && !m.Added && d.kind == "jam" && kindOf(words.FoldPhrase(m.Text)) == "jam" {
 				continue // the jelly that is being made
 			}
 			if line == nil && !m.Added && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) {
