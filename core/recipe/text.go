@@ -105,6 +105,11 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				}
 			}
 		}
+		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && isMarked(line) && !strings.HasPrefix(line, "#") {
+			rec.Lines = append(rec.Lines, note(no, line)) // "Recipe 1": its title follows
+			fillings = told
+			continue
+		}
 		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && (r.names(rec.Title) == 0 || formTitle.MatchString(rec.Title) || strings.HasPrefix(line, "## ")) {
 			if title, ok := r.betterTitle(line); ok {
 				rec.Lines = append(rec.Lines, note(rec.TitleLine, rec.Title))
@@ -280,7 +285,7 @@ func (r *Reader) names(s string) int {
 }
 
 // formTitle heads a form or a document, whatever food it names.
-var formTitle = regexp.MustCompile(`(?i)\b(entry form|class \d+|exhibit(or)?|form no|lot \d+|doc(ument)? [A-Z0-9-]*\d)`)
+var formTitle = regexp.MustCompile(`(?i)\b(entry form|class \d+|exhibit(or)?|form no|lot \d+|doc(ument)? [A-Z0-9-]*\d|\d+ recipes)`)
 
 // betterTitle takes a line as the title where the first line named no food: a club's
 // name, a letter's first words.
