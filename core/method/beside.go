@@ -19,6 +19,12 @@ func (p *passage) beside() string {
 		return "a bargain"
 	case p.isNoCanner():
 		return "what it is not"
+	case p.spoilsSeal():
+		return "a reason"
+	case p.floats():
+		return "how it turns out"
+	case p.whyCleaned():
+		return "a reason"
 	}
 	return ""
 }
@@ -63,4 +69,56 @@ func (p *passage) bargain() bool {
 // isNoCanner reports "a microwave is no canner".
 func (p *passage) isNoCanner() bool {
 	return p.has(set("be")) && p.says("is no canner", "is not a canner", "isn't a canner", "are no canners") && len(p.c.verbIndexes()) == 1
+}
+
+// spoilsSeal reports "fat will keep it from sealing": why a rim is wiped.
+func (p *passage) spoilsSeal() bool {
+	return !p.puts() && len(p.c.m) == 0 && (p.has(set("keep stop")) && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing", "the seal") || p.says("won't seal", "will not seal", "never seal", "doesn't seal") && p.hasClass(Fat))
+}
+
+// floats reports what food does by itself in its jar: "they float".
+func (p *passage) floats() bool {
+	if !p.has(set("float bob")) || p.c.hasNumber() || len(p.c.m) > 0 || p.puts() {
+		return false
+	}
+	s := p.subject()
+	return s != nil && (s.class == Pronoun || stuff[s.class]) && len(p.c.verbIndexes()) <= 2
+}
+
+// whyCleaned reports what is said, without a deed, of the thing that the clause before
+// takes away: "rims wiped twice; fish oil is sneaky".
+func (p *passage) whyCleaned() bool {
+	if p.before == nil || p.puts() || p.c.hasNumber() || p.dangerWords() || p.hasClass(Jar) || p.hasClass(Pronoun) || !(&passage{c: p.before}).has(set("wipe skim clean trim rinse wash strain")) {
+		return false
+	}
+	verbs := p.c.verbIndexes()
+	if len(verbs) != 1 || p.c.t[verbs[0]].verb != "be" || verbs[0]+1 >= len(p.c.t) {
+		return false
+	}
+	last := &p.c.t[verbs[0]+1]
+	return last.class == "" && last.entry.Adjective() && !denies[last.low] && !strange[last.low] && p.subject() != nil && stuff[p.subject().class]
+}
+
+// months begin a line of a diary; so do the days of the week.
+var months = set("jan feb mar apr may jun jul aug sep sept oct nov dec january february march april june july august september october november december mon tue tues wed thu thur thurs fri sat sun monday tuesday wednesday thursday friday saturday sunday day")
+
+// aDate reports a clause that is only a day: "Aug 3", "Tues. 8 October 2024".
+func (p *passage) aDate() bool {
+	named := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case months[w.low]:
+			named = true
+		case w.Kind == words.Mark:
+		case w.Kind == words.Number:
+			if v, _ := english.Number(p.c.raw, i); v != float64(int(v)) {
+				return false // a pH
+			}
+		case w.low == "the" || w.low == "of" || w.low == "on" || w.low == "th" || w.low == "st" || w.low == "nd" || w.low == "rd":
+		default:
+			return false
+		}
+	}
+	return named
 }

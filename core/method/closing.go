@@ -28,7 +28,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "it hangs on the process"
 	case p.strayTime(got):
 		return "process-short", "a time of nothing"
-	case p.strayNumber(got):
+	case p.strayNumber(got) && !p.elsewhere():
 		return "process-short", "a number of nothing"
 	}
 	return "", ""
@@ -50,7 +50,7 @@ func (p *passage) hanging(got *Clause) bool {
 	if first == "not" && p.c.hasNumber() {
 		return true
 	}
-	return (first == "not" || first == "off" || first == "into" || first == "onto" || first == "out") && !hasVerb(p.c.t) && (p.c.hasNumber() || p.says("second", "minute", "moment", "longer", "over", "soon"))
+	return (first == "not" || first == "off" || first == "into" || first == "onto" || first == "out") && !hasVerb(p.c.t) && (p.c.hasNumber() || p.says("second", "minute", "moment", "longer", "over", "soon", "time", "while", "full"))
 }
 
 // timeActs are the acts between lid and end that a time may belong to.
@@ -63,6 +63,9 @@ func (p *passage) strayTime(got *Clause) bool {
 	}
 	if !p.c.measured(english.Duration) || got.Why == "figures" || got.Why == "what a book says" || got.Why == "a reason" {
 		return false
+	}
+	if p.says("minutes from", "minutes away", "minutes' walk", "minutes' drive", "minutes off") && (p.oneself() || p.word(0) == "i'm" || p.word(0) == "we're") && !p.names(stuff) && !p.puts() {
+		return false // how far one lives from the beach
 	}
 	for _, m := range p.c.m {
 		if m.Kind == english.Duration && (m.Min < 5 || p.at.Times[m.Min] > 1 || m.Min > 300) {

@@ -111,6 +111,9 @@ func (p *passage) shares(acts []Act) (string, string) {
 			if next := p.word(i + 1); w.low == "twice" && (i+1 >= len(c.t) || next == "more" || p.says("amount", "amounts") && p.hasClass(Jar) || next == "around" || next == "on" || next == "over" || next == "before" || next == "to" || next == "a" || next == "," || next == "." || next == "in" || next == "with" || next == "and" || next == "through" || c.t[i+1].Kind == words.Mark) || next == "check" || p.says("amounts for", "amount for") || next == "boiler" || next == "layer" || next == "-" {
 				continue
 			}
+			if (p.word(0) == "never" || p.word(0) == "don't" || p.word(0) == "do" && p.word(1) == "not") && w.isVerb && !p.says("without", "unless", "only") {
+				continue // "never double jam"
+			}
 			if w.low == "halve" || w.low == "halved" {
 				if code := p.shareOf(i); code != "acid-short" && code != "process-short" && code != "sugar-change" && !p.says("recipe", "batch", "everything", "amounts", "quantities") {
 					continue // peaches are halved
@@ -265,6 +268,9 @@ func (p *passage) shareOf(i int) string {
 
 // licence reports a step or an ingredient said to be optional.
 func (p *passage) licence(acts []Act) (string, string) {
+	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.has(set("know worry fret understand ask fuss fear panic")) {
+		return "", "" // "with a weight you don't need to know"
+	}
 	if p.says("optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {
 		for k := range p.c.t {
 			w := &p.c.t[k]

@@ -30,6 +30,14 @@ func (p *passage) harmless() string {
 		return "how the lid is lifted"
 	case p.shortOf():
 		return "cut to fit"
+	case p.knowsHow():
+		return "said, not done"
+	case p.usesIt():
+		return "said again"
+	case p.airOut():
+		return "the air let out"
+	case p.stopsShort():
+		return "the headspace"
 	case p.elevation():
 		return "how high the kitchen lies"
 	case p.meantFor():
@@ -79,6 +87,53 @@ func (p *passage) yields() bool {
 func (p *passage) fills() bool {
 	n := len(p.c.t)
 	return n > 0 && n <= 5 && p.has(set("make")) && p.says("plenty", "enough", "lots", "a lot") && !p.namesFood() && p.subject() != nil && p.subject().class == Pronoun
+}
+
+// knowsHow reports what one only knows or thinks of how things are: "I know it is a
+// long time".
+func (p *passage) knowsHow() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) == 0 || p.word(0) != "i" && p.word(0) != "we" || p.c.hasNumber() || len(p.c.m) > 0 || p.names(stuff) || p.dangerWords() || p.any(denies) || p.any(strange) {
+		return false
+	}
+	switch p.c.t[verbs[0]].verb {
+	case "know", "think", "guess", "hope", "promise", "swear", "admit":
+	default:
+		return false
+	}
+	for _, i := range verbs[1:] {
+		if !states[p.c.t[i].verb] {
+			return false
+		}
+	}
+	return true
+}
+
+// usesIt reports "I use it" behind the thing that is meant.
+func (p *passage) usesIt() bool {
+	return len(p.c.t) == 3 && (p.word(0) == "i" || p.word(0) == "we") && (p.word(1) == "use" || p.word(1) == "like") && (p.word(2) == "it" || p.word(2) == "them") && p.before != nil && (&passage{c: p.before}).names(stuff)
+}
+
+// airOut reports "De-bubble, rims, lids".
+func (p *passage) airOut() bool {
+	if !p.says("de-bubble", "debubble", "de - bubble") || p.puts() || p.c.hasNumber() {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; stuff[w.class] || w.isVerb && w.low != "wipe" && w.low != "lid" && w.low != "bubble" && w.low != "debubble" {
+			return false
+		}
+	}
+	return true
+}
+
+// stopsShort reports liquid or food that stops below the rim: "stopping an inch shy of
+// the rim". How far is read as the headspace.
+func (p *passage) stopsShort() bool {
+	if !p.has(set("stop quit finish end")) || !p.c.measured(english.Length) || p.puts() || p.c.measured(english.Duration) {
+		return false
+	}
+	return (p.hasClass(Rim) || p.says("the top", "the neck", "the brim", "the mouth")) && p.says("shy of", "short of", "below", "from the", "under the")
 }
 
 // elevation reports how high a place lies: "by the fjord it is only 10 metres".

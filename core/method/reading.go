@@ -132,7 +132,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if i < none && (!hasVerb(c.t) || c.hasAny([]string{"would", "could"})) || i == none {
 			got = Clause{Kind: Talk, Why: "none of it"}
 		}
-		if i <= story && !hasVerb(c.t) || i == story {
+		if i <= story && !hasVerb(c.t) || i == story || i == story-1 && p.stative() && !p.puts() {
 			got = Clause{Kind: Talk, Why: "another story"}
 		}
 		if p.bath() {
@@ -174,6 +174,15 @@ func (r *Reader) Read(text string, at Where) []Clause {
 // add some cream?" does.
 func asks(text string) bool {
 	s := strings.ToLower(strings.TrimSpace(text))
+	if f := strings.Fields(s); len(f) > 3 {
+		k := 0
+		for k < 2 && (f[k] == "and" || f[k] == "but" || f[k] == "so") {
+			k++
+		}
+		if (f[k] == "how" || f[k] == "why" || f[k] == "where" || f[k] == "when") && (f[k+1] == "do" || f[k+1] == "does" || f[k+1] == "did" || f[k+1] == "can" || f[k+1] == "should") && subjects[f[k+2]] && !strings.Contains(s, ",") {
+			return true // "how do I know the gauge is ok"
+		}
+	}
 	return strings.HasSuffix(s, "?") && !strings.HasPrefix(s, "why not") && !strings.HasPrefix(s, "how about") && !strings.Contains(s, "why not")
 }
 
@@ -181,7 +190,7 @@ func asks(text string) bool {
 // with red wine, this is another story". It returns -1 where there is none.
 func anotherStory(list []*clause) int {
 	for i, c := range list {
-		if c.hasAny([]string{"another story", "a different story", "another recipe", "another dish", "a different recipe", "a different dish", "another matter", "another animal", "a different animal"}) && (&passage{c: c}).has(set("be")) {
+		if c.hasAny([]string{"another story", "a different story", "another recipe", "another dish", "a different recipe", "a different dish", "another page", "a different page", "another matter", "another animal", "a different animal"}) && (&passage{c: c}).has(set("be")) {
 			return i
 		}
 	}
@@ -208,7 +217,26 @@ func noneOf(list []*clause) int {
 // bath reports whether the clause is a time in boiling water without a verb, for
 // jars that are full.
 func (p *passage) bath() bool {
+	if p.at.Closed && !p.at.Done && len(p.c.verbIndexes()) <= 1 && p.c.measured(english.Duration) && p.onlyBoiling() {
+		return true
+	}
 	return p.at.Filled && !hasVerb(p.c.t) && p.c.measured(english.Duration) && p.says("boiling water", "water bath", "boiling-water bath", "bwb", "boiling water bath", "boiling water canner", "rolling boil")
+}
+
+// onlyBoiling reports "15 min boiling": a time, the word and nothing else.
+func (p *passage) onlyBoiling() bool {
+	found := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.low == "boiling" || w.low == "boil":
+			found = true
+		case w.m == english.Duration || w.Kind == words.Mark || units[w.Text] || w.class == Jar || w.low == "of" || w.low == "at" || w.low == "a" || w.low == "the" || w.low == "for" || w.low == "full" || w.low == "good" || w.low == "500" || w.low == "s" || w.low == "500s" || w.low == "litres" || w.low == "liters":
+		default:
+			return false
+		}
+	}
+	return found
 }
 
 // joinServing makes a main clause serving where the moment beside it is: "stir in
@@ -263,6 +291,9 @@ func (p *passage) read() Clause {
 	}
 	if p.at.Method && p.othersDo() && p.at.About != "" {
 		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
+	}
+	if p.aDate() {
+		return Clause{Kind: Talk, Why: "a date"}
 	}
 	if !p.touches() {
 		if code := p.window(); code != "" {
@@ -469,6 +500,14 @@ func (p *passage) inContext(act string) string {
 		}
 	}
 	switch act {
+	case "measure":
+		if p.at.Closed && !p.at.Done && p.has(set("count time clock")) && p.c.measured(english.Duration) {
+			return "process" // "and count 75 minutes from there"
+		}
+	case "boil-bath":
+		if !p.at.Filled && !p.at.Closed && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Pronoun) && p.has(set("cook boil simmer")) {
+			return "boil" // "cook ten minutes in boiling water"
+		}
 	case "sterilise-jar", "warm-jar":
 		if p.at.Filled || p.says("sealed", "closed", "filled", "in their jars") && !p.says("empty") {
 			return "boil-bath"
@@ -820,7 +859,7 @@ func (p *passage) serves() bool {
 	if p.fillsJars() {
 		return false
 	}
-	if p.says(tables...) && !p.c.hasAny([]string{"jars", "pot", "before filling"}) {
+	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
 		return true
 	}
 	if p.says("for lunch", "for supper", "for dinner", "for breakfast", "for tea") && p.says("out of") && p.has(set("have eat take")) {

@@ -43,8 +43,12 @@ func (r *Reader) annotate(text string) []token {
 		if t.Kind != words.Word {
 			continue
 		}
+		if out[i].low == "cause" && i+1 < len(raw) && subjects[lower(raw[i+1].Raw)] {
+			out[i].low = "cuz" // "cause we sit at 4,000 ft"
+		}
 		if plain, ok := dialect[out[i].low]; ok {
 			out[i].low, out[i].Text = plain, words.Fold(plain)
+			raw[i].Text = out[i].Text
 		}
 		about := english.About(out[i].low)
 		out[i].entry = about.Noun
@@ -99,7 +103,7 @@ func quote(s string) bool {
 }
 
 // dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+var dialect = map[string]string{"em": "them", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
 	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
@@ -115,6 +119,10 @@ func modify(t []token) {
 		}
 		if end+1 < len(t) && t[end].Text == "-" && t[end].Start == t[end-1].End && t[end+1].Start == t[end].End {
 			end++ // "a flour-sack towel"
+		}
+		if t[i].low == "marrow" && bones(t) || t[i].low == "cream" && end < len(t) && (t[end].low == "style" || t[end].Text == "-" && end+1 < len(t) && t[end+1].low == "style") {
+			t[i].class, t[i].food, t[i].modifies = Part, nil, true // of bones; of corn
+			continue
 		}
 		person := i > 1 && t[i-1].Text == "." && titles[t[i-2].low] || i > 0 && titles[t[i-1].low]
 		compound := false
@@ -144,6 +152,16 @@ func modify(t []token) {
 			t[k].modifies = true
 		}
 	}
+}
+
+// bones reports whether bones are sawn or cracked.
+func bones(t []token) bool {
+	bone, cut := false, false
+	for i := range t {
+		bone = bone || t[i].low == "bone" || t[i].low == "bones"
+		cut = cut || t[i].verb == "saw" || t[i].verb == "crack" || t[i].verb == "split" || t[i].verb == "break"
+	}
+	return bone && cut
 }
 
 // petNames are foods that people call each other.
@@ -277,6 +295,9 @@ func (r *Reader) prefers(v string) bool { return r.verbs[v] || benign[v] }
 // too.
 var neverVerbs = set("lean off up down out back round rounds over through about around near like past still even own well better best worse two ten one six full right wrong steady quiet level fine extra second last late early less more most little much many while since whole half third pound pounds cold hot thick raw loose tight live light medium overnight")
 
+// marred is what befalls produce: nobody does it to what is canned.
+var marred = set("bruise damage spot blemish discolor discolour wilt rot wither scar scab freckle")
+
 // verbHere decides for one word that may be a verb.
 func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	w := &t[i]
@@ -293,6 +314,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	before := prev(t, i)
 	if before != nil && before.low == "and" && strings.HasSuffix(w.low, "ed") && w.low != w.verb && (!r.prefers(w.verb) || w.verb == "bruise" || w.verb == "damage") && i > 1 && t[i-2].Kind == words.Word && (t[i-2].class != "" || t[i-2].entry.Noun() != 0) && next.Kind == words.Word && next.entry.Noun() != 0 && !determiners[next.low] && !subjects[next.low] && next.class != Pronoun {
 		return false // "stems and bruised bits"
+	}
+	if marred[w.verb] && w.low != w.verb && next.Kind == words.Word && !closed[next.low] {
+		return false // "trim gristle, bruised spots"
 	}
 	if w.entry.Adjective() && w.low == w.verb && beBefore(t, i) {
 		return false // "until the water is clear"

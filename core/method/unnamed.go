@@ -18,7 +18,7 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
-		if unsaidHeads[w.Text] && w.food == nil && !w.inner && !p.saysOf(i) && p.goesIn() && (w.Text != "leaf" || p.puts()) {
+		if unsaidHeads[w.Text] && w.food == nil && !w.inner && !w.isVerb && !p.saysOf(i) && p.goesIn() && (w.Text != "leaf" || p.puts()) {
 			return "unknown-ingredient", "a thing without a name"
 		}
 		if w.low == "ones" && i > 0 && (p.c.t[i-1].entry.Adjective() || sizes[p.word(i-1)]) && p.word(i-1) != "no" && p.word(i-1) != "each" && (p.partial() || p.word(i-1) == "white" && p.has(set("use take get pick"))) {

@@ -41,6 +41,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if askedFirst[first] && !leadingMeasure(t) || (first == "yes" || first == "yep" || first == "yeah") && !r.foodAnywhere(t) || dated.MatchString(body) && !r.foodAnywhere(t) {
 		return Note, true // "is that the 3 oz pouches", "Yes 3 oz", "started 9/14"
 	}
+	if strings.HasSuffix(strings.TrimSpace(body), "?") && !leadingMeasure(t) && !r.foodAnywhere(t) && !r.anyFoodWord(t) {
+		return Note, true // "acid?", "even my yellow ones?"
+	}
 	if aDrink.MatchString(body) {
 		return Note, true
 	}
@@ -56,7 +59,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if i := measureEnd(t); i > 0 && i < len(t) && r.method.Tool(body[t[i].Start:]) {
 		return Note, true // "one-gallon crock"
 	}
-	if first == "from" && len(t) > 2 && !hasNumber(t) {
+	if first == "from" && len(t) > 2 && (!hasNumber(t) || fromBook.MatchString(body)) {
 		return Note, true // where it comes from
 	}
 	if packed(t) {
@@ -82,7 +85,10 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 
 // weighing is an amount of pressure, of a batch or of what was named before: no
 // ingredient.
-var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?)\W*:\W*$|^\W*(that'?s? (is )?(it|all)( folks)?|basta|finito|fin|voila|nothing else|no more)\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(ok(ay)?,? |so,? |right,? |now,? )*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?|loads?|batch|batches)\W*:\W*$|^\W*(that'?s? (is )?(it|all)( folks)?|basta|finito|fin|voila|nothing else|no more)\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+
+// fromBook is where a recipe was copied from.
+var fromBook = regexp.MustCompile(`(?i)^\W*from [^:;,0-9]*\b(book|notebook|booklet|card|leaflet|magazine|newsletter|binder|diary|recipe (tin|box|file))(,? \(?(page|p\.|pg|no\.?|number|#) ?\d+)?[).]*$`)
 
 // aDrink is a pause between two steps.
 var aDrink = regexp.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)

@@ -129,7 +129,7 @@ func (f *factReader) readActs() {
 				f.out.Packs = append(f.out.Packs, Said[string]{"raw", f.line})
 			}
 		case "hot":
-			if s.kind != actWord && len(f.t) <= 8 && n == 1 && f.alone(i) {
+			if s.kind != actWord && (len(f.t) <= 8 && n == 1 && f.alone(i) || i == 0 && len(f.t) <= 3 && len(f.t) > 1 && !f.r.foodAt(f.t, 0) && f.r.foodAt(f.t, 1)) {
 				f.out.Packs = append(f.out.Packs, Said[string]{"hot", f.line})
 			}
 		}
@@ -633,6 +633,9 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	next := f.text(j + 1)
 	if f.text(j) == "psi" || next == "pressure" || next == "psi" || next == "of" && f.text(j+2) == "pressure" {
 		return true
+	}
+	if v, _, err := number(f.t, i); err == nil && v > 20 {
+		return false // "21 lb for 7 quarts": no canner goes so high
 	}
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false

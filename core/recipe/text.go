@@ -76,6 +76,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	another, times := sheet.toldOfAnother(), sheet.times()
 	for i := range sheet.lines {
 		no, line := first+i, sheet.bare(r, i)
+		behind := false // what stands behind the title on its line
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
 		if line == "" || isRule(line) {
 			blank = true
@@ -84,6 +85,11 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		commented = commented || comments.MatchString(line) || commenter.MatchString(line) && i+1 < len(sheet.lines) && postedOn.MatchString(sheet.lines[i+1])
 		if commented && len(rec.Steps) > 0 && !onlyNotes(rec.Lines) {
 			rec.Lines = append(rec.Lines, note(no, line)) // what readers of the page say
+			fillings = told
+			continue
+		}
+		if title, ok := r.subjectLine(rec, line); ok && section == "" && len(rec.Steps) == 0 {
+			rec.Title, rec.TitleLine = title, no
 			fillings = told
 			continue
 		}
@@ -98,11 +104,8 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				fillings = told
 				continue
 			}
-			if first := Sentences(stripBullet(line)); len(first) > 1 && len(strings.Fields(first[0])) <= 9 && !strings.HasSuffix(first[0], "?") {
-				if title, ok := r.title(strings.TrimRight(first[0], ".!;")); ok && r.foodAnywhere(words.Split(title)) && !r.method.Shape(title).Order {
-					rec.Title, rec.TitleLine = title, no
-					line = strings.TrimSpace(line[strings.Index(line, first[0])+len(first[0]):])
-				}
+			if title, rest, ok := r.headline(line); ok {
+				rec.Title, rec.TitleLine, line, behind = title, no, rest, true
 			}
 		}
 		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && isMarked(line) && !strings.HasPrefix(line, "#") {
@@ -144,7 +147,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		}
 		blank = false
 		pieces := r.pieces(line)
-		prose := len(pieces) > 1 || cooking && section != "ingredients"
+		prose := behind || len(pieces) > 1 || cooking && section != "ingredients"
 		for _, piece := range pieces {
 			for _, s := range Sentences(stripBullet(piece)) {
 				if fillsJars(s) && fillings > told {
@@ -155,7 +158,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
@@ -176,7 +179,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
 				if fillings <= 0 { // no jar is closed that is filled later
 					closed = closed || st.Closes()
-					done = done || st.Processes() || (closed || filled) && st.onlyTime()
+					done = done || st.Processes() && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
 				}
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
@@ -185,6 +188,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		fillings = told
 	}
 	r.elided(rec)
+	r.generic(rec)
 	bareNames(rec)
 	r.titleFood(rec)
 	r.titleForms(rec)
@@ -193,6 +197,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	settleServing(rec.Steps)
 	r.stateFacts(rec)
 	return rec, nil
+}
+
+// ofJars reports whether the sentence names jars, a canner or how one heats: without
+// them, what boils before a jar is filled is no process.
+func ofJars(sentence string) bool {
+	return containsAny(strings.ToLower(sentence), "jar", "pint", "quart", "qt", "half-pint", "bottle", "canner", "psi", "pressure", "water bath", "bath", "process", "gauge", "dial", "weight", " lb", "pound", "#", "them", "vent", "litre", "liter", " ml", "glass")
 }
 
 // again reports whether the line deals out to each jar what is listed before it.
@@ -465,7 +475,7 @@ func (r *Reader) elided(rec *Recipe) {
 			continue
 		}
 		named := r.firstNamed(rec)
-		if named == nil {
+		if named == nil || named.Ref.ID == "canned-tomato" {
 			named = firstWorked(rec)
 		}
 		if named == nil {
@@ -552,23 +562,54 @@ func (r *Reader) pieces(line string) []string {
 			list[i] = after // "I measured it for you: 4 cups ..."
 		}
 	}
+	list = r.joined(list)
 	if len(list) < 2 {
-		return []string{line}
+		return list
 	}
 	for _, piece := range list {
 		t := words.Split(piece)
-		if len(t) < 3 && !r.namesOnly(t) || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
+		if len(t) < 3 && !r.namesOnly(t) && !wholeWord(piece) || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
 			return []string{line}
 		}
 	}
 	return list
 }
 
+// joined puts a name and the measure that stands behind it as a sentence of its own
+// together: "bottled lemon juice! 1 tablespoon in each pint."
+func (r *Reader) joined(list []string) []string {
+	var out []string
+	for i := 0; i < len(list); i++ {
+		if i+1 < len(list) {
+			name, next := words.Split(list[i]), words.Split(list[i+1])
+			if r.namesOnly(name) && r.foodAnywhere(name) && leadingMeasure(next) && !r.foodAnywhere(next) {
+				out = append(out, strings.TrimRight(list[i], ".!?;, ")+": "+list[i+1])
+				i++
+				continue
+			}
+		}
+		out = append(out, list[i])
+	}
+	return out
+}
+
+// wholeWord reports whether the sentence is one word of English, as it begins a sentence:
+// "Peel.", "Yes." and not "Tbsp."
+func wholeWord(piece string) bool {
+	w := strings.TrimRight(piece, ".!?; ")
+	low := strings.ToLower(w)
+	return len(w) > 1 && !strings.ContainsAny(w, " .0123456789") && (plainEnglish(low) || functionWords[low] || answers[low]) && unitAt(words.Split(w), 0).n == 0 && !abbreviations[low]
+}
+
+// answers are what one says in a conversation.
+var answers = set("yep yup nope nah aye yeah hi hiya hey ok okay sure right well exactly righto")
+
 // measured reports whether the piece of a running text lists an ingredient by its
 // measure: "1 tsp salt per qt." A sentence that only names foods is read as one.
 func (r *Reader) measured(piece string) bool {
-	t := words.Split(tidy(narrow(stripBullet(piece))))
-	return r.leadingFood(t) || leadingMeasure(t) && len(t) <= 6 && r.method.Shape(piece).Verbs == 0
+	body := tidy(narrow(stripBullet(piece)))
+	t := words.Split(body)
+	return r.leadingFood(t) || r.countedBehind(t) || leadingMeasure(t) && len(t) <= 6 && r.method.Shape(body).Verbs == 0
 }
 
 // lists reports whether a line that stands alone begins with a food and goes on

@@ -90,7 +90,7 @@ var mends = []*mend{
 	{[]string{"ingredient"}, regexp.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
 	{[]string{"fish:", "meat:", "fruit:", "vegetable", "bean", "herb", "spice", "liquid:", "acid:", "sugar:", "sweeten"}, regexp.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
 	// a measure by the measure of something else says no amount of the batch
-	{[]string{"for each ", "for every ", "to each ", "per "}, regexp.MustCompile(`(?i)\b(hot |cold |boiling )?water (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}water"},
+	{[]string{"for each ", "for every ", "to each ", "per "}, regexp.MustCompile(`(?i)\b(hot |cold |boiling )?(water|sugar) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
 	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{[]string{"table spoon", "tea spoon"}, regexp.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{[]string{"="}, regexp.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},
@@ -134,5 +134,12 @@ var mends = []*mend{
 	{[]string{"for "}, regexp.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	// "7 quarts took me 21 lb of plums"
 	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
+	// "per 9 pints it's 14 lb", "28 lb mess o greens"
+	{[]string{"per ", "for "}, regexp.MustCompile(`(?i)^(?:per|for) (?:every )?((?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|a|an) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?|bottles?)),? (?:it'?s|it is|you need|you want|you take|i take|i use|i need|we need|that'?s|take|use|about)+ (?:about )?(\d[\d./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\b.*)$`), "$2 for $1"},
+	{[]string{"mess o"}, regexp.MustCompile(`(?i)\b(a )?mess (of|o['’]?) `), ""},
+	{[]string{"bottled lemon", "bottled lime"}, regexp.MustCompile(`(?i)\bbottled (lemon|lime)( (?:per|in|to|for) (?:each|every|a|the)? ?(?:pint|quart|jar)s?|[,.;]? *$)`), "bottled $1 juice$2"},
+	// why, behind an ingredient: "ascorbic acid in the bowl so they don't brown"
+	{[]string{" so "}, regexp.MustCompile(`(?i),? (?:in (?:the|a) (?:big )?(?:bowl|basin|water|holding water) )?so (?:that )?(?:they|it|nothing|the \pL+|your \pL+) (?:don'?t|do not|doesn'?t|won'?t|will not|can'?t|keeps?|stays?|holds?) (?:go |going |turn |turning |get |from |their |its |nice |and )*(?:brown|browning|dark|darken|darkening|grey|gray|black|discolou?r|rust|white|colou?r|bright|crisp|firm|stick|float|split|burst)\.?$`), ""},
+	{[]string{"syrup (", "syrup, ", "brine ("}, regexp.MustCompile(`(?i)^(?:a |the )?(?:[\pL-]+ )?(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium|heavy|thin|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp|quarts?|kg|g|lb) (?:of )?(?:sugar|salt)) (?:in|to|with|and|for) (\d[\d ./½¼¾]* ?(?:cups?|c\.?|quarts?|qts?|l|litres?|liters?|ml) (?:of )?water)\)$`), "$1, $2"},
 	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},
 }

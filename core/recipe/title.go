@@ -1,6 +1,12 @@
 package recipe
 
-import "regexp"
+import (
+	"regexp"
+	"strings"
+
+	"damson/core/food"
+	"damson/core/words"
+)
 
 // TitleSaid is the title without what it says the recipe is not, "(the beans whole,
 // not the dip!)", and without what it takes back: "chili: no wait, plain ground elk".
@@ -15,3 +21,81 @@ var (
 	denied    = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
 	corrected = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
 )
+
+// headline is the sentence of a first line that names what is made, and what stands
+// behind it: "Okay, the potato thing. I know." A name that is asked and denied, "Apple
+// butter? No. Applesauce.", is none.
+func (r *Reader) headline(line string) (title, rest string, ok bool) {
+	list := Sentences(stripBullet(line))
+	if len(list) < 2 {
+		return "", "", false
+	}
+	for i := 0; i < len(list) && i < 3; i++ {
+		s := list[i]
+		if strings.HasSuffix(s, "?") && i+2 < len(list) && refusal.MatchString(list[i+1]) {
+			i++
+			continue
+		}
+		t, fits := r.title(strings.TrimRight(s, ".!;? "))
+		if fits && len(strings.Fields(s)) <= 9 && r.foodAnywhere(words.Split(t)) && !r.method.Shape(t).Order {
+			return t, strings.TrimSpace(line[strings.Index(line, s)+len(s):]), true
+		}
+		if i == 0 && !strings.HasSuffix(s, "?") {
+			return "", "", false
+		}
+	}
+	return "", "", false
+}
+
+var refusal = regexp.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
+
+// subjectLine is the name of what is made on the line that a letter has for it: "RE:
+// corn", "Subject: Re: asparagus??".
+func (r *Reader) subjectLine(rec *Recipe, line string) (string, bool) {
+	m := subject.FindStringSubmatch(line)
+	if m == nil || !onlyNotes(rec.Lines) || len(strings.Fields(m[2])) > 14 {
+		return "", false
+	}
+	title := strings.TrimSpace(reply.ReplaceAllString(m[2], ""))
+	return title, r.foodAnywhere(words.Split(title)) && (rec.TitleLine == 0 || r.names(rec.Title) == 0)
+}
+
+var subject = regexp.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
+
+// anyOf are words for any food of a group; the title says which one it is.
+var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat"}
+
+// generic gives a line that says "berries" the berry of the title.
+func (r *Reader) generic(rec *Recipe) {
+	for _, l := range rec.Lines {
+		group := anyOf[l.Food]
+		if l.Kind != Ingredient || l.Ref != nil || group == "" {
+			continue
+		}
+		if named := r.ofGroup(rec.Title, group); named != nil {
+			l.Ref, l.Food, l.Unread = named, named.Names[0], nil
+			if l.Reading == Unclear {
+				l.Reading, l.Problem = Understood, ""
+			}
+			l.refID()
+			l.weigh()
+		}
+	}
+}
+
+// ofGroup is the one food of the group that the words name, in a compound too:
+// "strawberry jam".
+func (r *Reader) ofGroup(title, group string) *food.Food {
+	var found *food.Food
+	for _, t := range words.Split(title) {
+		f := r.foods.ByName(t.Text)
+		if f == nil || !f.In(group) || f == found {
+			continue
+		}
+		if found != nil {
+			return nil
+		}
+		found = f
+	}
+	return found
+}

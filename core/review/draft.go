@@ -283,7 +283,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 }
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
-var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)\W*$`)
+var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)
 
 // ownProduct takes out the title's own product, a sauce or a juice, where it was read
 // as an ingredient although the method makes it of fresh food.
@@ -350,7 +350,7 @@ func (d *draft) coverWith(s *step) {
 	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") {
 		return
 	}
-	for word, liquid := range map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "liquid": "liquid", "brine": "liquid"} {
+	for word, liquid := range map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "liquid": "liquid", "liquor": "liquid", "brine": "liquid"} {
 		if s.says(word) && !(word == "juice" && s.says("lemon juice") || word == "juice" && s.says("lime juice")) {
 			d.liquids[liquid] = true
 		}

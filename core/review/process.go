@@ -566,10 +566,14 @@ func jarTypes(b *bench) {
 }
 
 func cooling(b *bench) {
-	natural := false
+	natural, down := false, false
 	for s := range b.steps {
 		st := &b.steps[s]
 		natural = natural || st.did("natural-cool")
+		if down && st.did("forced") && containsAny(strings.ToLower(st.Text), "weight", "petcock") && !containsAny(strings.ToLower(st.Text), "cold", "water", "tap", "quick", "snow", "ice") {
+			continue // the weight comes off once there is no pressure
+		}
+		down = down || st.did("natural-cool") && containsAny(strings.ToLower(st.Text), "no pressure", "zero", "pressure is gone", "pressure's gone", "pressure is all gone")
 		if !st.Serving && st.did("forced") && b.proc != nil && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) && !st.did("natural-cool") {
 			b.step(s, "forced", "cooling", Change, Finding{})
 			continue
