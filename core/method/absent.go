@@ -33,7 +33,7 @@ func (p *passage) absences() [][2]int {
 		case (p.word(ch.start-1) == "not" || p.word(ch.start) == "not") && !hasVerb(c.t):
 			gone = true // "Not you, not the rabbit."
 		case ch.prep == "without" || first == "minus":
-			gone = !verbNegated && !p.says("cannot", "can't", "never", "not")
+			gone = !verbNegated && !p.says("cannot", "can't", "never", "not") && !p.deniedBefore(ch.start-1)
 		case (ch.prep == "like" || ch.prep == "as" || ch.prep == "than") && ch.start > 0 && !p.puts():
 			gone = true // "soft like cheese"
 		case (ch.prep == "around" || ch.prep == "round") && p.removes():
@@ -53,7 +53,7 @@ func (p *passage) absences() [][2]int {
 		case p.has(set("make give release")) && p.near(ch.start-1, "own") && !p.puts():
 			gone = true // "it makes its own gravy"
 		case p.leavesOut(ch):
-			gone = !verbNegated
+			gone = !verbNegated && !p.deniedBefore(ch.start)
 		}
 		if gone && !hasVerb(c.t) && (p.word(ch.start-1) == "not" || p.word(ch.start) == "not") {
 			end := ch.end - 1
@@ -78,6 +78,17 @@ func (p *passage) absences() [][2]int {
 		}
 	}
 	return append(p.listed(out), alone...)
+}
+
+// deniedBefore reports whether some word before t[end] denies: two denials put it in, "no
+// soup without barley", "I never leave it out".
+func (p *passage) deniedBefore(end int) bool {
+	for i := 0; i < end && i < len(p.c.t); i++ {
+		if w := p.c.t[i].low; negators[w] && w != "without" && w != "nor" && w != "neither" {
+			return true
+		}
+	}
+	return false
 }
 
 // removes reports whether something is taken off or out.

@@ -24,6 +24,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "open-kettle", "no process"
 	case p.says("instead") && got.Kind == Doing:
 		return "process-short", "something instead"
+	case p.cooler():
+		return "process-short", "below the boil"
 	case p.hanging(got):
 		return "process-short", "it hangs on the process"
 	case p.strayTime(got):
@@ -32,6 +34,25 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "a number of nothing"
 	}
 	return "", ""
+}
+
+// cooler reports a heat below the boil that is no water made ready for the jars: "water
+// at 190", "180 degrees for the 40".
+func (p *passage) cooler() bool {
+	for _, m := range p.c.m {
+		if m.Kind == english.Temperature && m.Max < 205 {
+			return !p.says("go in", "goes in", "load", "lower", "before", "preheat", "preheated", "ready", "until", "till", "to start", "start with", "jars in")
+		}
+	}
+	if p.says("water at", "bath at", "canner at", "hold it at", "keep it at", "hold at", "keep at") {
+		for i := range p.c.t {
+			if v, n := english.Number(p.c.raw, i); n > 0 && v >= 120 && v < 205 {
+				return true
+			}
+		}
+	}
+	n := len(p.c.t)
+	return n > 3 && p.word(n-1) == "out" && p.c.hasNumber() && p.says("in, ", "in ,")
 }
 
 // hanging reports a fragment without a subject that an end, a place or a "not" begins:

@@ -268,7 +268,7 @@ func (p *passage) shareOf(i int) string {
 
 // licence reports a step or an ingredient said to be optional.
 func (p *passage) licence(acts []Act) (string, string) {
-	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.has(set("know worry fret understand ask fuss fear panic")) {
+	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.has(set("know worry fret understand ask fuss fear panic")) && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
 		return "", "" // "with a weight you don't need to know"
 	}
 	if p.says("optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {

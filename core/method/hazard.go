@@ -91,7 +91,13 @@ func (p *passage) closing([]Act) (string, string) {
 // kettleWater reports water that covers the jars, or hardly any, of which only a
 // pressure canner has to be asked.
 func (p *passage) kettleWater([]Act) (string, string) {
-	if !p.at.Filled || !p.says("water") || p.negated() {
+	if !p.at.Filled || p.negated() {
+		return "", ""
+	}
+	if p.c.measured(english.Length) && p.says("over the jars", "over the tops", "over their tops", "over the lids", "above the jars") && !hasVerb(p.c.t[:min(len(p.c.t), 3)]) {
+		return "canner-water", "water over the jars"
+	}
+	if !p.says("water") {
 		return "", ""
 	}
 	if p.says("an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
@@ -194,6 +200,8 @@ func (p *passage) acidBy([]Act) (string, string) {
 		return "", "" // somebody else's
 	}
 	switch {
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("a splash", "a drop", "a squeeze", "a dash", "a glug", "a squirt") && !p.says("bowl", "basin", "water", "brown", "rim", "rims", "wipe", "rag", "towel", "canner", "kettle") && !p.hasClass(Jar):
+		return "acid-short", "acid by eye"
 	case p.says("off the tree", "from the tree") && p.says("lemon", "lemons", "lime", "limes", "ones") && !p.negated():
 		return "fresh-citrus", "fresh juice"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("by taste", "by eye", "by feel", "to taste", "by guess", "as it comes") && !p.says("salt to taste", "pepper to taste", "sugar to taste"):

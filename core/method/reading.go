@@ -223,6 +223,23 @@ func (p *passage) bath() bool {
 	return p.at.Filled && !hasVerb(p.c.t) && p.c.measured(english.Duration) && p.says("boiling water", "water bath", "boiling-water bath", "bwb", "boiling water bath", "boiling water canner", "rolling boil")
 }
 
+// barePounds reports "5 lb" by itself: among full jars a pressure.
+func (p *passage) barePounds() bool {
+	n := 0
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case p.c.nums[i] > 0 || w.Kind == words.Number || w.m != 0:
+		case w.Text == "lb" || w.Text == "pound" || w.Text == "psi" || w.Text == "#":
+			n++
+		case w.Kind == words.Mark || w.low == "at" || w.low == "about" || w.low == "of" || w.low == "only" || w.low == "just" || i > 0 && p.c.nums[i-1] > 1:
+		default:
+			return false
+		}
+	}
+	return n == 1 && p.c.hasNumber()
+}
+
 // onlyBoiling reports "15 min boiling": a time, the word and nothing else.
 func (p *passage) onlyBoiling() bool {
 	found := false
@@ -291,6 +308,9 @@ func (p *passage) read() Clause {
 	}
 	if p.at.Method && p.othersDo() && p.at.About != "" {
 		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
+	}
+	if p.at.Filled && !p.at.Done && p.barePounds() {
+		return Clause{Kind: Doing, Why: "figures"}
 	}
 	if p.aDate() {
 		return Clause{Kind: Talk, Why: "a date"}
@@ -764,6 +784,9 @@ func (p *passage) opensJar() bool {
 	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && p.says("up", "through", "again")) {
 		return true
 	}
+	if p.at.Closed && !p.at.Done && c.measured(english.Duration) && !p.has(set("open serve eat")) {
+		return false // "45 minutes start to finish"
+	}
 	if c.hasAny(openings) && !(p.has(cutVerbs) && !p.says("open", "opened", "serve", "eat")) {
 		return true
 	}
@@ -995,6 +1018,9 @@ func (p *passage) besideJar() bool {
 }
 
 var washVerbs = set("wash rinse dip wipe clean")
+
+// Figures reports whether the clause is bare figures: "20 min."
+func (c *Clause) Figures() bool { return c.Kind == Doing && c.Why == "figures" }
 
 // Untouched reports whether the clause is talk because it names nothing of the
 // trade; Verbless whether it has no verb.

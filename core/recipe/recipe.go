@@ -194,6 +194,9 @@ type Step struct {
 
 	// Loaded is true where the jars stood in the canner before the sentence.
 	Loaded bool `json:"-"`
+	// Between is true where the jars are full and not yet processed: a bare time is
+	// their process.
+	Between bool `json:"-"`
 
 	unread []unreadWord
 }

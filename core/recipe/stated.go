@@ -48,6 +48,8 @@ type factReader struct {
 	// already.
 	clauses []method.Clause
 	loaded  bool
+	// between is true where the jars are full and not yet processed.
+	between bool
 	// acts by the token they start at
 	acts map[int]string
 }
@@ -55,7 +57,7 @@ type factReader struct {
 // stepFacts reads the facts of a sentence: what its clauses do decides what a
 // time belongs to.
 func (r *Reader) stepFacts(out *Stated, st *Step) {
-	f := &factReader{r: r, t: words.Split(st.Text), line: st.No, out: out, acts: map[int]string{}, clauses: st.Clauses, loaded: st.Loaded}
+	f := &factReader{r: r, t: words.Split(st.Text), line: st.No, out: out, acts: map[int]string{}, clauses: st.Clauses, loaded: st.Loaded, between: st.Between}
 	f.readActs()
 	f.clauseActs()
 	f.jars()
@@ -248,7 +250,7 @@ func (f *factReader) processing(i int) bool {
 			}
 		}
 		if here {
-			return proc && c.Kind != method.Talk || loaded && c.Boils()
+			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && c.Figures() && !containsAny(strings.ToLower(c.Text), "vent", "steam", "exhaust")
 		}
 		loaded = loaded || c.Loads()
 	}
@@ -475,7 +477,11 @@ func (f *factReader) numbers() {
 			j++
 		}
 		switch u := f.text(j); {
-		case (f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "say" || f.text(i-1) == "read" || f.text(i-1) == "past" || f.text(i-1) == "over" || f.text(i-1) == "above" || f.text(i-1) == "reach") && v >= 5 && v <= 20 && v == float64(int(v)) && f.gauged(i) && unitAt(f.t, j).n == 0 && f.text(j) != "minute" && f.text(j) != "min" && f.text(j) != "psi" && f.text(j) != "hour":
+		case f.between && f.text(j) == "for" && v >= 2 && v <= 200 && f.jarAt(j+1):
+			name, n := jarWord(f.t, f.skipArticle(j+1))
+			f.time(v, "process", []string{name}, true) // "40 for pints"
+			i = f.skipArticle(j+1) + n
+		case (f.text(i-1) == "on" && f.pointer(i-2) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "say" || f.text(i-1) == "read" || f.text(i-1) == "past" || f.text(i-1) == "over" || f.text(i-1) == "above" || f.text(i-1) == "reach") && v >= 5 && v <= 20 && v == float64(int(v)) && f.gauged(i) && unitAt(f.t, j).n == 0 && f.text(j) != "minute" && f.text(j) != "min" && f.text(j) != "psi" && f.text(j) != "hour":
 			f.out.PSI = &Said[float64]{v, f.line}
 			f.low(v)
 			f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
@@ -563,6 +569,29 @@ func (f *factReader) low(v float64) {
 	}
 }
 
+// pointer reports whether the word is what shows the pressure.
+func (f *factReader) pointer(i int) bool {
+	switch f.text(i) {
+	case "needle", "dial", "gauge", "pointer", "hand":
+		return true
+	}
+	return false
+}
+
+// jarAt reports whether a jar of a size is named at t[i]; skipArticle steps over "the"
+// and "my".
+func (f *factReader) jarAt(i int) bool {
+	name, n := jarWord(f.t, f.skipArticle(i))
+	return n > 0 && name != "jar"
+}
+
+func (f *factReader) skipArticle(i int) int {
+	if w := f.text(i); w == "the" || w == "my" || w == "your" || w == "our" {
+		return i + 1
+	}
+	return i
+}
+
 // starts reports whether the sentence says when the clock starts.
 func (f *factReader) starts() bool {
 	begin, clock := false, false
@@ -631,6 +660,9 @@ func (f *factReader) resting(i, end int) bool {
 // isPressure tells pounds of pressure from pounds of beans.
 func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	next := f.text(j + 1)
+	if f.text(i-1) == "not" {
+		return false // "15 lb and not 10 lb"
+	}
 	if f.text(j) == "psi" || next == "pressure" || next == "psi" || next == "of" && f.text(j+2) == "pressure" {
 		return true
 	}
@@ -640,7 +672,21 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false
 	}
+	if f.between && f.figured(i) && f.text(i-1) != "not" {
+		return true // "Five pounds." among full jars
+	}
 	return hasProcess || f.text(i-1) == "at" || next == "for" || f.loaded && (next == "is" || next == "do" || next == "will" || next == "suit")
+}
+
+// figured reports whether the token stands in a clause of bare figures.
+func (f *factReader) figured(i int) bool {
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		if f.t[i].Start >= c.Start && f.t[i].Start < c.End {
+			return c.Figures() || c.Untouched() && len(f.t) <= 4
+		}
+	}
+	return false
 }
 
 // bare reads a number that stands alone behind a jar, as a table has it.
@@ -675,7 +721,9 @@ func (f *factReader) timed(i int) bool {
 func (f *factReader) time(minutes float64, verb string, jars []string, hasProcess bool) {
 	switch {
 	case verb == "vent":
-		f.out.Vent = &Said[float64]{minutes, f.line}
+		if v := f.out.Vent; v == nil || minutes < v.Value {
+			f.out.Vent = &Said[float64]{minutes, f.line} // of two the end that is worse
+		}
 	case verb == "process" || verb == "" && (hasProcess || len(jars) > 0): // "quarts 25 minutes"
 		if len(jars) == 0 {
 			jars = []string{""}

@@ -7,6 +7,7 @@ import (
 	"strings"
 	"unicode/utf8"
 
+	"damson/core/english"
 	"damson/core/method"
 	"damson/core/quantity"
 	"damson/core/words"
@@ -148,8 +149,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		blank = false
 		pieces := r.pieces(line)
 		prose := behind || len(pieces) > 1 || cooking && section != "ingredients"
-		for _, piece := range pieces {
-			for _, s := range Sentences(stripBullet(piece)) {
+		for k, piece := range pieces {
+			next := ""
+			if k+1 < len(pieces) {
+				next = pieces[k+1]
+			}
+			for _, s := range r.answered(Sentences(stripBullet(piece)), "") {
 				if fillsJars(s) && fillings > told {
 					fillings--
 				}
@@ -158,7 +163,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && !((filled || closed) && !done && r.figuresOnly(piece)) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
@@ -170,11 +175,11 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				ownNames(own, l)
 				continue
 			}
-			for _, s := range Sentences(stripBullet(piece)) {
+			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
 				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
-				st.Loaded = loaded
+				st.Loaded, st.Between = loaded, (filled || closed) && !done
 				loaded = loaded || st.loads()
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
 				if fillings <= 0 { // no jar is closed that is filled later
@@ -575,6 +580,38 @@ func (r *Reader) pieces(line string) []string {
 	return list
 }
 
+// figuresOnly reports whether the sentence measures pounds or minutes and names no food:
+// among full jars it speaks of the process.
+func (r *Reader) figuresOnly(piece string) bool {
+	t := words.Split(stripBullet(piece))
+	if !hasNumber(t) && !leadingMeasure(t) || r.foodAnywhere(t) || r.anyFoodWord(t) {
+		return false
+	}
+	return len(english.Measures(t)) > 0 || containsAny(strings.ToLower(piece), "lb", "pound", "#", "psi", "gauge", "dial", "needle")
+}
+
+// answered takes the question mark off a food that is asked for and granted: "Cream? A
+// little." next is what stands behind the sentences.
+func (r *Reader) answered(list []string, next string) []string {
+	for i, s := range list {
+		after := next
+		if i+1 < len(list) {
+			after = list[i+1]
+		}
+		t := words.Split(s)
+		if !strings.HasSuffix(s, "?") || len(t) > 9 || after == "" || r.names(s) == 0 || whWord[t[0].Text] || refused.MatchString(after) {
+			continue
+		}
+		list[i] = strings.TrimRight(s, "? ")
+	}
+	return list
+}
+
+var whWord = set("what why how where when who which whose")
+
+// refused begins an answer that says no.
+var refused = regexp.MustCompile(`(?i)^\W*(no|nope|nah|never|not|none|don'?t|do not|god,? no|heavens,? no|lord,? no|oh,? no|well,? no|only (later|when|after)|later|afterwards?|when|on the plate|at serving|at the table|that comes|leave|skip)\b`)
+
 // joined puts a name and the measure that stands behind it as a sentence of its own
 // together: "bottled lemon juice! 1 tablespoon in each pint."
 func (r *Reader) joined(list []string) []string {
@@ -598,11 +635,11 @@ func (r *Reader) joined(list []string) []string {
 func wholeWord(piece string) bool {
 	w := strings.TrimRight(piece, ".!?; ")
 	low := strings.ToLower(w)
-	return len(w) > 1 && !strings.ContainsAny(w, " .0123456789") && (plainEnglish(low) || functionWords[low] || answers[low]) && unitAt(words.Split(w), 0).n == 0 && !abbreviations[low]
+	return len(w) > 1 && !strings.ContainsAny(w, " .0123456789") && (plainEnglish(low) || functionWords[low] || answers[low]) && unitAt(words.Split(w), 0).n == 0 && (!abbreviations[low] || low == "no")
 }
 
 // answers are what one says in a conversation.
-var answers = set("yep yup nope nah aye yeah hi hiya hey ok okay sure right well exactly righto")
+var answers = set("yes no yep yup nope nah aye yeah hi hiya hey ok okay sure right well exactly righto")
 
 // measured reports whether the piece of a running text lists an ingredient by its
 // measure: "1 tsp salt per qt." A sentence that only names foods is read as one.
