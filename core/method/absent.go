@@ -154,7 +154,7 @@ func (p *passage) verbNegated() bool {
 		}
 		for k := i + 1; k < len(c.t); k++ {
 			if c.t[k].isVerb && !c.t[k].aux {
-				return !sparing[c.t[k].verb] && c.t[k].verb != "have" || c.t[k].verb == "have" && !p.says("too much", "enough")
+				return !p.spares(k) && c.t[k].verb != "have" || c.t[k].verb == "have" && !p.says("too much", "enough")
 			}
 		}
 	}

@@ -24,7 +24,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if p.has(set("turn switch shut kill cut take")) && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
 		return "process-short", "heat off"
 	}
-	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "stove on", "turn on", "right away") && !p.negated() {
+	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
 		return "process-short", "the clock"
 	}
 	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) || p.says("no weight") && !hasVerb(p.c.t) {
@@ -112,7 +112,7 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 	if p.says("in the bottom", "on top of each", "in each", "over each") && p.says("dripping", "drippings", "grease", "lard") {
 		return "fat", "fat goes in"
 	}
-	if p.negated() || !p.c.hasAny([]string{"fat", "grease", "dripping", "drippings", "lard"}) {
+	if p.negated() || !p.c.hasAny([]string{"fat", "marbling", "grease", "dripping", "drippings", "lard"}) {
 		return "", ""
 	}
 	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "only") {
@@ -140,7 +140,7 @@ func (p *passage) ofThePack() bool {
 	return p.says("tight", "loose", "tightly", "loosely", "upright", "lengthwise", "sideways", "standing") && !p.hasClass(Acid) && !p.hasClass(Lid) && !p.hasClass(Band) && !p.c.measured(english.Duration)
 }
 
-var licences = []string{"will do", "does as well", "just as well", "serves as well", "good enough", "all the same to", "just the same", "never did harm", "will not hurt", "won't hurt", "no harm", "neither here nor there", "nothing to fret", "has always done", "always been enough", "always done for", "does fine", "do fine", "is fine", "are fine", "fine without", "is plenty", "are plenty", "is enough", "are enough", "nothing to fret over", "can manage", "they manage", "as you like", "for looks", "leave it at that", "no odds", "in a pinch", "at a pinch", "no call for", "no need for", "never mind", "do not bother", "saves a day", "does wonders", "see to themselves", "look after themselves"}
+var licences = []string{"will do", "does as well", "just as well", "serves as well", "good enough", "all the same to", "just the same", "never did harm", "will not hurt", "won't hurt", "no harm", "neither here nor there", "nothing to fret", "has always done", "always been enough", "always done for", "does fine", "do fine", "is fine", "are fine", "fine without", "is plenty", "are plenty", "is enough", "are enough", "nothing to fret over", "can manage", "they manage", "as you like", "for looks", "leave it at that", "no odds", "in a pinch", "at a pinch", "no call for", "no need for", "never mind", "do not bother", "saves a day", "does wonders", "see to themselves", "look after themselves", "sees to that", "sees to it", "takes care of that", "takes care of it", "puts that right", "puts it right", "cures that", "fixes that", "kills that", "kills it all"}
 
 // danger2 reports whether the clause speaks of more than talk: it touches the
 // trade by more than a mere mention of a tool.

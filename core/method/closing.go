@@ -9,8 +9,17 @@ import (
 // end of their process, where hardly anything is harmless: a time, a number, an "until"
 // that no act has claimed is asked about.
 func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
-	if !p.at.Method || !p.at.Closed || p.at.Done || p.serving || got.Kind == Unread || got.Kind == Serve {
+	if !p.at.Method || !p.at.Closed || p.at.Done || got.Kind == Unread {
 		return "", ""
+	}
+	if p.says("none at all", "not at all", "no time at all", "nothing at all") && (p.word(0) == "or" || p.c.joint == "or" || !hasVerb(p.c.t)) {
+		return "process-short", "no process"
+	}
+	if p.serving || got.Kind == Serve {
+		return "", ""
+	}
+	if p.says("they come out", "out they come", "it comes out", "they are done", "i take them out", "out with them") && (p.c.kind == moment || p.c.kind == condition) && !p.c.hasNumber() && !p.says("time", "timer", "clock", "minutes", "bell", "pressure", "zero") {
+		return "process-short", "an end by other signs"
 	}
 	if s := p.subject(); s != nil && p.third() {
 		return "", ""
@@ -24,10 +33,22 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "open-kettle", "no process"
 	case p.says("instead") && got.Kind == Doing:
 		return "process-short", "something instead"
+	case p.says("oven", "dishwasher", "microwave", "smoker", "grill", "barbecue", "airing cupboard", "slow cooker", "crock pot", "crockpot") && !p.negated() && !p.says("not", "glove", "gloves", "mitt", "mitts", "timer", "cloth", "rack", "burner", "outside on"):
+		return "oven", "no canner"
+	case p.says("only seal", "just seal", "only to seal", "merely seal", "is to seal"):
+		return "open-kettle", "only sealed"
 	case p.cooler():
 		return "process-short", "below the boil"
 	case p.hanging(got):
 		return "process-short", "it hangs on the process"
+	case p.clockAt():
+		return "process-short", "the clock"
+	case got.Kind == Doing && len(got.Acts) == 0 && !hasVerb(p.c.t) && p.foodOnly():
+		return "process-short", "a food beside the process"
+	case p.has(set("seal")) && !p.says("sealed", "to check", "until", "if", "wax") && got.Kind == Doing && len(p.c.verbIndexes()) == 1:
+		return "open-kettle", "it seals"
+	case p.fragment(got):
+		return "process-short", "a fragment beside the process"
 	case p.strayTime(got):
 		return "process-short", "a time of nothing"
 	case p.strayNumber(got) && !p.elsewhere():
@@ -72,6 +93,46 @@ func (p *passage) hanging(got *Clause) bool {
 		return true
 	}
 	return (first == "not" || first == "off" || first == "into" || first == "onto" || first == "out") && !hasVerb(p.c.t) && (p.c.hasNumber() || p.says("second", "minute", "moment", "longer", "over", "soon", "time", "while", "full"))
+}
+
+// foodOnly reports whether a food is named that is neither water nor what covers it.
+func (p *passage) foodOnly() bool {
+	for i := range p.c.t {
+		if w := &p.c.t[i]; !w.inner && w.food != nil && w.class != Liquid && w.class != Salt && w.class != Acid && !w.food.In("water") {
+			return true
+		}
+	}
+	return false
+}
+
+// clockAt reports a clock that is started at an event by which no canner is timed.
+func (p *passage) clockAt() bool {
+	if !p.has(set("start begin count time set")) || !p.says("count", "counting", "timer", "timing", "clock", "the time") || p.c.hasNumber() {
+		return false
+	}
+	if p.after == nil || p.after.kind != moment {
+		return false
+	}
+	return !p.after.hasAny([]string{"boil", "boils", "boiling", "rock", "rocks", "rocking", "jiggle", "jiggles", "jiggling", "pressure", "pounds", "lb", "psi", "gauge", "dial", "needle", "weight", "steady", "rolling", "reaches", "reads", "hits", "column", "steam", "dances", "dance", "sings", "rattles", "says", "at", "up"})
+}
+
+// fragment reports words without a verb that would be talk anywhere else: "three
+// whistles", "as for jam", "just long enough to seal".
+func (p *passage) fragment(got *Clause) bool {
+	if got.Kind != Talk || got.Why != "nothing touched" || hasVerb(p.c.t) && !p.says("to seal", "whistles", "whistle") || p.c.kind == contrast || p.c.kind == reason || p.c.measured(english.Height) || p.word(0) == "we're" || p.word(0) == "i'm" || p.says("finger", "fingertip", "fingertips") {
+		return false
+	}
+	n := 0
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.class == Person || w.class == Animal || w.name || w.class == Place:
+			return false
+		case w.Kind == words.Word && !closed[w.low] && !adverbs[w.low] && !units[w.Text]:
+			n++
+		}
+	}
+	return n > 0 && len(p.c.t) > 1
 }
 
 // timeActs are the acts between lid and end that a time may belong to.

@@ -120,6 +120,9 @@ var denies = set("fine okay unnecessary needless pointless safe safer sure waste
 // What is thrown out, or put in a row, goes into nothing.
 func (p *passage) puts() bool {
 	for _, i := range p.c.verbIndexes() {
+		if v := p.c.t[i].verb; (v == "rinse" || v == "swill" || v == "scrape") && p.says("into it", "into the pot", "into the pan", "into them", "in with") {
+			return true // "rinse out the tin into it"
+		}
 		if v := p.c.t[i].verb; putVerbs[v] && !(thrown[v] && p.near(i, "out", "away", "back", "aside", "overboard", "off") && !p.says("back in", "back into", "back to", "in with", "into")) && !(arranged[v] && p.says("in a row", "in rows", "in a line", "side by side", "to one side", "aside")) {
 			return true
 		}

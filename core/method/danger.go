@@ -87,6 +87,9 @@ func (p *passage) shares(acts []Act) (string, string) {
 	if p.says("every other", "every second", "only the big", "only the top", "some of the jars", "most of the jars") || p.c.has("divide") && p.hasClass(Acid) {
 		return p.shareOf(0), "a share"
 	}
+	if p.hasClass(Acid) && (p.says("every jar but", "each jar but", "all but", "except", "apart from", "save for", "bar the", "into one jar", "in one jar", "into the first", "some of the jars")) && !p.negated() {
+		return "no-acid-added", "not in every jar"
+	}
 	if code := p.tooFull(); code != "" {
 		return code, "too full"
 	}

@@ -288,7 +288,7 @@ func (p *passage) becomes() bool {
 		return false
 	}
 	w := &p.c.t[v+1]
-	if w.class != "" || !w.entry.Adjective() || denies[w.low] || strange[w.low] || masses[w.low] || w.low == "sour" || w.low == "bad" || w.low == "thick" || w.low == "smooth" || w.low == "soft" {
+	if w.class != "" || !w.entry.Adjective() || prepositions[w.low] || w.low == "together" || denies[w.low] || strange[w.low] || masses[w.low] || w.low == "sour" || w.low == "bad" || w.low == "thick" || w.low == "smooth" || w.low == "soft" {
 		return false
 	}
 	s := p.subject()
@@ -334,6 +334,8 @@ func (p *passage) apart() bool {
 			}
 		}
 		switch {
+		case v == "be" && p.saysOfMaking(i):
+			return false
 		case tells[v], v == "be", v == "build", p.at.Done && v == "frame":
 		case v == "sit" && (p.at.Done || !p.at.Filled || p.hasClass(Cloth)):
 		case v == "go" && p.at.Done && len(p.c.t) <= 3:
@@ -344,6 +346,28 @@ func (p *passage) apart() bool {
 		}
 	}
 	return true
+}
+
+// madeIn are where a food comes from with something done to it.
+var madeIn = set("smoker freezer barrel tin tins can cans packet packets smokehouse")
+
+// saysOfMaking reports whether what is said of a thing, by the "be" at i, is what was
+// done to it or where it was: "it is all boiled already", "it is from the smoker".
+func (p *passage) saysOfMaking(i int) bool {
+	for k := i + 1; k < len(p.c.t); k++ {
+		w := &p.c.t[k]
+		if w.low == "cold" || w.low == "off" || w.verb != "" && w.low != w.verb && p.r.prefers(w.verb) && !w.entry.Adjective() {
+			return true
+		}
+		if w.low == "from" {
+			for m := k + 1; m < len(p.c.t); m++ {
+				if e := p.c.t[m].entry.Noun(); e == english.NounArtifact && p.c.t[m].class == "" && !p.c.t[m].name || madeIn[p.c.t[m].low] {
+					return true
+				}
+			}
+		}
+	}
+	return false
 }
 
 // makesNothing reports whether the verb's object is neither food nor a mass.

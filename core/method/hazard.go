@@ -139,7 +139,7 @@ func (p *passage) forms([]Act) (string, string) {
 		return "unpeeled-root", "only scrubbed"
 	case p.says("need no", "needs no") && p.says("cutting", "peeling", "soaking", "pitting", "skinning", "slicing") && !p.negatedTwice():
 		return "", "left as it is"
-	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
+	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
 		return "headspace", "no headspace"
 	case p.has(set("cut chop cube dice slice")) && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
 		return "piece-size", "big pieces"
@@ -149,9 +149,15 @@ func (p *passage) forms([]Act) (string, string) {
 		return "", "as they are"
 	case p.says("skim nothing", "skim none", "skim off nothing") || p.has(set("leave keep")) && p.says("fat on", "gold on top", "cap of fat"):
 		return "fat", "fat left"
+	case p.c.unit().hasAny([]string{"went in like that", "go in like that", "in as it was", "in as they were", "went in as it", "went straight in"}) && p.says("freezer", "frozen", "icebox", "fridge"):
+		return "pack-style", "frozen"
+	case p.says("hard", "with a fist", "with my fist", "with both hands") && p.has(set("pack ram press push tamp pound")) && !p.says("not", "don't", "never", "cabbage", "kraut", "crock") && !p.at.Filled && !p.says("hard part", "hard bits"):
+		return "solids-ratio", "packed hard"
+	case (p.word(0) == "ground" || p.word(0) == "minced") && !p.at.Filled && !p.namesFood() && !hasVerb(p.c.t):
+		return "piece-size", "minced"
 	case p.says("and all") && p.says("skins", "stones", "pits", "bones", "stems", "seeds", "shells") && !p.says("off", "out", "away", "remove"):
 		return "", "parts left in"
-	case p.says("in dry", "dry from the sack", "straight from the sack") && p.hasClass(Pronoun):
+	case p.says("in dry", "dry from the sack", "straight from the sack", "straight from the bag", "straight from the packet", "straight out of the bag") && (p.hasClass(Pronoun) || p.hasClass(Pulse) || p.says("bean", "beans", "peas", "lentils")):
 		return "dry-legume-unsoaked", "dry"
 	case p.says("icebox", "freezer", "frozen", "thaw", "thaws") && p.puts() && !p.says("after", "bags", "later", "leftover", "extra") && (p.at.Filled || p.hasClass(Jar) || p.has(set("fill pack"))) && !p.negated():
 		return "pack-style", "frozen"
@@ -195,13 +201,26 @@ func (p *passage) perJar([]Act) (string, string) {
 }
 
 // acidBy reports acid that is measured by eye, watered down or left for the table.
-func (p *passage) acidBy([]Act) (string, string) {
+func (p *passage) acidBy(acts []Act) (string, string) {
 	if p.third() && !p.ourBatch() {
 		return "", "" // somebody else's
+	}
+	for _, a := range acts {
+		if a.Name == "dilute" && !a.Undone && (p.hasClass(Acid) || p.says("brine", "vinegar", "lemon", "pickle")) {
+			return "acid-diluted", "diluted"
+		}
 	}
 	switch {
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("a splash", "a drop", "a squeeze", "a dash", "a glug", "a squirt") && !p.says("bowl", "basin", "water", "brown", "rim", "rims", "wipe", "rag", "towel", "canner", "kettle") && !p.hasClass(Jar):
 		return "acid-short", "acid by eye"
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("is short", "are short", "runs short", "runs out", "run out", "run short", "not enough", "scarce", "go round", "goes round", "share it out", "goes further", "go further") && !p.negated():
+		return "acid-short", "acid that runs short"
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && (p.says("have none", "got none", "there is none", "we have no", "had none", "is gone", "are gone", "ran out") || p.says("first jars", "last jars", "first few", "last few", "first half") && p.has(set("get take have"))) && !p.at.Filled:
+		return "no-acid-added", "no acid"
+	case p.says("serves the batch", "does the batch", "does the lot", "serves the lot", "for the whole lot", "does them all") && p.says("squirt", "spoon", "spoonful", "dash", "splash", "glug", "drop", "drops", "capful", "bottle", "cup"):
+		return "unclear-amount", "one measure for all"
+	case p.says("lemon tree", "lime tree", "lemon bush") && p.at.Method && !p.negated():
+		return "fresh-citrus", "fresh juice"
 	case p.says("off the tree", "from the tree") && p.says("lemon", "lemons", "lime", "limes", "ones") && !p.negated():
 		return "fresh-citrus", "fresh juice"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("by taste", "by eye", "by feel", "to taste", "by guess", "as it comes") && !p.says("salt to taste", "pepper to taste", "sugar to taste"):

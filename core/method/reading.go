@@ -141,6 +141,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
+		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
+			got.Code = "process-short" // a share of the time, of the jars under water
+		}
 		if got.Kind == Unread {
 			got.Doubt, got.Code = got.Code, p.named(got.Code)
 		}
@@ -206,7 +209,11 @@ func noneOf(list []*clause) int {
 		}
 		if i == 1 && len(c.t) <= 2 && !hasVerb(list[0].t) && len(list[0].t) <= 5 {
 			switch c.t[0].low {
-			case "none", "no", "nil", "never", "nope", "nothing":
+			case "no":
+				if len(c.t) == 1 || c.t[1].low == "thanks" || c.t[1].Kind == words.Mark {
+					return i
+				}
+			case "none", "nil", "never", "nope", "nothing":
 				return i
 			}
 		}
@@ -308,6 +315,9 @@ func (p *passage) read() Clause {
 	}
 	if p.at.Method && p.othersDo() && p.at.About != "" {
 		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
+	}
+	if acidCodes[p.at.About] && len(p.c.t) <= 5 && p.says("no idea", "not a clue", "who knows", "no notion", "don't know", "never checked", "couldn't say") {
+		return Clause{Kind: Unread, Code: "weak-vinegar", Why: "a strength that nobody knows"}
 	}
 	if p.at.Filled && !p.at.Done && p.barePounds() {
 		return Clause{Kind: Doing, Why: "figures"}
@@ -444,6 +454,10 @@ func (p *passage) read() Clause {
 		out.Kind, out.Why = Unread, "no frame"
 		return out
 	}
+	if len(out.Acts) == 0 && p.unclaimed() {
+		out.Kind, out.Code, out.Why = Unread, p.aboutCode(), "said of a step, and read by nothing"
+		return out
+	}
 	out.Why = "frame"
 	return out
 }
@@ -552,6 +566,10 @@ func (p *passage) inContext(act string) string {
 		if !p.at.Filled && !p.says("vent", "vented", "venting", "exhaust", "weight", "canner", "petcock", "steady", "plume", "stream") {
 			return "steam"
 		}
+	case "stand", "hold", "load":
+		if p.at.Closed && !p.at.Done && p.c.measured(english.Duration) && p.says("boiling water") && p.has(set("stand leave keep hold put set sit")) {
+			return "boil-bath" // "stand them in a bath of boiling water an hour"
+		}
 	case "boil", "simmer", "pressure-cook":
 		if p.says("in their jars", "sealed jars", "closed jars") {
 			return "boil-bath"
@@ -649,6 +667,8 @@ func (p *passage) touches() bool {
 		case w.Text == "recipe" && !p.has(mixing):
 		case w.class == Vague, stuff[w.class], trade[w.class]:
 			return true
+		case w.isVerb && p.at.Method && !p.at.Filled && w.low == w.verb && (formVerbs[w.verb] || w.verb == "grind" || w.verb == "mince") && p.any(someOf):
+			return true // "I grind half"
 		case w.isVerb && formVerbs[w.verb] && w.low == w.verb && p.hasClass(Pronoun):
 			return true
 		case w.isVerb && p.r.frames[w.verb] != nil && p.at.Method && heatVerbs[w.verb]:
@@ -677,6 +697,9 @@ func (p *passage) pronounOfTalk(i int) bool {
 // mixing are verbs by which one recipe may go into another.
 var mixing = set("add put stir mix fold pour double halve triple use make can process follow change adjust alter skip")
 
+// someOf say that a part of the batch is meant.
+var someOf = set("half some most few rest third quarter bit lot")
+
 // formVerbs change what "it" is, wherever they are said.
 var formVerbs = set("blend puree mash thicken whizz blitz sieve liquidise")
 
@@ -700,7 +723,7 @@ func (p *passage) negated() bool {
 		// "do not forget", "never skimp": it is done.
 		for k := i + 1; k < len(p.c.t); k++ {
 			if p.c.t[k].isVerb && !p.c.t[k].aux {
-				return !sparing[p.c.t[k].verb]
+				return !p.spares(k)
 			}
 		}
 		return true
@@ -711,7 +734,19 @@ func (p *passage) negated() bool {
 var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can't cannot isn't aren't wasn't weren't mustn't needn't dont cant wont nobody none neither nor without no hardly nope")
 
 // sparing are verbs whose negation puts the thing in.
-var sparing = set("forget skip omit stint skimp spare miss leave hold")
+var sparing = set("forget skip omit stint skimp spare miss leave hold waste")
+
+// spares reports whether the verb at k puts in what it is denied of: "never waste a
+// mushroom", but not "do not waste time soaking".
+func (p *passage) spares(k int) bool {
+	if p.c.t[k].verb == "waste" {
+		switch p.word(k + 1) {
+		case "time", "effort", "energy", "money", "a":
+			return p.word(k+1) == "a" && p.word(k+2) != "minute" && p.word(k+2) != "moment"
+		}
+	}
+	return sparing[p.c.t[k].verb]
+}
 
 // noAct reports whether the "no" at i denies something done: "no venting", "no need",
 // and not only a thing: "no breakage".
@@ -784,7 +819,7 @@ func (p *passage) opensJar() bool {
 	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && p.says("up", "through", "again")) {
 		return true
 	}
-	if p.at.Closed && !p.at.Done && c.measured(english.Duration) && !p.has(set("open serve eat")) {
+	if p.at.Closed && !p.at.Done && !p.has(set("open serve eat reheat enjoy want")) && !p.says("serve", "serving", "table", "eat", "eating", "opened", "opening", "jar is open") {
 		return false // "45 minutes start to finish"
 	}
 	if c.hasAny(openings) && !(p.has(cutVerbs) && !p.says("open", "opened", "serve", "eat")) {
@@ -881,6 +916,9 @@ var openings = []string{"reheat it", "reheat them", "when you reheat", "when reh
 func (p *passage) serves() bool {
 	if p.fillsJars() {
 		return false
+	}
+	if p.at.Closed && !p.at.Done && p.has(set("come take lift pull go")) && !p.namesFood() {
+		return false // "when the dog barks for supper they come out"
 	}
 	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
 		return true

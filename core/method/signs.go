@@ -40,6 +40,10 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "acid-swap", "another for the acid"
 	case p.says("frost") && p.has(set("get catch kill hit bite take touch")):
 		return "acid-short", "frost on the vine"
+	case p.says("same as the coast", "same as at the coast", "same as at sea level", "same as sea level", "same as down there", "same as in the valley", "as at sea level", "like at sea level", "height makes no difference", "the height does not matter", "altitude is nothing"):
+		return "altitude", "one figure for all"
+	case p.flameDown():
+		return "method-mismatch", "the flame is lowered"
 	case p.fistSized():
 		return "piece-size", "large pieces"
 	case p.curedBefore():
@@ -50,6 +54,8 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "cooling", "the pressure is hurried"
 	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && !p.negated() && !p.says("fridge", "refrigerator", "first", "same day", "freezer"):
 		return "lid", "jars that did not seal"
+	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
+		return "lid", "a jar that bulged"
 	case !p.at.Done && p.says("no steam", "without steam", "no exhausting", "no need of steam"):
 		return "vent", "no steam"
 	case p.likeMass():
@@ -66,6 +72,12 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "lid", "used again"
 	}
 	return "", ""
+}
+
+// flameDown reports a flame that is lowered while the jars boil, and not to hold a
+// pressure.
+func (p *passage) flameDown() bool {
+	return p.at.Closed && !p.at.Done && p.hasClass(Burner) && p.has(set("turn lower bring drop cut put")) && p.says("down", "low", "lower", "gentle") && !p.c.unit().hasAny([]string{"pressure", "steady", "rock", "rocks", "rocking", "jiggle", "jiggles", "hold", "holds", "keep", "keeps", "gauge", "weight", "dial", "needle", "pounds", "lb", "psi", "rises", "climbs", "still boils", "boiling"})
 }
 
 // endsByOther reports jars that come out at a sign that is no time: "when the house
@@ -137,7 +149,7 @@ func (p *passage) acidHalved() bool {
 
 // fistSized reports pieces that are likened to something large.
 func (p *passage) fistSized() bool {
-	return p.says("size of a fist", "size of my fist", "size of your fist", "fist-sized", "size of an apple", "size of an orange", "size of a baseball", "size of a tennis ball", "big as a fist", "size of a grapefruit")
+	return p.says("size of a fist", "size of my fist", "size of your fist", "fist-sized", "size of an apple", "size of an orange", "size of a baseball", "size of a tennis ball", "big as a fist", "size of a grapefruit", "big as my hand", "big as your hand", "big as my fist", "big as your fist", "big as a hand", "size of my hand", "size of a hand", "size of your palm", "as they fall", "any old size", "any size at all")
 }
 
 // curedBefore reports meat that was cured.
@@ -148,11 +160,24 @@ func (p *passage) curedBefore() bool {
 			return p.c.t[i].food == nil && !p.says("not corned", "not cured", "never cured", "no corned", "no cured")
 		}
 	}
+	if p.says("in brine", "in salt", "in the brine", "in pickle", "in the cure") && !p.at.Filled && p.namedOrIt() {
+		for _, m := range p.c.m {
+			if m.Kind == english.Duration && m.Max >= 3*1440 {
+				return true // "six weeks in brine"
+			}
+		}
+	}
 	return p.says("salted down", "from the brine barrel")
 }
 
+// namedOrIt reports whether a food or what stands for it is spoken of.
+func (p *passage) namedOrIt() bool { return p.namesFood() || p.hasClass(Pronoun) || p.hasClass(Meat) }
+
 // weightAtOnce reports a weight that goes on before the steam has streamed.
 func (p *passage) weightAtOnce() bool {
+	if !p.at.Done && p.says("petcock", "vent", "vent pipe") && p.says("shut from", "closed from", "shut all", "closed all", "stays shut", "stays closed", "kept shut", "kept closed") {
+		return true
+	}
 	if !p.hasClass(Weight) || p.at.Done || p.negated() || !p.has(set("put set drop close pop go")) {
 		return false
 	}
@@ -163,6 +188,9 @@ func (p *passage) weightAtOnce() bool {
 func (p *passage) hurriesDown() bool {
 	if !p.at.Done || p.negated() {
 		return false
+	}
+	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {
+		return true
 	}
 	if p.has(set("open")) && p.c.unit().hasAny([]string{"stops hissing", "quits hissing", "stops steaming", "stops rattling", "still hissing", "still steaming", "stops spitting"}) {
 		return true
@@ -210,12 +238,15 @@ func (p *passage) likeMass() bool {
 	if p.at.Done || p.negated() {
 		return false
 	}
-	return p.says("like baby food", "like porridge", "like pudding", "like paste", "like putty", "like mud", "like custard", "like mash", "like mashed potatoes", "like batter", "like glue", "like a puree", "like gruel", "like gravy", "as baby food")
+	return p.says("like baby food", "like porridge", "like pudding", "like paste", "like putty", "like mud", "like custard", "like mash", "like mashed potatoes", "like batter", "like glue", "like a puree", "like gruel", "like gravy", "as baby food", "thick enough to", "stiff enough to", "solid enough to", "thick as porridge", "thick as paste", "thick as custard")
 }
 
 // brokenGauge reports a gauge or weight that does not work.
 func (p *passage) brokenGauge() bool {
 	if p.says("without a gauge", "no gauge", "without gauge") && !p.hasClass(Weight) && !p.says("weighted") {
+		return true
+	}
+	if p.hasClass(Gauge) && p.says("never been looked at", "never been checked", "never been tested", "never tested", "not been tested", "never checked", "nobody checks", "never had it checked", "never had it tested") {
 		return true
 	}
 	if p.negated() || p.c.around(20).hasAny([]string{"new one", "replaced", "replace it", "fixed", "bought another", "a new", "borrowed"}) {

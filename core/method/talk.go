@@ -135,7 +135,7 @@ func (p *passage) measuresKitchen() bool {
 
 // ourBatch reports whether what others do is done here too.
 func (p *passage) ourBatch() bool {
-	return p.says("so do i", "and so do we", "the same", "me too", "taught me", "showed me", "way i", "as i do", "insists on", "insist on", "swears by", "will not eat it without", "wants it with", "begged for", "likes it with", "into it", "in it", "to it", "with it", "through it")
+	return p.says("so do i", "and so do we", "the same", "me too", "taught me", "showed me", "way i", "as i do", "those too", "that too", "them too", "so those", "so that goes", "these too", "insists on", "insist on", "swears by", "will not eat it without", "wants it with", "begged for", "likes it with", "into it", "in it", "to it", "with it", "through it")
 }
 
 // thinking reports whether the verb is one of saying, thinking or feeling and

@@ -134,7 +134,7 @@ func modify(t []token) {
 			case next.class == Pot && next.low != "bowl" && next.low != "can":
 				compound = next.low == next.Text
 			case implements[next.low]:
-				compound = true // "a melon spoon"
+				compound = next.low != "tin" || !rinsed(t, end) // "a melon spoon"
 			case next.class == "" && !closed[next.low] && !e.Adjective() && e.Verb() == 0:
 				switch e.Noun() {
 				case english.NounPlant:
@@ -152,6 +152,16 @@ func modify(t []token) {
 			t[k].modifies = true
 		}
 	}
+}
+
+// rinsed reports whether what stood in the tin at end goes "into it" all the same.
+func rinsed(t []token, end int) bool {
+	for i := end; i < len(t); i++ {
+		if t[i].low == "into" || t[i].low == "in" {
+			return true
+		}
+	}
+	return false
 }
 
 // bones reports whether bones are sawn or cracked.

@@ -11,6 +11,12 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 	if p.leftover(chunk{start: 0, end: len(p.c.t)}) {
 		return "unknown-ingredient", "something of another day"
 	}
+	if p.has(set("go come")) && p.says("in", "into") && p.says("of the tin", "of the can", "from the tin", "from the can", "in the tin", "of the packet") && !p.at.Filled {
+		return "unknown-ingredient", "what was in a tin"
+	}
+	if (p.puts() || p.has(set("fill top use take go"))) && p.says("what's in the fridge", "what is in the fridge", "what's in the cupboard", "what is in the cupboard", "what's left", "what's about", "what's around", "what's going", "what's lying", "what there is", "whatever there is", "what's to hand", "what is to hand") && !p.says("what's left of the liquid", "what's left in the pot", "what's left in the pan") {
+		return "unknown-ingredient", "what there is"
+	}
 	for _, a := range acts {
 		if sorting[a.Name] {
 			return "", ""

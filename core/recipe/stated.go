@@ -675,7 +675,7 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.between && f.figured(i) && f.text(i-1) != "not" {
 		return true // "Five pounds." among full jars
 	}
-	return hasProcess || f.text(i-1) == "at" || next == "for" || f.loaded && (next == "is" || next == "do" || next == "will" || next == "suit")
+	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")
 }
 
 // figured reports whether the token stands in a clause of bare figures.
