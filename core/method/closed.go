@@ -106,6 +106,9 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 			}
 		}
 	}
+	if p.negated() && p.has(set("trim cut remove skim take")) && p.says("fat", "marbling", "grease", "suet", "tallow") && !p.says("until", "till", "off the broth until", "nothing but", "only") {
+		return "fat", "fat left on"
+	}
 	if p.says("white edges", "rind of fat") && p.has(set("stay leave keep")) {
 		return "fat", "fat left on"
 	}

@@ -141,6 +141,8 @@ func (p *passage) forms([]Act) (string, string) {
 		return "", "left as it is"
 	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
 		return "headspace", "no headspace"
+	case p.big() && p.says("cubes", "chunks", "lumps", "blocks", "pieces") && p.says("across", "thick", "square", "wide", "each way") && !p.negated():
+		return "piece-size", "big pieces"
 	case p.has(set("cut chop cube dice slice")) && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
 		return "piece-size", "big pieces"
 	case p.says("three parts") && p.has(set("fill pack load")):

@@ -152,7 +152,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
-		got.steams = at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
+		got.steams = !(p.has(set("steam")) && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
@@ -562,8 +562,11 @@ func (p *passage) inContext(act string) string {
 		if p.hasClass(Jar) && !p.namesFood() {
 			return "wash-jar"
 		}
-	case "vent":
-		if !p.at.Filled && !p.says("vent", "vented", "venting", "exhaust", "weight", "canner", "petcock", "steady", "plume", "stream") {
+	case "vent", "steam":
+		if p.at.Closed && !p.at.Done && p.has(set("steam")) && p.says("them", "the jars") && !p.hasClass(Weight) && !p.says("vent", "canner", "exhaust", "first", "before") {
+			return "steam-canner" // "steam them 20 minutes"
+		}
+		if act == "vent" && !p.at.Filled && !p.says("vent", "vented", "venting", "exhaust", "weight", "canner", "petcock", "steady", "plume", "stream") {
 			return "steam"
 		}
 	case "stand", "hold", "load":

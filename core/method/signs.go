@@ -14,7 +14,7 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "process-short", "the time is cut"
 	case p.otherTime():
 		return "process-short", "another time"
-	case !p.at.Done && p.hasClass(Jar) && p.says("same time", "same minutes", "as long as the pints", "no longer than the pints"):
+	case !p.at.Done && p.hasClass(Jar) && p.says("same time", "same minutes", "as long as the pints", "no longer than the pints", "no longer than pints", "no more than pints", "no more than the pints"):
 		return "process-short", "one time for two jars"
 	case !p.at.Done && p.says("need no pressure", "needs no pressure", "no pressure needed", "without pressure"):
 		return "method-mismatch", "no pressure"
@@ -30,6 +30,14 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "acid-short", "acid halved"
 	case (p.says("lemon", "lime", "lemons", "limes")) && p.says("fresh kind", "fresh one", "fresh ones", "the fresh", "real ones", "real thing", "straight off"):
 		return "fresh-citrus", "fresh juice"
+	case p.weakVinegar():
+		return "weak-vinegar", "a weak vinegar"
+	case p.says("fresh lemon", "fresh lemons", "fresh lime", "fresh limes", "freshly squeezed", "fresh squeezed", "fresh-squeezed", "fresh citrus", "real lemon", "real lemons", "whole lemons") && !p.negated() && !p.says("not", "never", "bowl", "basin", "brown", "browning", "holding", "dip", "isn't", "aren't", "no"):
+		return "fresh-citrus", "fresh juice"
+	case p.c.unit().hasAny([]string{"altitude", "elevation", "in the mountains", "high up", "up here", "in the hills", "at this height", "high country"}) && p.says("the time is the same", "times are the same", "the same time", "same pressure", "the pressure is the same", "nothing changes", "no different", "same as anywhere", "makes no difference", "is no matter"):
+		return "altitude", "one figure for all"
+	case p.says("half way up", "halfway up", "half-way up", "part way up", "partway up", "two thirds up", "three quarters up", "to the shoulders", "to the necks", "up to the necks", "up to the shoulders") && p.says("water") && p.at.Filled && !p.at.Done && !p.negated():
+		return "method-mismatch", "water that does not cover"
 	case !p.at.Filled && p.says("frozen") && p.says("straight in", "in frozen", "go in", "goes in", "as they are"):
 		return "pack-style", "frozen"
 	case !p.at.Filled && p.says("minced", "ground up", "ground fine") && p.says("machine", "grinder", "mincer", "mill") && !p.says("patties", "spice", "spices"):
@@ -72,6 +80,19 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "lid", "used again"
 	}
 	return "", ""
+}
+
+// weakVinegar reports a vinegar of less than five percent.
+func (p *passage) weakVinegar() bool {
+	if !p.hasClass(Acid) && !p.says("vinegar") || p.negated() {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Percent && m.Min < 5 {
+			return true
+		}
+	}
+	return false
 }
 
 // flameDown reports a flame that is lowered while the jars boil, and not to hold a

@@ -284,7 +284,7 @@ func (f *factReader) alone(i int) bool {
 }
 
 // vessels are measured in quarts too, and are no jars.
-var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true, "dutch": true, "stock": true}
+var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true, "dutch": true, "stock": true, "canner": true}
 
 // jars finds the jars that the sentence names, as jars and not as measures.
 func (f *factReader) jars() {
@@ -350,11 +350,29 @@ func (f *factReader) jars() {
 				continue
 			}
 		}
+		if f.denied(i) {
+			i += n - 1
+			continue // "not quarts"
+		}
 		if jar, ok := quantity.ParseJar(name); ok {
 			f.out.Jars = append(f.out.Jars, Said[quantity.Jar]{jar, f.line})
 		}
 		i += n - 1
 	}
+}
+
+// denied reports whether "not", "never" or "no" stands right before t[i].
+func (f *factReader) denied(i int) bool {
+	for k := i - 1; k >= max(0, i-3); k-- {
+		switch w := f.text(k); {
+		case negations[w] || w == "never" || w == "not" || w == "no":
+			return true
+		case w == "in" || w == "the" || w == "for" || w == "those" || w == "cute" || w == "do" || w == "use":
+		default:
+			return false
+		}
+	}
+	return false
 }
 
 // counted reads "2-quart jars", "four-pint jars", "two-litre jars": one jar of
@@ -533,17 +551,17 @@ func (f *factReader) numbers() {
 			if u == "mm" {
 				inches /= 10
 			}
-			f.out.Headspace = &Said[float64]{math.Round(inches*100) / 100, f.line}
+			f.headspace(math.Round(inches*100) / 100)
 			i = j + 1
 		case u == "inch" || u == "in" || u == "\"":
 			for k := j + 1; k <= j+5; k++ {
 				if w := f.text(k); w == "headspace" || w == "headroom" || w == "head" || w == "space" || w == "gap" || f.edge(k) {
-					f.out.Headspace = &Said[float64]{v, f.line}
+					f.headspace(v)
 				}
 			}
 			for k := i - 1; k >= i-4; k-- {
 				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hs" {
-					f.out.Headspace = &Said[float64]{v, f.line}
+					f.headspace(v)
 				}
 			}
 			i = j + 1
@@ -553,12 +571,23 @@ func (f *factReader) numbers() {
 	}
 }
 
+// headspace keeps the smallest headspace that the text states.
+func (f *factReader) headspace(v float64) {
+	if h := f.out.Headspace; h == nil || v < h.Value {
+		f.out.Headspace = &Said[float64]{v, f.line}
+	}
+}
+
 // low keeps the lowest pressure that the text states for these jars: of two figures the
 // end counts that is worse. What compares with another height or another day is none.
 func (f *factReader) low(v float64) {
 	for i := range f.t {
 		switch f.text(i) {
-		case "sea", "elevation", "altitude", "foot", "ft", "valley", "coast", "not", "never", "instead", "if", "below", "under", "down", "used", "would", "book", "level", "meter", "metre", "m", "over", "weighted", "dial", "?":
+		case "weighted", "dial":
+			if other := map[string]string{"weighted": "dial", "dial": "weighted"}[f.text(i)]; f.says(other) {
+				return // a figure for each gauge
+			}
+		case "sea", "elevation", "altitude", "foot", "ft", "valley", "coast", "not", "never", "instead", "if", "below", "under", "down", "used", "would", "book", "level", "meter", "metre", "m", "over", "?":
 			if f.text(i) != "never" || f.text(i+1) != "get" {
 				return
 			}
@@ -567,6 +596,15 @@ func (f *factReader) low(v float64) {
 	if s := f.out.StartPSI; s == nil || v < s.Value {
 		f.out.StartPSI = &Said[float64]{v, f.line}
 	}
+}
+
+func (f *factReader) says(word string) bool {
+	for i := range f.t {
+		if f.text(i) == word {
+			return true
+		}
+	}
+	return false
 }
 
 // pointer reports whether the word is what shows the pressure.

@@ -232,6 +232,9 @@ func ownNames(own map[string]bool, l *Line) {
 		for _, w := range words.Split(x.Food) {
 			own[w.Text] = true
 		}
+		for _, w := range append(append([]string{}, x.Prep...), x.State...) {
+			own[w] = true
+		}
 	}
 }
 

@@ -107,6 +107,11 @@ func jars(b *bench) {
 	list := b.jars
 	if b.jar.Value != "" {
 		list = []recipe.Said[quantity.Jar]{b.jar}
+		for _, j := range b.jars { // a jar of the text that is too large, whatever jar is at hand
+			if j.Value.Larger(limit) {
+				list = append(list, j)
+			}
+		}
 	}
 	smaller := false
 	for _, j := range list {
@@ -242,6 +247,7 @@ func statedProcess(b *bench) {
 	if len(list) == 0 {
 		return
 	}
+	b.otherJars()
 	m, hasMinutes := statedMinutes(b.draft)
 	if !hasMinutes && b.psi == nil {
 		return
@@ -296,6 +302,29 @@ func statedProcess(b *bench) {
 	if timeShort {
 		p := longest(list)
 		b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), edit: fix})
+	}
+}
+
+// otherJars reports a time that the text gives for another jar than the cook's and that
+// no row for that jar reaches.
+func (b *bench) otherJars() {
+	if b.jar.Value == "" {
+		return
+	}
+	for _, m := range b.minutes {
+		if m.Jar == "" || m.Jar == b.jar.Value {
+			continue
+		}
+		f := b.filter()
+		f.Jar = m.Jar
+		list, err := b.proc.Find(b.req.Elevation, f)
+		if err != nil || len(list) == 0 {
+			continue
+		}
+		if least := slices.MinFunc(list, func(x, y procedure.Process) int { return x.Minutes - y.Minutes }); m.Minutes < float64(least.Minutes) {
+			b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("%d minutes for %s, not %s", least.Minutes, m.Jar.Plural(), quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", m.Jar.Plural(), comma(b.req.Elevation), least.Minutes), Source: b.proc.Citation(),
+				edit: func(d *draft) { d.minutes = nil }})
+		}
 	}
 }
 
