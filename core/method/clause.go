@@ -165,7 +165,7 @@ func (r *Reader) asClause(t []token, i int) bool {
 		return false
 	}
 	next := t[i+1].low
-	return subjects[next] || determiners[next] && hasVerbAhead(t, i+1) || next == "soon" || next == "long"
+	return subjects[next] || t[i+1].class == Person && hasVerbAhead(t, i+1) || determiners[next] && hasVerbAhead(t, i+1) || next == "soon" || next == "long"
 }
 
 // opens reports whether a new predicate begins at t[i].

@@ -27,6 +27,9 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
 		return "process-short", "the clock"
 	}
+	if u.hasAny([]string{"from the time i turn on", "from the time i light", "from when i turn on", "from when i light", "from turning on", "from the moment i turn on", "from the moment i light", "from when i put the lid", "from when they go in", "from the time they go in", "from lighting"}) {
+		return "process-short", "the clock"
+	}
 	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) || p.says("no weight") && !hasVerb(p.c.t) {
 		return "pressure-low", "no weight"
 	}

@@ -9,7 +9,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.signs} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.signs} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -21,6 +21,16 @@ func (p *passage) danger(acts []Act) (code, why string) {
 // the code of leaving them undone.
 var safety = map[string]string{"peel": "unpeeled-root", "soak": "dry-legume-unsoaked", "vent": "vent", "process": "process-short", "pressure-process": "process-short", "boil-bath": "process-short",
 	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "acid-diluted", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style"}
+
+// smokedOrCured reports meat or fish that is smoked or cured here.
+func (p *passage) smokedOrCured(acts []Act) (string, string) {
+	for _, a := range acts {
+		if (a.Name == "smoke" || a.Name == "cure") && !a.Undone && !p.at.Filled && !p.negated() {
+			return "cured-meat", "smoked or cured"
+		}
+	}
+	return "", ""
+}
 
 // undone reports a step of safety said not to be done.
 func (p *passage) undone(acts []Act) (string, string) {
@@ -66,6 +76,9 @@ func (p *passage) overJars([]Act) (string, string) {
 
 // pressed reports solids pressed down in the jar.
 func (p *passage) pressed([]Act) (string, string) {
+	if !p.at.Done && p.says("hardly any water", "hardly any liquid", "hardly any broth", "barely any water", "barely any liquid", "next to no liquid", "right up with") && !p.has(set("boil simmer cook steam")) {
+		return "", "hardly any liquid"
+	}
 	if !p.at.Done && p.has(set("pack fill load stuff")) && p.says("up to the neck", "right up to", "to the shoulders", "to the shoulder", "right to the top") && !p.negated() {
 		return "solids-ratio", "filled with solids"
 	}
@@ -271,10 +284,17 @@ func (p *passage) shareOf(i int) string {
 
 // licence reports a step or an ingredient said to be optional.
 func (p *passage) licence(acts []Act) (string, string) {
+	if p.after != nil && p.after.kind == condition && p.after.hasAny([]string{"remember", "think of it", "have time", "is time", "can be bothered", "feel like it", "like", "want to", "must"}) && !p.negated() {
+		for _, a := range acts {
+			if code := safety[a.Name]; code != "" && a.Name != "drain" && a.Name != "boil" && a.Name != "heat" && a.Name != "brown" {
+				return code, "only if one likes"
+			}
+		}
+	}
 	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.has(set("know worry fret understand ask fuss fear panic")) && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
 		return "", "" // "with a weight you don't need to know"
 	}
-	if p.says("optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {
+	if p.says("if you remember", "if you think of it", "if there is time", "if you have time", "if you can be bothered", "if i remember", "if i think of it", "when i remember", "optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {
 		for k := range p.c.t {
 			w := &p.c.t[k]
 			switch w.class {
@@ -302,7 +322,7 @@ func (p *passage) licence(acts []Act) (string, string) {
 
 // another reports one thing in the place of another.
 func (p *passage) another(acts []Act) (string, string) {
-	if p.says("instead of", "in place of", "rather than", "in lieu of") {
+	if p.says("instead of", "in place of", "rather than", "in lieu of", "can be used for", "may be used for", "stands in for", "stand in for") {
 		for k := range p.c.t {
 			switch p.c.t[k].class {
 			case Acid:

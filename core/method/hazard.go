@@ -157,6 +157,10 @@ func (p *passage) forms([]Act) (string, string) {
 		return "solids-ratio", "packed hard"
 	case (p.word(0) == "ground" || p.word(0) == "minced") && !p.at.Filled && !p.namesFood() && !hasVerb(p.c.t):
 		return "piece-size", "minced"
+	case p.says("on the cob", "on the cobs") && p.has(set("leave keep can put pack do")) && !p.negated() && !p.at.Done:
+		return "", "on the cob"
+	case p.has(set("dip roll coat dredge toss dust turn")) && p.says("in batter", "in flour", "in seasoned flour", "in breadcrumbs", "in bread crumbs", "in crumbs", "in cornmeal", "in egg", "with flour") && !p.negated() && !p.at.Done:
+		return "thickener", "a coating"
 	case p.says("and all") && p.says("skins", "stones", "pits", "bones", "stems", "seeds", "shells") && !p.says("off", "out", "away", "remove"):
 		return "", "parts left in"
 	case p.says("in dry", "dry from the sack", "straight from the sack", "straight from the bag", "straight from the packet", "straight out of the bag") && (p.hasClass(Pronoun) || p.hasClass(Pulse) || p.says("bean", "beans", "peas", "lentils")):
@@ -219,6 +223,10 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		return "acid-short", "acid that runs short"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && (p.says("have none", "got none", "there is none", "we have no", "had none", "is gone", "are gone", "ran out") || p.says("first jars", "last jars", "first few", "last few", "first half") && p.has(set("get take have"))) && !p.at.Filled:
 		return "no-acid-added", "no acid"
+	case p.has(set("skip omit leave drop spare forget")) && p.says("bottled juice", "the bottled", "the bottle", "the sour", "the acid") && !p.negated():
+		return "no-acid-added", "acid left out"
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("only") && p.says("to the jars", "in the jars", "to those", "in those", "to the ones", "in the ones", "to some", "in some") && !p.negated():
+		return "no-acid-added", "acid in some jars"
 	case p.says("serves the batch", "does the batch", "does the lot", "serves the lot", "for the whole lot", "does them all") && p.says("squirt", "spoon", "spoonful", "dash", "splash", "glug", "drop", "drops", "capful", "bottle", "cup"):
 		return "unclear-amount", "one measure for all"
 	case p.says("lemon tree", "lime tree", "lemon bush") && p.at.Method && !p.negated():

@@ -25,6 +25,9 @@ func (p *passage) otherForm([]Act) (string, string) {
 	if p.has(set("use take buy get")) && p.says("with the bone in", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") && p.namesFood() {
 		return "", "in a form of its own"
 	}
+	if p.has(set("leave keep")) && p.says("bones in", "bone in", "the bones in") && !p.at.Names["bone"] {
+		return "", "with its bones"
+	}
 	return "", ""
 }
 

@@ -825,6 +825,9 @@ func (p *passage) opensJar() bool {
 	if p.at.Closed && !p.at.Done && !p.has(set("open serve eat reheat enjoy want")) && !p.says("serve", "serving", "table", "eat", "eating", "opened", "opening", "jar is open") {
 		return false // "45 minutes start to finish"
 	}
+	if c.hasAny([]string{"i open", "we open", "i opened", "we opened"}) && (p.hasClass(Canner) || p.hasClass(Steam) || c.hasAny([]string{"can", "cans", "tin", "tins", "packet", "packets", "box", "carton", "bag", "petcock", "vent", "valve", "weight"})) {
+		return false // "I opened two cans of cream of mushroom"
+	}
 	if c.hasAny(openings) && !(p.has(cutVerbs) && !p.says("open", "opened", "serve", "eat")) {
 		return true
 	}

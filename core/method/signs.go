@@ -60,7 +60,7 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "vent", "weight on at once"
 	case p.hurriesDown():
 		return "cooling", "the pressure is hurried"
-	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && !p.negated() && !p.says("fridge", "refrigerator", "first", "same day", "freezer"):
+	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
 		return "lid", "jars that did not seal"
 	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
 		return "lid", "a jar that bulged"
@@ -211,6 +211,12 @@ func (p *passage) hurriesDown() bool {
 		return false
 	}
 	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {
+		return true
+	}
+	if p.has(set("run pour hose splash")) && p.says("cold water", "cool water", "the tap") && p.hasClass(Pot) {
+		return true
+	}
+	if p.has(set("open")) && p.says("petcock", "vent", "valve") && p.says("steam out", "let it out", "pressure out", "fast", "down") {
 		return true
 	}
 	if p.has(set("open")) && p.c.unit().hasAny([]string{"stops hissing", "quits hissing", "stops steaming", "stops rattling", "still hissing", "still steaming", "stops spitting"}) {

@@ -135,7 +135,7 @@ func modify(t []token) {
 				compound = next.low == next.Text
 			case implements[next.low]:
 				compound = next.low != "tin" || !rinsed(t, end) // "a melon spoon"
-			case next.class == "" && !closed[next.low] && !e.Adjective() && e.Verb() == 0:
+			case next.class == "" && !closed[next.low] && !e.Adjective() && e.Verb() == 0 && !(next.verb != "" && i+2 < len(t) && next.low != next.verb && strings.HasSuffix(next.low, "s")):
 				switch e.Noun() {
 				case english.NounPlant:
 					compound = next.low == "tree" || next.low == "trees" || next.low == "vine" || next.low == "vines" || next.low == "bush"

@@ -114,11 +114,11 @@ func (p *passage) verbOfTalk() bool {
 
 // acidLater reports acid that goes in at the table and not in the jar.
 func (p *passage) acidLater() bool {
-	if !p.puts() || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
+	if !p.puts() && !(p.has(set("go come")) && p.says("in")) || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
 		return false
 	}
 	for i := range p.c.t {
-		if w := &p.c.t[i]; (w.class == Acid || w.low == "lemon" || w.low == "lime") && (p.word(i-1) == "the" || p.word(i-2) == "the") {
+		if w := &p.c.t[i]; (w.class == Acid || w.low == "lemon" || w.low == "lime") && (i == 0 || p.word(i-1) == "the" || p.word(i-2) == "the") {
 			return true
 		}
 	}

@@ -77,7 +77,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	another, times := sheet.toldOfAnother(), sheet.times()
 	for i := range sheet.lines {
 		no, line := first+i, sheet.bare(r, i)
-		behind := false // what stands behind the title on its line
+		behind := false                               // what stands behind the title on its line
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
 		if line == "" || isRule(line) {
 			blank = true
@@ -587,6 +587,9 @@ func (r *Reader) pieces(line string) []string {
 // among full jars it speaks of the process.
 func (r *Reader) figuresOnly(piece string) bool {
 	t := words.Split(stripBullet(piece))
+	if leadingMeasure(t) && r.method.Shape(piece).Verbs > 0 && !containsAny(strings.ToLower(piece), "tbsp", "tsp", "spoon", "cup") {
+		return true // "Five lb is enough for beans."
+	}
 	if !hasNumber(t) && !leadingMeasure(t) || r.foodAnywhere(t) || r.anyFoodWord(t) {
 		return false
 	}

@@ -14,7 +14,7 @@ import (
 	"damson/core/review"
 )
 
-// kitchens are sound recipes of five kinds with three places for a sentence: before
+// kitchens are sound recipes of eleven kinds with three places for a sentence: before
 // the jars are filled, once they are closed, and after the process.
 var kitchens = map[string]struct{ flags, text string }{
 	"beans": {"--elevation 300ft --gauge dial", "Green beans\n\n4 lb green beans\nwater\n\n%s\nPack raw in pints and cover with boiling water, leaving 1 inch headspace.\n%s\nProcess 20 minutes at 11 pounds in a dial gauge pressure canner.\n%s\n"},
@@ -26,6 +26,12 @@ var kitchens = map[string]struct{ flags, text string }{
 		"Boil all together 5 minutes. Fill hot pints half full with solids, then the hot broth, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 60 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
 	"pickle": {"--elevation 300ft --jar pint", "Dilled beans\n\n4 lb green beans\n8 heads fresh dill\n1/2 cup canning salt\n4 cups white vinegar (5 percent)\n4 cups water\n\n%s\n" +
 		"Stand the beans raw in hot sterile pints with the dill. Boil salt, vinegar and water, pour over, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 5 minutes in a boiling water bath.\n%s\n"},
+	"jam":     {"--elevation 300ft --jar half-pint", "Strawberry jam\n\n4 cups crushed strawberries\n4 cups sugar\n\n%s\nStir sugar and berries over low heat until the sugar dissolves, then boil hard to the jellying point. Ladle hot into sterile half-pints, 1/4 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess half-pints 5 minutes in a boiling water bath.\n%s\n"},
+	"kidneys": {"--elevation 300ft --gauge weighted --jar pint", "Kidney beans\n\n3 1/4 lb dried kidney beans\nsalt\nwater\n\n%s\nSoak the beans 12 hours, drain, cover with fresh water and boil 30 minutes. Fill hot pints with beans and cooking water, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
+	"pears":   {"--elevation 300ft --jar pint", "Pears in light syrup\n\n11 lb pears\n2 1/4 cups sugar\n9 cups water\n\n%s\nPeel, halve and core the pears. Boil them 5 minutes in the syrup. Fill hot pints with hot pears and hot syrup, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 20 minutes in a boiling water bath.\n%s\n"},
+	"salsa":   {"--elevation 300ft --jar pint", "Choice salsa\n\n6 cups peeled, cored, seeded, chopped tomatoes\n9 cups chopped onions and peppers\n1 1/2 cups bottled lemon juice\n3 tsp canning salt\n\n%s\nBring everything to a boil and simmer 3 minutes. Ladle hot into hot pints, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 15 minutes in a boiling water bath.\n%s\n"},
+	"corn":    {"--elevation 300ft --gauge weighted --jar pint", "Whole kernel corn\n\n20 lb corn in the husk\n1/2 tsp salt to each pint\nwater\n\n%s\nHusk, silk and wash the corn. Blanch 3 minutes, cut the kernels off at three quarters depth. Pack raw in hot pints, cover with boiling water, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 55 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
+	"chicken": {"--elevation 300ft --gauge weighted --jar pint", "Chicken, boned\n\n10 lb boneless chicken\n1/2 tsp salt to each pint\n\n%s\nPack raw in hot pints, no liquid added, 1 1/4 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
 }
 
 // said reviews a kitchen with a sentence at one of its places.
@@ -73,8 +79,8 @@ func TestAdversary(t *testing.T) {
 		}
 		assert.False(t, clear, "stays clear: %s", row)
 	}
-	require.GreaterOrEqual(t, n, 700)
-	require.LessOrEqual(t, known, 20)
+	require.GreaterOrEqual(t, n, 830)
+	require.LessOrEqual(t, known, 24)
 }
 
 // Recipes of many voices that follow a tested procedure: how many are clear is a
