@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"regexp"
+	"strconv"
 	"strings"
 
 	"damson/core/english"
@@ -14,6 +15,8 @@ type page struct {
 	lines []string
 	// speakers are the names that stand before more than one line: a conversation.
 	speakers map[string]bool
+	// steps are the lines that are numbered one after the other.
+	steps map[int]bool
 }
 
 func newPage(text string) *page {
@@ -27,8 +30,36 @@ func newPage(text string) *page {
 	for name, n := range seen {
 		p.speakers[name] = n > 1
 	}
+	p.number()
 	return p
 }
+
+// number finds runs of lines that count from one: "1. Wash", "2. Cut", "3. sugar in".
+func (p *page) number() {
+	p.steps = map[int]bool{}
+	var run []int
+	for i, line := range p.lines {
+		m := stepNumber.FindStringSubmatch(line)
+		if m == nil {
+			continue
+		}
+		switch n, _ := strconv.Atoi(m[1]); {
+		case n == 1:
+			run = []int{i}
+		case n == len(run)+1:
+			run = append(run, i)
+		default:
+			run = nil
+		}
+		if len(run) >= 3 {
+			for _, k := range run {
+				p.steps[k] = true
+			}
+		}
+	}
+}
+
+var stepNumber = regexp.MustCompile(`^\s*(\d{1,2})[.)]\s+\pL`)
 
 // spoken is "Jess: ..." and "Q: ..." at the beginning of a line.
 var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?)\s?: \S`)
@@ -36,6 +67,9 @@ var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {
 	line := unprefixed(clean(p.lines[i]))
+	if p.steps[i] {
+		line = stepNumber.ReplaceAllStringFunc(line, func(s string) string { return s[len(s)-len(strings.TrimLeft(strings.TrimSpace(s), "0123456789.) ")):] })
+	}
 	if m := spoken.FindStringSubmatchIndex(line); m != nil && p.speakers[line[m[2]:m[3]]] && !r.foodAnywhere(words.Split(line[m[2]:m[3]])) && !strings.EqualFold(line[m[2]:m[3]], "note") {
 		line = strings.TrimSpace(line[m[1]-1:])
 	}

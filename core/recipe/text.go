@@ -148,7 +148,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		}
 		blank = false
 		pieces := r.pieces(line)
-		prose := behind || len(pieces) > 1 || cooking && section != "ingredients"
+		prose := sheet.steps[i] && !onlyNotes(rec.Lines) || behind || len(pieces) > 1 || cooking && section != "ingredients"
 		for k, piece := range pieces {
 			next := ""
 			if k+1 < len(pieces) {
@@ -515,7 +515,7 @@ func firstWorked(rec *Recipe) *Line {
 }
 
 // elidedName are what such a line may call the food: its colour or size, or nothing.
-var elidedName = map[string]bool{"": true, "white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "whole one": true, "of them": true}
+var elidedName = map[string]bool{"cube": true, "piece": true, "chunk": true, "strip": true, "meat": true, "": true, "white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "whole one": true, "of them": true}
 
 // firstNamed is the one food that the title names among other words: "Asparagus off
 // the allotment".
@@ -566,7 +566,7 @@ func (r *Reader) pieces(line string) []string {
 	}
 	list := Sentences(stripBullet(line))
 	for i, piece := range list {
-		if before, after, ok := strings.Cut(piece, ": "); ok && r.names(before) == 0 && len(strings.Fields(before)) > 2 && !containsAny(strings.ToLower(before), "jar", "pint", "quart", "each", "every", "per ") && r.leadingFood(words.Split(after)) && len(list) > 1 {
+		if before, after, ok := strings.Cut(piece, ": "); ok && r.names(before) == 0 && len(strings.Fields(before)) > 2 && !containsAny(strings.ToLower(before), "jar", "pint", "quart", "each", "every", "per ") && r.leadingFood(words.Split(after)) && len(list) > 1 && !r.method.Shape(before).Order {
 			list[i] = after // "I measured it for you: 4 cups ..."
 		}
 	}

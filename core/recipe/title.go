@@ -63,13 +63,13 @@ func (r *Reader) subjectLine(rec *Recipe, line string) (string, bool) {
 var subject = regexp.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
 
 // anyOf are words for any food of a group; the title says which one it is.
-var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat"}
+var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}
 
 // generic gives a line that says "berries" the berry of the title.
 func (r *Reader) generic(rec *Recipe) {
 	for _, l := range rec.Lines {
 		group := anyOf[l.Food]
-		if l.Kind != Ingredient || l.Ref != nil || group == "" {
+		if l.Kind != Ingredient || l.Ref != nil && l.Ref.ID != "fish" || group == "" {
 			continue
 		}
 		if named := r.ofGroup(rec.Title, group); named != nil {

@@ -65,7 +65,7 @@ func purees(b *bench) {
 		if b.proc != nil && b.proc.Requires("pureed") && (b.onlyOf(s, "tomato") || containsAny(st.Text, "mill", "sieve")) {
 			continue // a sauce of milled tomatoes: what joins them stays in pieces
 		}
-		if b.soft() && strings.HasPrefix(strings.ToLower(st.actText("puree")), "mash") {
+		if b.soft() && mashes(st.actText("puree")) {
 			continue // mashing berries for jam
 		}
 		if b.main >= 0 && b.items[b.main].looks(squash...) && !b.soup() {
@@ -305,4 +305,15 @@ func reducing(b *bench) {
 			}
 		}
 	}
+}
+
+// mashes reports whether the verb crushes by hand, and does not blend.
+func mashes(verb string) bool {
+	verb = strings.ToLower(verb)
+	for _, v := range []string{"mash", "smash", "crush", "squash", "squish", "bash"} {
+		if strings.HasPrefix(verb, v) {
+			return true
+		}
+	}
+	return false
 }
