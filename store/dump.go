@@ -19,7 +19,7 @@ type Dump struct {
 }
 
 // tables are all of them, each behind those that it refers to.
-var tables = []string{"kitchens", "canners", "jar_stocks", "recipes", "versions", "checks", "procedures", "choices", "foods", "meters", "calibrations", "readings", "plans", "plan_dishes", "plan_moves", "took"}
+var tables = []string{"kitchens", "canners", "jar_stocks", "recipes", "versions", "checks", "procedures", "choices", "foods", "meters", "calibrations", "readings", "plans", "plan_dishes", "plan_moves", "took", "answers"}
 
 // Export returns all that is stored.
 func (s *Store) Export(ctx context.Context) (Dump, error) {

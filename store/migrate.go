@@ -111,6 +111,14 @@ var migrations = []string{
 		id INTEGER PRIMARY KEY AUTOINCREMENT, canner_id INTEGER NOT NULL REFERENCES canners(id) ON DELETE CASCADE, on_day TEXT NOT NULL, piece TEXT NOT NULL, minutes INTEGER NOT NULL, created_at DATETIME NOT NULL
 	);
 	CREATE INDEX took_canner ON took(canner_id);`,
+
+	// 8: what was answered to a question about words of a recipe; without a recipe it is
+	// a word of the house
+	`CREATE TABLE answers (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, recipe_id INTEGER REFERENCES recipes(id) ON DELETE CASCADE,
+		words TEXT NOT NULL, answer TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE UNIQUE INDEX answers_words ON answers(ifnull(recipe_id, 0), words);`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

@@ -1,6 +1,7 @@
 package web
 
 import (
+	"context"
 	"sync"
 	"time"
 
@@ -82,7 +83,7 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 		rec.Title = r.Title
 	}
 	return review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge(),
-		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID)}, nil
+		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID), Answers: s.answersOf(context.Background(), r.ID)}, nil
 }
 
 // reviewOf reviews a stored recipe in the kitchen. The result must not be

@@ -79,6 +79,11 @@ type noteView struct {
 	Do, Why         string
 	Remedy, Source  string
 	Code            string
+	// Asked are the words that a question is about and Answers what may be said of
+	// them; Answered is true where it was said.
+	Asked    string
+	Answers  []review.Option
+	Answered bool
 	// Take are the keys of the edits that the note offers, for recipe ID.
 	Take []string
 	ID   int64
@@ -152,7 +157,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 			continue
 		}
 		// Two rules that ask for the same thing are one note.
-		if have := notes[*f.Line]; len(have) > 0 && have[len(have)-1].Do == n.Do && have[len(have)-1].Severity == n.Severity {
+		if have := notes[*f.Line]; len(have) > 0 && n.Asked == "" && have[len(have)-1].Do == n.Do && have[len(have)-1].Severity == n.Severity {
 			last := &have[len(have)-1]
 			last.Take = append(last.Take, n.Take...)
 			continue
@@ -260,7 +265,10 @@ func (s *Server) viewNote(f review.Finding) noteView {
 		label = "asks"
 	}
 	n := noteView{Severity: f.Severity, Label: label, Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code, More: s.viewMore(f)}
-	if f.Mendable() {
+	if f.Question || f.Answered {
+		n.Asked, n.Answers, n.Answered = f.Ingredient, f.Answers, f.Answered
+	}
+	if f.Mendable() && !f.Question {
 		n.Take = []string{f.Key()}
 	}
 	return n

@@ -59,6 +59,7 @@ func (s *Server) Handler() http.Handler {
 	g.POST("/recipes/:id/amended", s.keepAmended)
 	g.GET("/recipes/:id/compare", s.showCompare)
 	g.POST("/recipes/:id/procedure", s.chooseProcedure)
+	g.POST("/recipes/:id/answer", s.answer)
 	g.GET("/recipes/:id/lines/:line", s.showWhatIf)
 	g.GET("/recipes/:id/scale", s.showBatch)
 	g.POST("/recipes/:id/scale", s.keepBatch)

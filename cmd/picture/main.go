@@ -24,9 +24,6 @@ setTimeout(() => document.querySelector('[data-part="food"][data-line="9"]').dis
 // typed searches the library before its picture is taken.
 const typed = `document.querySelector("#q").value = "beans"; document.querySelector("#q").dispatchEvent(new Event("input", {bubbles: true})); true`
 
-// opened shows what moves the mixture of a review.
-const opened = `const d = [...document.querySelectorAll("details")].find(d => d.textContent.includes("What moves it")); d.open = true; d.scrollIntoView({block: "end"}); true`
-
 var pages = []struct{ name, path, script string }{
 	{"desk", "/", ""},
 	{"new-recipe", "/new", pasted},
@@ -46,7 +43,7 @@ var pages = []struct{ name, path, script string }{
 	{"run-sheet", "/plan/1/sheets", ""},
 	{"acid-bench", "/acidity", ""},
 	{"ph-log", "/acidity/log", ""},
-	{"acidity-in-review", "/recipes/5", opened},
+	{"review-asks", "/recipes/14", ""},
 }
 
 func main() {

@@ -195,6 +195,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.elided(rec)
 	r.generic(rec)
 	bareNames(rec)
+	saidTwice(rec)
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
@@ -457,6 +458,23 @@ func bareNames(rec *Recipe) {
 		}
 		for _, x := range rec.Lines {
 			if x != l && x.Kind == Ingredient && x.Ref == l.Ref && x.AmountMin != nil {
+				*l = *note(l.No, l.Text)
+				break
+			}
+		}
+	}
+}
+
+// saidTwice reads a line that says by a shorter name, and with the same amount, what
+// another line lists: "Nine pounds of beans make nine pints." above "9 lb green beans".
+func saidTwice(rec *Recipe) {
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient || l.AmountMin == nil || l.Per != "" || len(l.Unread)+len(l.Prep)+len(l.State)+len(l.Also)+len(l.Alternatives) > 0 || l.Ref == nil {
+			continue
+		}
+		name := words.FoldPhrase(l.Food)
+		for _, x := range rec.Lines {
+			if x != l && x.Kind == Ingredient && x.AmountMin != nil && *x.AmountMin == *l.AmountMin && x.Unit == l.Unit && strings.HasSuffix(words.FoldPhrase(x.Food), " "+name) {
 				*l = *note(l.No, l.Text)
 				break
 			}

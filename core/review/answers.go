@@ -2,14 +2,18 @@ package review
 
 import (
 	"slices"
+	"strings"
 
 	"damson/core/recipe"
 )
 
-// Given is an answer to a question about a line: the first given for a line answers
-// its first question, the second its second.
+// Given is an answer to a question. With Words it answers the question about these words,
+// on any line; without them the first given for a line answers its first question, the
+// second its second.
 type Given struct {
 	Line int
+	// Words are those that were asked about, as they stand in the recipe.
+	Words string
 	// ID is that of an Option, or of a food.
 	ID string
 }
@@ -48,7 +52,7 @@ func IsAnswer(id string) bool { return readyWord[id] != "" }
 // answered is noted in its place.
 func (b *bench) ask(f Finding) {
 	f.Severity, f.Question, f.Answers = Change, true, ready
-	id := b.answer(*f.Line)
+	id := b.answer(*f.Line, f.Ingredient)
 	if id == "" {
 		b.report(f)
 		return
@@ -57,20 +61,25 @@ func (b *bench) ask(f Finding) {
 	if food := b.cat.ByID(id); food != nil {
 		word = food.Names[0]
 	}
-	b.report(Finding{Code: f.Code, Severity: Note, Line: f.Line, Ingredient: f.Ingredient, Do: "You said: " + word,
+	b.report(Finding{Code: f.Code, Severity: Note, Line: f.Line, Ingredient: f.Ingredient, Answered: true, Do: "You said: " + word,
 		Message: "Damson could not read “" + f.Ingredient + "” by itself; it stands on this answer."})
 }
 
 // answer returns what was answered to the next question about the line, "" where
 // nothing was.
-func (b *bench) answer(line int) string {
+func (b *bench) answer(line int, words string) string {
+	for _, g := range b.req.Answers.list() {
+		if g.Words != "" && g.Words == words {
+			return g.ID
+		}
+	}
 	if b.asked == nil {
 		b.asked = map[int]int{}
 	}
 	n := b.asked[line]
 	b.asked[line]++
 	for _, g := range b.req.Answers.list() {
-		if g.Line != line {
+		if g.Words != "" || g.Line != line {
 			continue
 		}
 		if n == 0 {
@@ -85,6 +94,11 @@ func (b *bench) answer(line int) string {
 func (d *draft) answeredFoods(e *Reviewer, given []Given) {
 	for _, g := range given {
 		if f := e.cat.ByID(g.ID); f != nil && !IsAnswer(g.ID) {
+			if g.Words != "" {
+				if g.Line = d.lineOf(g.Words); g.Line == 0 {
+					continue // the words stand in it no more
+				}
+			}
 			l := &recipe.Line{No: g.Line, Text: f.Names[0], Food: f.Names[0], FoodID: f.ID, Ref: f, Kind: recipe.Ingredient, Reading: recipe.Understood}
 			d.addLine(l, false)
 			d.items[len(d.items)-1].fromStep = true
@@ -118,4 +132,14 @@ func (r *Result) sentenceOf(f Finding) string {
 		}
 	}
 	return f.Ingredient
+}
+
+// lineOf returns the line on which the words are asked about, 0 where they are on none.
+func (d *draft) lineOf(words string) int {
+	for i := range d.steps {
+		if slices.ContainsFunc(d.steps[i].Asks, func(a recipe.Ask) bool { return a.Text == words }) || strings.Contains(d.steps[i].Text, words) {
+			return d.steps[i].No
+		}
+	}
+	return 0
 }

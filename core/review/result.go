@@ -69,6 +69,8 @@ type Finding struct {
 	Clause bool `json:"-"`
 	// Answers are those that are ready.
 	Answers []Option `json:"answers,omitempty"`
+	// Answered is true where an answer of the cook's stands in for the reading.
+	Answered bool `json:"-"`
 
 	edit func(*draft)
 }

@@ -1,0 +1,68 @@
+package web
+
+import (
+	"context"
+	"net/http"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/review"
+	"damson/core/words"
+	"damson/store"
+)
+
+// maxWords is the longest part of a sentence that is asked about, in bytes.
+const maxWords = 2000
+
+// answersOf returns what was answered for the recipe and for the house.
+func (s *Server) answersOf(ctx context.Context, recipeID int64) *review.Answers {
+	list, err := s.store.Answers(ctx, recipeID)
+	if err != nil {
+		panic(err)
+	}
+	out := &review.Answers{}
+	for _, a := range list {
+		out.Given = append(out.Given, review.Given{Words: a.Words, ID: a.Answer})
+	}
+	return out
+}
+
+// answer keeps what the cook says of words that Damson could not read, or takes it back.
+func (s *Server) answer(c *gin.Context) {
+	r, ok := s.recipeOf(c)
+	if !ok || !s.form(c) {
+		return
+	}
+	f, ctx := c.Request.PostForm, c.Request.Context()
+	asked, id := f.Get("words"), f.Get("answer")
+	if asked == "" || len(asked) > maxWords {
+		s.fail(c, http.StatusUnprocessableEntity, "There are no words that the answer is about.", "Go back to the review and press the answer beside the sentence.")
+		return
+	}
+	if name := strings.TrimSpace(f.Get("food")); id == "food" {
+		food := s.shelf().lib.Foods.ByName(words.FoldPhrase(name))
+		if food == nil {
+			s.fail(c, http.StatusUnprocessableEntity, "Damson does not know the food “"+name+"”.", "Go back and write its everyday name, or add it among the foods of the kitchen; nothing was changed.")
+			return
+		}
+		id = food.ID
+	} else if id != "back" && !review.IsAnswer(id) {
+		s.fail(c, http.StatusUnprocessableEntity, "That is no answer that Damson knows.", "Go back to the review and press one of the answers beside the sentence.")
+		return
+	}
+	var err error
+	switch {
+	case id == "back":
+		err = s.store.TakeBack(ctx, r.ID, asked)
+	case f.Get("house") != "":
+		err = s.store.AddAnswer(ctx, store.Answer{Words: asked, Answer: id})
+	default:
+		err = s.store.AddAnswer(ctx, store.Answer{RecipeID: &r.ID, Words: asked, Answer: id})
+	}
+	if err != nil {
+		panic(err)
+	}
+	s.reviews.forget()
+	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+}

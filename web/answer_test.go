@@ -1,0 +1,60 @@
+package web
+
+import (
+	"net/http"
+	"net/url"
+	"regexp"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+)
+
+// asking is a recipe that only one word holds up.
+const asking = "Green beans\n4 lb green beans, trimmed, in 1 inch pieces\nboiling water\n\nPut the beans in the wide brannet and rinse them.\n" +
+	"Pack raw in hot pints, boiling water over, 1 inch headspace. Lids on.\nVent 10 minutes. Process pints 20 minutes at 13 pounds in a dial gauge pressure canner."
+
+var askedWords = regexp.MustCompile(`name="words" value="([^"]*)"`)
+
+func TestAnswerOnThePage(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	at := sendIn(t, h, asking)
+	page := do(h, "GET", at, nil).Body.String()
+	require.Contains(t, page, "One question first")
+	m := askedWords.FindStringSubmatch(page)
+	require.Len(t, m, 2)
+	asked := m[1]
+	require.Contains(t, asked, "brannet")
+	require.Contains(t, page, "A pan or a tool")
+
+	for form, code := range map[string]int{
+		"words=brannet&answer=nonsense":                        http.StatusUnprocessableEntity,
+		"answer=tool":                                          http.StatusUnprocessableEntity,
+		"words=brannet&answer=food&food=glimmer":               http.StatusUnprocessableEntity,
+		"answer=tool&words=" + strings.Repeat("x", maxWords+1): http.StatusUnprocessableEntity,
+	} {
+		f, err := url.ParseQuery(form)
+		require.NoError(t, err)
+		assert.Equal(t, code, do(h, "POST", at+"/answer", f).Code, form[:min(60, len(form))])
+	}
+	require.Contains(t, do(h, "GET", at, nil).Body.String(), "One question first", "a refused answer changes nothing")
+
+	say := func(f url.Values) string {
+		require.Equal(t, http.StatusSeeOther, do(h, "POST", at+"/answer", f).Code)
+		return do(h, "GET", at, nil).Body.String()
+	}
+	page = say(url.Values{"words": {asked}, "answer": {"tool"}})
+	assert.Contains(t, page, "<h1>Clear</h1>")
+	assert.Contains(t, page, "You said: a pan or a tool", "what was cleared by an answer says so")
+	assert.Contains(t, say(url.Values{"words": {asked}, "answer": {"back"}}), "One question first")
+
+	// A food that is no part of the tested recipe does not clear it.
+	assert.Contains(t, say(url.Values{"words": {asked}, "answer": {"food"}, "food": {"cream"}}), "<h1>Change first</h1>")
+
+	// A word of the house holds in the next recipe.
+	say(url.Values{"words": {asked}, "answer": {"back"}})
+	say(url.Values{"words": {asked}, "answer": {"tool"}, "house": {"yes"}})
+	assert.Contains(t, do(h, "GET", sendIn(t, h, asking), nil).Body.String(), "<h1>Clear</h1>")
+}
