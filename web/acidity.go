@@ -133,12 +133,24 @@ func (v *scaleView) addMixture(e acidity.Estimate) {
 	default:
 		v.Mix.TextX, v.Mix.Anchor = right+6, "start"
 	}
+	v.Mix.Drop = 4.5
+	if m := v.Mix; m.Anchor == "end" && m.TextX-wide < v.Line && m.TextX > v.Line {
+		// beside the bar there is no room: below it
+		m.TextX, m.Anchor, m.Drop = m.X, "start", 18
+		if m.X+wide > scaleWidth {
+			m.TextX, m.Anchor = scaleWidth, "end"
+		}
+		v.Field += 12
+		v.Bottom += 12
+		v.TickY += 12
+		v.Height += 12
+	}
 }
 
 // mixBar is the mixture's range on a scale.
 type mixBar struct {
-	X, Y, W, Mid, TextX float64
-	Anchor              string
+	X, Y, W, Mid, TextX, Drop float64
+	Anchor                    string
 }
 
 // pushNotes are quiet notes beside the lines that push an acid mixture up most,
