@@ -9,7 +9,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.signs} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.signs} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -27,6 +27,16 @@ func (p *passage) smokedOrCured(acts []Act) (string, string) {
 	for _, a := range acts {
 		if (a.Name == "smoke" || a.Name == "cure") && !a.Undone && !p.at.Filled && !p.negated() {
 			return "cured-meat", "smoked or cured"
+		}
+	}
+	return "", ""
+}
+
+// coolFilled reports food that is left to cool before it is filled.
+func (p *passage) coolFilled(acts []Act) (string, string) {
+	for _, a := range acts {
+		if a.Name == "cool-food" && !a.Undone && !p.negated() && p.c.unit().hasAny([]string{"lukewarm", "before you fill", "before filling", "before it goes in", "then fill", "then jar", "and jar", "and fill"}) {
+			return "pack-style", "filled cold"
 		}
 	}
 	return "", ""

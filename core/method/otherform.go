@@ -22,7 +22,7 @@ func (p *passage) otherForm([]Act) (string, string) {
 			return code, "in a form of its own"
 		}
 	}
-	if p.has(set("use take buy get")) && p.says("with the bone in", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") && p.namesFood() {
+	if p.has(set("use take buy get")) && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {
 		return "", "in a form of its own"
 	}
 	if p.has(set("leave keep")) && p.says("bones in", "bone in", "the bones in") && !p.at.Names["bone"] {

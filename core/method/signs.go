@@ -30,6 +30,8 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "acid-short", "acid halved"
 	case (p.says("lemon", "lime", "lemons", "limes")) && p.says("fresh kind", "fresh one", "fresh ones", "the fresh", "real ones", "real thing", "straight off"):
 		return "fresh-citrus", "fresh juice"
+	case p.juiceOf():
+		return "fresh-citrus", "fresh juice"
 	case p.weakVinegar():
 		return "weak-vinegar", "a weak vinegar"
 	case p.says("fresh lemon", "fresh lemons", "fresh lime", "fresh limes", "freshly squeezed", "fresh squeezed", "fresh-squeezed", "fresh citrus", "real lemon", "real lemons", "whole lemons") && !p.negated() && !p.says("not", "never", "bowl", "basin", "brown", "browning", "holding", "dip", "isn't", "aren't", "no"):
@@ -80,6 +82,14 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "lid", "used again"
 	}
 	return "", ""
+}
+
+// juiceOf reports "the juice of six lemons": out of a fruit, not out of a bottle.
+func (p *passage) juiceOf() bool {
+	if p.negated() || !p.says("lemons", "limes", "a lemon", "a lime", "one lemon", "one lime", "half a lemon") || p.says("bottle", "bottled", "bowl", "basin", "brown", "holding", "dip") {
+		return false
+	}
+	return p.says("juice of", "juice from", "squeeze", "squeezed", "press", "pressed")
 }
 
 // weakVinegar reports a vinegar of less than five percent.

@@ -710,7 +710,7 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false
 	}
-	if f.between && f.figured(i) && f.text(i-1) != "not" {
+	if f.between && f.text(i-1) != "not" && (f.figured(i) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "on") {
 		return true // "Five pounds." among full jars
 	}
 	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")

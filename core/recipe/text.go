@@ -195,7 +195,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.elided(rec)
 	r.generic(rec)
 	bareNames(rec)
-	saidTwice(rec)
+	r.saidTwice(rec)
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
@@ -467,10 +467,10 @@ func bareNames(rec *Recipe) {
 
 // saidTwice reads a line that says by a shorter name, and with the same amount, what
 // another line lists: "Nine pounds of beans make nine pints." above "9 lb green beans".
-func saidTwice(rec *Recipe) {
+func (r *Reader) saidTwice(rec *Recipe) {
 	for _, l := range rec.Lines {
-		if l.Kind != Ingredient || l.AmountMin == nil || l.Per != "" || len(l.Unread)+len(l.Prep)+len(l.State)+len(l.Also)+len(l.Alternatives) > 0 || l.Ref == nil {
-			continue
+		if l.Kind != Ingredient || l.AmountMin == nil || l.Per != "" || len(l.Unread)+len(l.Prep)+len(l.State)+len(l.Also)+len(l.Alternatives) > 0 || l.Ref == nil || r.method.Shape(l.Text).Verbs == 0 || !containsAny(strings.ToLower(l.Text), "pint", "quart", "jar") {
+			continue // only what a sentence says of the batch
 		}
 		name := words.FoldPhrase(l.Food)
 		for _, x := range rec.Lines {

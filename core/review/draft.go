@@ -343,7 +343,7 @@ func (s *step) packs() bool {
 // coverWith notes the thin liquids that the sentence puts on the food in the
 // jar, or that it puts none. Water that loosens skins covers no jar.
 func (d *draft) coverWith(s *step) {
-	if containsAny(s.Text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water") {
+	if containsAny(s.Text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water", "pack dry", "packed dry", "pack them dry", "in dry") {
 		d.dry = true
 		return
 	}
