@@ -55,7 +55,7 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, []any{1, "5 lb plums", 2, "10 lb plums", "scaled by 2"}, []any{got[0].No, got[0].Text, got[1].No, got[1].Text, got[1].Why})
 
 	// Recipes from before there were versions get their first.
-	for _, q := range []string{"DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE took", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
+	for _, q := range []string{"DROP TABLE answers", "DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE took", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
 		"ALTER TABLE canners DROP COLUMN quarts", "ALTER TABLE canners DROP COLUMN pints", "ALTER TABLE canners DROP COLUMN half_pints", "ALTER TABLE canners DROP COLUMN layers", "ALTER TABLE canners DROP COLUMN water_quarts",
 		"ALTER TABLE canners DROP COLUMN vent_minutes", "ALTER TABLE canners DROP COLUMN tested_on", "ALTER TABLE canners DROP COLUMN reads_high", "ALTER TABLE canners DROP COLUMN gasket_on", "ALTER TABLE canners DROP COLUMN rack",
 		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "PRAGMA user_version = 2"} {

@@ -44,7 +44,7 @@ func TestExportImportBackup(t *testing.T) {
 	require.NoError(t, err)
 	list, err := a.Recipes(context.Background(), 100)
 	require.NoError(t, err)
-	require.Len(t, list, 13)
+	require.Len(t, list, 14)
 	require.False(t, list[0].CreatedAt.IsZero())
 	k, err := a.Kitchen(context.Background())
 	require.NoError(t, err)

@@ -503,6 +503,9 @@ func (p *passage) bareDo() bool {
 	for i := range p.c.t {
 		switch w := &p.c.t[i]; {
 		case w.low == "do":
+			if next := p.word(i + 1); (next == "my" || next == "your" || next == "our" || next == "his" || next == "her") && !p.names(stuff) && !p.names(trade) {
+				return false // "do my crossword"
+			}
 			return p.word(i+1) != "not"
 		case joints[w.low] == 0 && w.low != "and" && !adverbs[w.low]:
 			return false
@@ -539,6 +542,9 @@ func (p *passage) inContext(act string) string {
 			return "process" // "and count 75 minutes from there"
 		}
 	case "boil-bath":
+		if !p.at.Filled && !p.at.Closed && p.after != nil && p.after.hasAny([]string{"keep hot", "kept hot", "keep them hot", "leave them in", "until needed", "till needed"}) && !p.says("full", "filled", "sealed", "closed") {
+			return "sterilise-jar" // "boil jars 10 min, keep hot"
+		}
 		if !p.at.Filled && !p.at.Closed && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Pronoun) && p.has(set("cook boil simmer")) {
 			return "boil" // "cook ten minutes in boiling water"
 		}
@@ -916,7 +922,7 @@ var cutVerbs = set("cut peel chop slice dice cube core pit trim snap shell grate
 
 // openings are phrases that speak of an opened jar.
 var openings = []string{"reheat it", "reheat them", "when you reheat", "when reheated", "when you serve", "when we serve", "when i serve", "when they are served", "when it is served", "afterwards", "not in jar", "not in the jar", "not for the jar", "never in the jar", "not in the jars", "when eating", "eating day", "at camp", "at supper", "that night", "the same evening", "i open", "we open", "you open a", "come winter", "at table", "at the table", "on the table", "serving suggestion", "for the plate", "for serving", "to finish", "open the jar", "open a jar", "open jar", "opened jar", "opening the jar", "jar is opened", "jar is open", "jars are opened", "open it", "once opened", "after opening", "on opening", "when opened", "when opening", "upon opening",
-	"out of the jar", "from the jar to the", "at serving", "before serving", "when serving", "when served", "at serving time", "for serving", "when it is opened", "the day you open", "open one", "open them", "time to eat", "to serve", "when you want to eat", "when you eat it", "the night you eat", "day you eat", "when you use it", "when you use them", "come to use"}
+	"out of the jar", "out of a jar", "from a jar in", "from the jar to the", "at serving", "before serving", "when serving", "when served", "at serving time", "for serving", "when it is opened", "the day you open", "open one", "open them", "time to eat", "to serve", "when you want to eat", "when you eat it", "the night you eat", "day you eat", "when you use it", "when you use them", "come to use"}
 
 // serves reports whether the clause speaks of the table: on toast, for supper.
 func (p *passage) serves() bool {

@@ -103,7 +103,7 @@ func quote(s string) bool {
 }
 
 // dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"em": "them", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+var dialect = map[string]string{"em": "them", "lil": "little", "h2o": "water", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
 	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
@@ -192,7 +192,7 @@ func petName(t []token, i int) bool {
 }
 
 // implements are heads of compounds whose food says only what they are for.
-var implements = set("stage point sack sacks spoon spoons paper filter knife fork tank tin basket brush press grinder masher peeler scoop baller corer slicer cloth tree trees patch field season harvest festival crop seed-packet")
+var implements = set("feeder feeders stage point sack sacks spoon spoons paper filter knife fork tank tin basket brush press grinder masher peeler scoop baller corer slicer cloth tree trees patch field season harvest festival crop seed-packet")
 
 func capital(raw string) bool {
 	first, _ := firstRune(raw)

@@ -38,6 +38,8 @@ var ownPressure = set("his her my your their blood high")
 func (p *passage) stated() bool {
 	doubtful := p.any(denies) || p.dangerWords() || p.any(strange) || p.says("off", "low", "wrong", "out", "wander", "wanders", "between", "broken", "stuck", "never", "if", "runs")
 	switch {
+	case p.negated() && p.has(set("see enter touch meet")) && p.names(stuff) && !p.puts() && !p.hasClass(Acid):
+		return true // "the lard never sees the inside of the canner"
 	case p.c.m != nil && p.c.t[0].m == english.Duration:
 		return true // figures first
 	case (p.c.pressed() || p.says("psi")) && (p.negated() || !doubtful):

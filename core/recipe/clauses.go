@@ -226,6 +226,9 @@ func (s *Step) onlyTime() bool {
 		if m.Kind == english.Duration && m.Min >= 15 && m.Min <= 120 && pressed && m.Start <= 1 {
 			return true // "40 minutes at 12 lb, after ten of steam"
 		}
+		if m.Kind == english.Duration && m.Min >= 15 && m.Min <= 120 && pressed && m.Start > 1 && containsAny(strings.ToLower(s.Text), "vent", "steam", "exhaust") && containsAny(strings.ToLower(s.Text), "then ", "and then") {
+			return true // "10 minutes venting, then 30 minutes at 10 pounds"
+		}
 		if m.Kind == english.Duration && m.Start == 0 && m.Min >= 5 && m.End >= len(t)-1 {
 			return true
 		}

@@ -234,6 +234,9 @@ func (r *Reader) timed(t []words.Token) bool {
 // processFact reports whether the line states minutes, pounds or headspace and
 // names no food.
 func (r *Reader) processFact(t []words.Token) bool {
+	if ms := english.Measures(t); len(ms) > 0 && ms[0].Start == 0 && ms[0].Kind == english.Length && ms[0].End < len(t) && r.inVessel(t[ms[0].End:]) {
+		return true // "two inches of hot water in the canner"
+	}
 	if ms := english.Measures(t); len(ms) > 0 && ms[0].Start == 0 && (ms[0].Kind == english.Duration || ms[0].Kind == english.Length && !r.foodAnywhere(t)) {
 		return true
 	}
@@ -256,6 +259,17 @@ func (r *Reader) processFact(t []words.Token) bool {
 			return true
 		case "pressure":
 			return hasNumber(t)
+		}
+	}
+	return false
+}
+
+// inVessel reports whether the words end in the canner or the pot: its water.
+func (r *Reader) inVessel(t []words.Token) bool {
+	for i := 1; i < len(t); i++ {
+		switch t[i].Text {
+		case "canner", "pot", "kettle", "bottom":
+			return t[i-1].Text == "the" || t[i-1].Text == "your" || t[i-1].Text == "my"
 		}
 	}
 	return false

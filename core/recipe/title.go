@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"regexp"
+	"slices"
 	"strings"
 
 	"damson/core/food"
@@ -14,12 +15,15 @@ func TitleSaid(title string) string {
 	if m := corrected.FindStringIndex(title); m != nil {
 		title = title[m[1]:]
 	}
+	title = formBehind.ReplaceAllString(title, "$2 $1. ")
 	return denied.ReplaceAllString(title, "")
 }
 
 var (
-	denied    = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
-	corrected = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
+	// formBehind is the form as a sentence of its own: "Tomatoes. Crushed."
+	formBehind = regexp.MustCompile(`(?i)^(\pL+)\. (crushed|whole|halved|sliced|pickled|stewed)\b[. ]*`)
+	denied     = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
+	corrected  = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
 )
 
 // headline is the sentence of a first line that names what is made, and what stands
@@ -38,7 +42,13 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 		}
 		t, fits := r.title(strings.TrimRight(s, ".!;? "))
 		if fits && len(strings.Fields(s)) <= 9 && r.foodAnywhere(words.Split(t)) && !r.method.Shape(t).Order {
-			return t, strings.TrimSpace(line[strings.Index(line, s)+len(s):]), true
+			rest := strings.TrimSpace(line[strings.Index(line, s)+len(s):])
+			if i+1 < len(list) {
+				if w := strings.ToLower(strings.TrimRight(list[i+1], ". ")); byItself[w] {
+					t, rest = t+", "+w, strings.TrimSpace(strings.TrimPrefix(rest, list[i+1]))
+				}
+			}
+			return t, rest, true
 		}
 		if i == 0 && !strings.HasSuffix(s, "?") {
 			return "", "", false
@@ -46,6 +56,9 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 	}
 	return "", "", false
 }
+
+// byItself are forms that stand behind a title as a word by itself: "Tomatoes. Crushed."
+var byItself = set("crushed whole halved sliced cubed diced pickled stewed raw shelled dried peeled")
 
 var refusal = regexp.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
 
@@ -63,12 +76,18 @@ func (r *Reader) subjectLine(rec *Recipe, line string) (string, bool) {
 var subject = regexp.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
 
 // anyOf are words for any food of a group; the title says which one it is.
-var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}
+var anyOf = map[string]string{"bean": "", "pea": "", "berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}
 
 // generic gives a line that says "berries" the berry of the title.
 func (r *Reader) generic(rec *Recipe) {
 	for _, l := range rec.Lines {
 		group := anyOf[l.Food]
+		if whole := r.longerName(rec, l); whole != nil {
+			l.Ref, l.Food = whole, whole.Names[0]
+			l.refID()
+			l.weigh()
+			continue
+		}
 		if l.Kind != Ingredient || l.Ref != nil && l.Ref.ID != "fish" || group == "" {
 			continue
 		}
@@ -98,4 +117,22 @@ func (r *Reader) ofGroup(title, group string) *food.Food {
 		found = f
 	}
 	return found
+}
+
+// longerName is the food of the title whose name ends with the line's word: green beans,
+// where the line says "9 lb beans".
+func (r *Reader) longerName(rec *Recipe, l *Line) *food.Food {
+	if l.Kind != Ingredient || l.Ref == nil || l.AmountMin == nil || l.Food != "bean" && l.Food != "pea" || len(l.State)+len(l.Prep) > 0 {
+		return nil
+	}
+	t := words.Split(TitleSaid(rec.Title))
+	for i := range t {
+		if s, n := r.line.at(t, i); n > 1 && s.kind == foodName && s.food != nil && t[i+n-1].Text == l.Food {
+			if slices.ContainsFunc(rec.Lines, func(x *Line) bool { return x.Ref == s.food }) {
+				return nil // listed already: this is another
+			}
+			return s.food
+		}
+	}
+	return nil
 }
