@@ -844,6 +844,9 @@ func (p *passage) opensJar() bool {
 		}
 		if w.verb == "open" && (w.isVerb || w.low == "opening" || w.low == "opened") && !p.negatedAt(i) {
 			for k := max(0, i-4); k < len(c.t) && k <= i+4; k++ {
+				if p.at.Done && k > i && (c.t[k].low == "bottle" || c.t[k].low == "bottles") && k > 0 && (k+1 >= len(c.t) || c.t[k+1].low != "of") {
+					return true
+				}
 				switch c.t[k].class {
 				case Jar, FullJar, Lid:
 					return !c.hasAny([]string{"canner", "petcock", "vent"})

@@ -157,7 +157,7 @@ func (p *passage) underBoil() bool {
 	if !p.at.Filled || p.at.Done {
 		return false
 	}
-	if p.says("under the boil", "below the boil", "short of a boil", "short of the boil", "off the boil", "not quite boiling", "never boil", "bare simmer", "gentle simmer", "shivering") && !p.says("jars hot", "keep warm") {
+	if p.says("under the boil", "below the boil", "short of a boil", "short of the boil", "gone off the boil", "goes off the boil", "go off the boil", "keep it off the boil", "just off the boil but", "not quite boiling", "never boil", "bare simmer", "gentle simmer", "shivering") && !p.says("jars hot", "keep warm") {
 		return true
 	}
 	return p.says("no need", "need not", "needn't", "do not need", "don't need") && p.says("water over", "cover the jars", "over the lids", "cover them", "covered")

@@ -290,13 +290,16 @@ func (r *Reader) markVerbs(t []token) {
 		}
 		if w.verb != "" && !w.inner && !neverVerbs[w.low] && r.verbHere(t, i, fresh) {
 			w.isVerb = true
-			if w.class != "" { // "salt the cabbage": no salt is named
+			if w.class != "" && !coating[w.class] { // "salt the cabbage": no salt is named
 				w.class, w.food = "", nil
 			}
 		}
 		fresh = fresh && adverbs[w.low] || fresh && strings.HasSuffix(w.low, "ly")
 	}
 }
+
+// coating are the classes of foods that a verb of their name puts on: "oil each one".
+var coating = map[Class]bool{Fat: true, Dairy: true, Thickener: true, Egg: true, Starch: true}
 
 // prefers reports whether the word is a verb of a kitchen.
 func (r *Reader) prefers(v string) bool { return r.verbs[v] || benign[v] }
@@ -357,6 +360,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 			next.low == w.low || next.Kind == words.Mark || adverbs[next.low] || strings.HasSuffix(next.low, "ly") || next.Kind == words.Number || next.entry.Adjective() || strings.HasSuffix(next.low, "ed") || next.low == "and" || next.low == "or" || next.low == "until" || next.low == "till"
 		if subjectBefore(t, i) && (inflected || w.class == "" || !beBefore(t, i) && before != nil && before.low != "which" && before.low != "that" && before.low != "there" && before.low != "who") {
 			return true
+		}
+		if w.class != "" && next.low == "all" && i+2 < len(t) && (t[i+2].low == "at" || t[i+2].low == "in" || t[i+2].low == "of" || t[i+2].low == "together") {
+			return false // "cream all at once"
 		}
 		if w.class != "" {
 			return r.prefers(w.verb) && (determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" || stuff[next.class] && w.class != next.class && w.class != Food && next.class != "")
