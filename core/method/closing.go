@@ -65,7 +65,7 @@ func (p *passage) cooler() bool {
 			return !p.says("go in", "goes in", "load", "lower", "before", "preheat", "preheated", "ready", "until", "till", "to start", "start with", "jars in")
 		}
 	}
-	if p.says("at a simmer", "simmering", "a bare simmer", "gentle simmer", "slow simmer", "just simmer", "only simmer") && !p.negated() {
+	if p.word(0) == "off" && p.says("off the boil") || p.says("at a simmer", "simmering", "a bare simmer", "gentle simmer", "slow simmer", "just simmer", "only simmer") && !p.negated() {
 		return true
 	}
 	if p.says("water at", "bath at", "canner at", "hold it at", "keep it at", "hold at", "keep at") {
