@@ -30,6 +30,8 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "acid-short", "acid halved"
 	case (p.says("lemon", "lime", "lemons", "limes")) && p.says("fresh kind", "fresh one", "fresh ones", "the fresh", "real ones", "real thing", "straight off"):
 		return "fresh-citrus", "fresh juice"
+	case p.anyColour():
+		return "low-acid-fruit", "of any colour"
 	case p.juiceOf():
 		return "fresh-citrus", "fresh juice"
 	case p.weakVinegar():
@@ -82,6 +84,11 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "lid", "used again"
 	}
 	return "", ""
+}
+
+// anyColour reports fruit of whatever colour: a white peach is low in acid.
+func (p *passage) anyColour() bool {
+	return !p.at.Filled && !p.negated() && p.says("whichever colour", "whichever color", "whatever colour", "whatever color", "any colour", "any color", "either colour", "either color", "colour does not matter", "color does not matter")
 }
 
 // juiceOf reports "the juice of six lemons": out of a fruit, not out of a bottle.

@@ -121,6 +121,8 @@ func (b *bench) needless(code, clause string) bool {
 		return b.main < 0 || !b.items[b.main].looks("winter-squash", "sweet-potato", "potato", "root", "red-meat")
 	case "low-acid-increase":
 		return b.proc.Acidity != "acidified"
+	case "low-acid-fruit":
+		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine"
 	case "canner-water":
 		return b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" })
 	case "pack-style":
