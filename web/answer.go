@@ -55,7 +55,7 @@ func (s *Server) answer(c *gin.Context) {
 	switch {
 	case id == "back":
 		err = s.store.TakeBack(ctx, r.ID, asked)
-	case f.Get("house") != "":
+	case f.Get("house") != "" && review.OfTheHouse(id):
 		err = s.store.AddAnswer(ctx, store.Answer{Words: asked, Answer: id})
 	default:
 		err = s.store.AddAnswer(ctx, store.Answer{RecipeID: &r.ID, Words: asked, Answer: id})

@@ -16,6 +16,9 @@ import (
 type reviewCache struct {
 	mu   sync.Mutex
 	seen map[cacheKey]*reviewed
+	// forgotten counts how often all was dropped: a review that was begun before is
+	// not kept.
+	forgotten int
 }
 
 // reviewed is a review with its page, which is nil until it was asked for.
@@ -52,6 +55,7 @@ func (r *reviewCache) forget() {
 	r.mu.Lock()
 	defer r.mu.Unlock()
 	clear(r.seen)
+	r.forgotten++
 }
 
 // pageOf returns the page kept for the recipe in the kitchen, or nil.
@@ -64,11 +68,11 @@ func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
 	return nil
 }
 
-// keepPage keeps the page of a review that reviewOf has made.
-func (s *Server) keepPage(r store.Recipe, k store.Kitchen, page []byte) {
+// keepPage keeps the page of the review res, where that is the one that is kept.
+func (s *Server) keepPage(r store.Recipe, k store.Kitchen, res *review.Result, page []byte) {
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil && have.result == res {
 		have.page = page
 	}
 }
@@ -91,7 +95,7 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
 	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
-	have := s.reviews.seen[key]
+	have, forgotten := s.reviews.seen[key], s.reviews.forgotten
 	s.reviews.mu.Unlock()
 	if have != nil {
 		return have.result
@@ -104,6 +108,9 @@ func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
 	made := s.shelf().reviewer.Review(req)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
+	if s.reviews.forgotten != forgotten {
+		return &made
+	}
 	if len(s.reviews.seen) >= cacheSize {
 		clear(s.reviews.seen)
 	}

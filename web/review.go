@@ -132,7 +132,7 @@ func (s *Server) showReview(c *gin.Context) {
 		}
 		v.Estimate.Readings = s.readingWords(c.Request.Context(), r.ID)
 		html = s.execute("review", page{Title: res.Title, Nav: "/", Kitchen: viewKitchen(k), Keys: reviewKeys, Body: v})
-		s.keepPage(r, k, html)
+		s.keepPage(r, k, res, html)
 	}
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }

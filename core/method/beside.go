@@ -25,8 +25,6 @@ func (p *passage) beside() string {
 		return "how it turns out"
 	case p.has(set("happen")) && p.at.Done && !p.hasClass(Jar) && !p.hasClass(Canner) && !p.c.hasNumber() && len(p.c.verbIndexes()) == 1:
 		return "another day"
-	case p.whyCleaned():
-		return "a reason"
 	}
 	return ""
 }
@@ -75,7 +73,7 @@ func (p *passage) isNoCanner() bool {
 
 // spoilsSeal reports "fat will keep it from sealing": why a rim is wiped.
 func (p *passage) spoilsSeal() bool {
-	return !p.puts() && len(p.c.m) == 0 && (p.has(set("keep stop")) && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing", "the seal") || p.says("won't seal", "will not seal", "never seal", "doesn't seal") && p.hasClass(Fat))
+	return !p.puts() && len(p.c.m) == 0 && p.has(set("keep stop")) && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
 }
 
 // floats reports what food does by itself in its jar: "they float".
@@ -84,21 +82,7 @@ func (p *passage) floats() bool {
 		return false
 	}
 	s := p.subject()
-	return s != nil && (s.class == Pronoun || stuff[s.class]) && len(p.c.verbIndexes()) <= 2
-}
-
-// whyCleaned reports what is said, without a deed, of the thing that the clause before
-// takes away: "rims wiped twice; fish oil is sneaky".
-func (p *passage) whyCleaned() bool {
-	if p.before == nil || p.puts() || p.c.hasNumber() || p.dangerWords() || p.hasClass(Jar) || p.hasClass(Pronoun) || !(&passage{c: p.before}).has(set("wipe skim clean trim rinse wash strain")) {
-		return false
-	}
-	verbs := p.c.verbIndexes()
-	if len(verbs) != 1 || p.c.t[verbs[0]].verb != "be" || verbs[0]+1 >= len(p.c.t) {
-		return false
-	}
-	last := &p.c.t[verbs[0]+1]
-	return last.class == "" && last.entry.Adjective() && !denies[last.low] && !strange[last.low] && p.subject() != nil && stuff[p.subject().class]
+	return s != nil && (s.class == Pronoun || stuff[s.class] && !coating[s.class] && s.class != Vague) && len(p.c.verbIndexes()) <= 2
 }
 
 // months begin a line of a diary; so do the days of the week.
@@ -106,7 +90,7 @@ var months = set("jan feb mar apr may jun jul aug sep sept oct nov dec january f
 
 // aDate reports a clause that is only a day: "Aug 3", "Tues. 8 October 2024".
 func (p *passage) aDate() bool {
-	named := false
+	named, counted := false, false
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		switch {
@@ -114,6 +98,7 @@ func (p *passage) aDate() bool {
 			named = true
 		case w.Kind == words.Mark:
 		case w.Kind == words.Number:
+			counted = true
 			if v, _ := english.Number(p.c.raw, i); v != float64(int(v)) {
 				return false // a pH
 			}
@@ -122,5 +107,5 @@ func (p *passage) aDate() bool {
 			return false
 		}
 	}
-	return named
+	return named && counted // "the sun" is no day
 }

@@ -75,23 +75,26 @@ func (p *passage) cooler() bool {
 			}
 		}
 	}
-	n := len(p.c.t)
-	return n > 3 && p.word(n-1) == "out" && p.c.hasNumber() && p.says("in, ", "in ,")
+	last := len(p.c.t) - 1
+	return last > 2 && !hasVerb(p.c.t) && p.c.hasNumber() && p.word(last) == "out" && p.says("in") // "20 in, 5 out"
 }
 
 // hanging reports a fragment without a subject that an end, a place or a "not" begins:
 // "till the radio play is over", "not a second over", "off as soon as it bubbles".
 func (p *passage) hanging(got *Clause) bool {
-	if got.Kind != Talk && !(p.word(0) == "not" && len(got.Acts) == 0) || got.Why == "a question" || got.Why == "a drink" {
+	first := p.word(0)
+	if (first == "just" || first == "long") && p.subject() == nil && p.says("enough", "till", "until") {
+		return true // "just long enough for a pot of tea"
+	}
+	if got.Kind != Talk && !((first == "not" || first == "just") && len(got.Acts) == 0) || got.Why == "a question" || got.Why == "a drink" {
 		return false
 	}
 	if p.c.kind == result {
 		return !p.says("by itself", "on its own", "quiet", "pressure", "boil", "steam", "zero", "tomorrow", "morning", "cool", "cold")
 	}
 	if len(p.c.t) == 1 {
-		return p.word(0) == "off" || p.word(0) == "out"
+		return first == "off" || first == "out"
 	}
-	first := p.word(0)
 	if first == "not" && p.c.hasNumber() {
 		return true
 	}

@@ -46,7 +46,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -154,6 +154,8 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = !(p.has(set("steam")) && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
+		got.takes = p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
+		got.more = p.says("another", "more", "extra", "additional")
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.has(set("thicken")) || p.has(tableVerbs), p.besideJar() || bath
@@ -275,6 +277,9 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 		}
 		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].hasAny([]string{"not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar"})) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
 			for k := i - 1; k >= 0; k-- {
+				if out[k].Kind == Unread && out[k].Code == "process-short" {
+					break // "or none at all if you eat them soon"
+				}
 				if later := (&passage{c: list[k], r: r}); later.acidLater() {
 					out[k].Kind, out[k].Code, out[k].Why = Unread, "no-acid-added", "acid at the table"
 					break
@@ -1054,6 +1059,16 @@ func (c *Clause) Denied() bool { return c.denied }
 
 // Adds reports whether the clause puts something in.
 func (c *Clause) Adds() bool { return c.adds }
+
+// Takes reports whether the clause says with what, or with how much, it is done: "use
+// ground beef", "only a teaspoon of lemon". More reports whether it goes on top of what
+// there is.
+func (c *Clause) Takes() bool { return c.takes }
+
+// More is described at Takes.
+func (c *Clause) More() bool { return c.more }
+
+var takeVerbs = set("use take buy make substitute swap work")
 
 // Beside reports whether what the clause names only wipes a rim, or washes or
 // holds the food.

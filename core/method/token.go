@@ -103,7 +103,7 @@ func quote(s string) bool {
 }
 
 // dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"em": "them", "lil": "little", "h2o": "water", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+var dialect = map[string]string{"em": "them", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
 	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place

@@ -40,6 +40,8 @@ func (p *passage) stated() bool {
 	switch {
 	case p.negated() && p.has(set("see enter touch meet")) && p.names(stuff) && !p.puts() && !p.hasClass(Acid):
 		return true // "the lard never sees the inside of the canner"
+	case p.has(set("have")) && p.hasClass(Canner) && (p.hasClass(Weight) || p.hasClass(Gauge)) && !p.c.hasNumber() && !p.says("no", "broken", "lost", "stuck", "missing"):
+		return true // "my canner has the weight, not the clock"
 	case p.c.m != nil && p.c.t[0].m == english.Duration:
 		return true // figures first
 	case (p.c.pressed() || p.says("psi")) && (p.negated() || !doubtful):

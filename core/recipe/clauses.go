@@ -78,7 +78,7 @@ func (r *Reader) settle(st *Step) {
 		if c != nil && !m.Excepted {
 			m.Without = c.Absent(m.At)
 		}
-		m.Added = c != nil && c.Adds()
+		m.Added, m.Taken, m.More = c != nil && c.Adds(), c != nil && c.Takes(), c != nil && c.More()
 		m.Put, m.Beside = c != nil && c.Puts(), c != nil && c.Beside()
 		foods = append(foods, m)
 	}

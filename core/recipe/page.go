@@ -68,7 +68,7 @@ var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?
 func (p *page) bare(r *Reader, i int) string {
 	line := unprefixed(clean(p.lines[i]))
 	if p.steps[i] {
-		line = stepNumber.ReplaceAllStringFunc(line, func(s string) string { return s[len(s)-len(strings.TrimLeft(strings.TrimSpace(s), "0123456789.) ")):] })
+		line = numbered.ReplaceAllString(line, "")
 	}
 	if m := spoken.FindStringSubmatchIndex(line); m != nil && p.speakers[line[m[2]:m[3]]] && !r.foodAnywhere(words.Split(line[m[2]:m[3]])) && !strings.EqualFold(line[m[2]:m[3]], "note") {
 		line = strings.TrimSpace(line[m[1]-1:])

@@ -226,6 +226,9 @@ type Mention struct {
 	Put, Beside bool
 	// Added is true where the clause puts something in, and does not only use it.
 	Added bool
+	// Taken is true where its clause says with what, or with how much, it is done; More
+	// where that goes on top of what is there.
+	Taken, More bool
 	// Excepted is true for "everything but the cream".
 	Excepted bool
 	// Serving is true where the clause speaks of the opened jar.

@@ -230,6 +230,21 @@ func (f *factReader) venting(i int) bool {
 	return false
 }
 
+// steamAt reports whether steam stands at t[i], as what the time before it measures: "10
+// minutes of steam, then 75 minutes".
+func (f *factReader) steamAt(i int) bool {
+	for k := i; k < i+3; k++ {
+		switch f.text(k) {
+		case "of", "free", "good", "steady", "full", "strong", "'", "’":
+		case "steam", "steaming", "vent", "venting", "exhaust", "exhausting":
+			return true
+		default:
+			return false
+		}
+	}
+	return false
+}
+
 // processing reports whether a time at the token belongs to jars in the canner.
 func (f *factReader) processing(i int) bool {
 	loaded := f.loaded
@@ -250,7 +265,7 @@ func (f *factReader) processing(i int) bool {
 			}
 		}
 		if here {
-			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && c.Figures() && !containsAny(strings.ToLower(c.Text), "vent", "steam", "exhaust")
+			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && c.Figures()
 		}
 		loaded = loaded || c.Loads()
 	}
@@ -367,7 +382,7 @@ func (f *factReader) denied(i int) bool {
 		switch w := f.text(k); {
 		case negations[w] || w == "never" || w == "not" || w == "no":
 			return true
-		case w == "in" || w == "the" || w == "for" || w == "those" || w == "cute" || w == "do" || w == "use":
+		case w == "in" || w == "the" || w == "for" || w == "those" || w == "do" || w == "use":
 		default:
 			return false
 		}
@@ -414,7 +429,7 @@ func (f *factReader) numbers() {
 	for i := 0; i < len(f.t); {
 		if m, ok := times[i]; ok {
 			v := verb
-			if f.venting(i) {
+			if f.venting(i) || f.steamAt(m.End) {
 				v = "vent"
 			}
 			if f.processing(i) && v != "vent" {
@@ -710,7 +725,7 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false
 	}
-	if f.between && f.text(i-1) != "not" && (f.figured(i) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "on") {
+	if f.between && (f.figured(i) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "on") {
 		return true // "Five pounds." among full jars
 	}
 	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")

@@ -90,7 +90,8 @@ var mends = []*mend{
 	{[]string{"ingredient"}, regexp.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
 	{[]string{"fish:", "meat:", "fruit:", "vegetable", "bean", "herb", "spice", "liquid:", "acid:", "sugar:", "sweeten"}, regexp.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
 	// a measure by the measure of something else says no amount of the batch
-	{[]string{"for each ", "for every ", "to each ", "per "}, regexp.MustCompile(`(?i)\b(hot |cold |boiling )?(water|sugar) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
+	{[]string{"for each ", "for every ", "to each ", "per "}, regexp.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
+	{[]string{"sugar "}, regexp.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
 	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{[]string{"table spoon", "tea spoon"}, regexp.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{[]string{"="}, regexp.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},

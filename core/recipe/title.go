@@ -15,15 +15,12 @@ func TitleSaid(title string) string {
 	if m := corrected.FindStringIndex(title); m != nil {
 		title = title[m[1]:]
 	}
-	title = formBehind.ReplaceAllString(title, "$2 $1. ")
 	return denied.ReplaceAllString(title, "")
 }
 
 var (
-	// formBehind is the form as a sentence of its own: "Tomatoes. Crushed."
-	formBehind = regexp.MustCompile(`(?i)^(\pL+)\. (crushed|whole|halved|sliced|pickled|stewed)\b[. ]*`)
-	denied     = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
-	corrected  = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
+	denied    = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
+	corrected = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
 )
 
 // headline is the sentence of a first line that names what is made, and what stands
@@ -42,13 +39,7 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 		}
 		t, fits := r.title(strings.TrimRight(s, ".!;? "))
 		if fits && len(strings.Fields(s)) <= 9 && r.foodAnywhere(words.Split(t)) && !r.method.Shape(t).Order {
-			rest := strings.TrimSpace(line[strings.Index(line, s)+len(s):])
-			if i+1 < len(list) {
-				if w := strings.ToLower(strings.TrimRight(list[i+1], ". ")); byItself[w] {
-					t, rest = t+", "+w, strings.TrimSpace(strings.TrimPrefix(rest, list[i+1]))
-				}
-			}
-			return t, rest, true
+			return t, strings.TrimSpace(line[strings.Index(line, s)+len(s):]), true
 		}
 		if i == 0 && !strings.HasSuffix(s, "?") {
 			return "", "", false
@@ -56,9 +47,6 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 	}
 	return "", "", false
 }
-
-// byItself are forms that stand behind a title as a word by itself: "Tomatoes. Crushed."
-var byItself = set("crushed whole halved sliced cubed diced pickled stewed raw shelled dried peeled")
 
 var refusal = regexp.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
 
@@ -76,7 +64,7 @@ func (r *Reader) subjectLine(rec *Recipe, line string) (string, bool) {
 var subject = regexp.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
 
 // anyOf are words for any food of a group; the title says which one it is.
-var anyOf = map[string]string{"bean": "", "pea": "", "berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}
+var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}
 
 // generic gives a line that says "berries" the berry of the title.
 func (r *Reader) generic(rec *Recipe) {

@@ -2,7 +2,6 @@ package review
 
 import (
 	"slices"
-	"strings"
 
 	"damson/core/recipe"
 )
@@ -44,6 +43,10 @@ var (
 	ready     = []Option{onlyTalk, aTool, aPerson}
 	readyWord = map[string]string{"talk": "only talk", "tool": "a pan or a tool", "person": "a person or a place"}
 )
+
+// OfTheHouse reports whether an answer may hold in every recipe of a kitchen: what a word
+// of the house is. That a sentence is only talk is said of one recipe alone.
+func OfTheHouse(id string) bool { return id != onlyTalk.ID }
 
 // IsAnswer reports whether the id is one of the ready answers.
 func IsAnswer(id string) bool { return readyWord[id] != "" }
@@ -137,7 +140,7 @@ func (r *Result) sentenceOf(f Finding) string {
 // lineOf returns the line on which the words are asked about, 0 where they are on none.
 func (d *draft) lineOf(words string) int {
 	for i := range d.steps {
-		if slices.ContainsFunc(d.steps[i].Asks, func(a recipe.Ask) bool { return a.Text == words }) || strings.Contains(d.steps[i].Text, words) {
+		if slices.ContainsFunc(d.steps[i].Asks, func(a recipe.Ask) bool { return a.Text == words }) || slices.Contains(d.steps[i].Unread, words) {
 			return d.steps[i].No
 		}
 	}

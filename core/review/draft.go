@@ -416,17 +416,17 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			if k := d.find(m, listed); k >= 0 && (serving || !d.items[k].serving || d.items[k].fromStep && !m.Added) {
 				it := &d.items[k]
-				if line != nil && !serving && isAcid(it) && it.cutTo(line, text) {
+				if line != nil && !serving && isAcid(it) && m.Taken && it.cutTo(line) {
 					it.amount, it.src = line.Amount(), line // of two amounts the end that is worse
 					continue
 				}
-				if line != nil && !serving && it.is("water") && !it.amount.IsZero() && containsAny(text, "another", " more", "extra", "additional") && !containsAny(text, "canner", "soak", "wash", "rinse", "kettle", "blanch") {
+				if line != nil && !serving && it.is("water") && !it.amount.IsZero() && m.More && !containsAny(text, "canner", "soak", "wash", "rinse", "kettle", "blanch") {
 					line.Dilutes = true
 					d.addLine(line, false)
 					d.items[len(d.items)-1].fromStep = true
 					continue
 				}
-				if line != nil && it.is("water") && strings.HasPrefix(strings.TrimSpace(text), "use ") && !containsAny(text, "canner", "soak", "wash", "rinse") {
+				if line != nil && it.is("water") && m.Taken && !containsAny(text, "canner", "soak", "wash", "rinse") {
 					line.Dilutes = true
 				}
 				if line != nil && !serving && it.short(line) {
@@ -451,7 +451,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line == nil && !m.Added && d.kind == "jam" && kindOf(words.FoldPhrase(m.Text)) == "jam" {
 				continue // the jelly that is being made
 			}
-			if line == nil && !m.Added && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) && !containsAny(text, "use ", "using", "buy ", "cheaper", "work as well", "works as well", "instead") {
+			if line == nil && !m.Added && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) && !m.Taken {
 				continue // what is made here, by its name
 			}
 			if line == nil {
@@ -522,8 +522,8 @@ func (it *item) short(line *recipe.Line) bool {
 
 // cutTo reports whether the method takes less of the acid than the list has: "I use a
 // teaspoon of lemon".
-func (it *item) cutTo(line *recipe.Line, text string) bool {
-	if it.amount.IsZero() || line.AmountMin == nil || !containsAny(text, "use ", "only", "just", "make it", "is what", "i take", "we take", "is enough", "instead") {
+func (it *item) cutTo(line *recipe.Line) bool {
+	if it.amount.IsZero() || line.AmountMin == nil {
 		return false
 	}
 	said := item{ref: it.ref, amount: line.Amount(), src: line, factor: 1}
