@@ -22,6 +22,8 @@ type Reader struct {
 	verbs   map[string]bool
 	frames  map[string][]verbFrame
 	bare    []*Frame // frames without a verb
+	// varieties are the folded names of kinds of a produce: "elberta".
+	varieties map[string]bool
 }
 
 // verbFrame is a frame under one of its verbs.
@@ -32,7 +34,7 @@ type verbFrame struct {
 
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
-	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}}
+	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}}
 	for name, f := range c.Names() {
 		r.add(name, classOf(f), f)
 	}
@@ -45,6 +47,7 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 		r.add(name, classOf(f), f)
 	}
 	for name, f := range c.Varieties() {
+		r.varieties[name] = true
 		if f.In("low-acid-fruit", "no-home-process") && len(name) > 5 {
 			r.add(name, classOf(f), f)
 		}

@@ -52,7 +52,7 @@ func (r *Reader) annotate(text string) []token {
 		}
 		about := english.About(out[i].low)
 		out[i].entry = about.Noun
-		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low]
+		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low] || r.varieties[t.Text]
 		first, _ := firstRune(t.Raw)
 		out[i].name = !shouted && (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
 		if out[i].name && about.Known && len(t.Raw) > 2 && t.Raw == strings.ToUpper(t.Raw) {

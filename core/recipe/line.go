@@ -784,7 +784,10 @@ func (p *lineParser) dropMeasures() {
 			j++
 		}
 		switch {
-		case p.text(j) == "%" || p.text(j) == "percent":
+		case p.text(j) == "%" || p.text(j) == "percent" || p.text(j) == "per" && p.text(j+1) == "cent":
+			if p.text(j) == "per" {
+				j++
+			}
 			if v <= 35 {
 				a := v
 				p.l.Acidity = &a

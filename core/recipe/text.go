@@ -70,7 +70,8 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	ingredientsAt := 0
 	closed, done, blank, past, loaded, filled, opened := false, false, false, false, false, false, false
 	commented := false
-	cooking := false // something is done by now, listed ingredients or not
+	cooking := false // something is told to be done by now, listed ingredients or not
+	working := false // a sentence did something to the batch
 	own := map[string]bool{}
 	sheet := newPage(text)
 	fillings := sheet.fillings()
@@ -177,10 +178,11 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
+				at := method.Where{Method: !past && (section == "method" || cooking || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				st.Loaded, st.Between = loaded, (filled || closed) && !done
 				loaded = loaded || st.loads()
+				working = working || st.doing()
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
 				if fillings <= 0 { // no jar is closed that is filled later
 					closed = closed || st.Closes()

@@ -42,7 +42,7 @@ func (b *bench) never(code, group string) {
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving && it.ref.In(group) {
-			b.item(i, code, Note, Finding{Do: "For the opened jar", Message: "It goes in when the jar is opened, which is fine."})
+			b.forOpened(i, code, "It goes in when the jar is opened, which is fine.")
 			continue
 		}
 		if !it.looks(group) || b.of[i] >= 0 {
@@ -52,11 +52,22 @@ func (b *bench) never(code, group string) {
 	}
 }
 
+// forOpened notes, once, that the item belongs to the opened jar.
+func (b *bench) forOpened(i int, code, message string) {
+	const do = "For the opened jar"
+	for _, f := range b.findings {
+		if f.Do == do && f.Ingredient == b.items[i].name && same(f.Line, at(b.items[i].line)) {
+			return
+		}
+	}
+	b.item(i, code, Note, Finding{Do: do, Message: message})
+}
+
 func dairy(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving && it.ref.In("dairy") {
-			b.item(i, "dairy", Note, Finding{Do: "For the opened jar", Message: "It goes in when the jar is opened, which is fine."})
+			b.forOpened(i, "dairy", "It goes in when the jar is opened, which is fine.")
 			continue
 		}
 		if !it.looks("dairy") {
@@ -76,7 +87,7 @@ func thickeners(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving && it.ref.In("thickener", "hides-thickener") {
-			b.item(i, "thickener", Note, Finding{Do: "For the opened jar", Message: "It thickens the opened jar, which is fine."})
+			b.forOpened(i, "thickener", "It thickens the opened jar, which is fine.")
 			continue
 		}
 		switch {
@@ -175,7 +186,7 @@ func fats(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving && it.ref.In("fat") && !it.ref.In("dairy") {
-			b.item(i, "fat", Note, Finding{Do: "For the opened jar", Message: "It goes in when the jar is opened, which is fine."})
+			b.forOpened(i, "fat", "It goes in when the jar is opened, which is fine.")
 			continue
 		}
 		if !it.looks("fat") {

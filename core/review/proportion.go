@@ -274,7 +274,7 @@ func (b *bench) starch(k int) {
 		case r > b.scale*b.tolerance():
 			b.item(i, "thickener", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + b.items[i].name, Message: "The tested recipe holds " + limit + " a batch; a thicker jar heats more slowly.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
 		default:
-			b.item(i, "thickener", Note, Finding{Do: "Part of the tested recipe", Message: "The process was tested with this starch, in this amount; less or none is fine too."})
+			b.account(i, "same") // the process was tested with this starch
 		}
 	}
 }
@@ -335,6 +335,10 @@ func (b *bench) heavy() float64 {
 // sugar is free in plain fruit, and in pickles up to the heaviest tested syrup.
 func (b *bench) sugar(k int) {
 	in := &b.proc.Ingredients[k]
+	if len(b.matched(k)) == 0 && in.Amount == 0 && b.proc.Product == "plain" && b.proc.Class == "fruit" && !slices.ContainsFunc([]string{"sugar", "honey", "fruit-juice", "fruit-syrup"}, b.hasGroup) {
+		b.report(Finding{Code: "sugar-change", Severity: Note, Do: "No sugar is fine", Message: "It keeps colour and shape; the process does not rest on it.", Source: b.proc.Citation()})
+		return
+	}
 	r, known := b.ratio(k, b.matched(k)) // white and brown count together
 	if over := b.heavy(); over > slack && b.proc.Product == "pickle" && known && r > b.scale*slack {
 		for _, i := range b.matched(k) {
@@ -344,8 +348,8 @@ func (b *bench) sugar(k int) {
 		return
 	}
 	for _, i := range b.matched(k) {
-		if in.Amount > 0 && known && b.scale > 0 && near(r, b.scale, 0.1) {
-			b.account(i, "same")
+		if in.Amount == 0 || known && b.scale > 0 && near(r, b.scale, 0.1) {
+			b.account(i, "same") // to taste, or as tested
 			continue
 		}
 		b.item(i, "sugar-change", Note, Finding{Do: "Sugar is free here", Message: "It is for taste and colour; more, less or none keeps the same process."})
