@@ -396,4 +396,4 @@ func (p *passage) fragmentOfProcess() bool {
 	return figure
 }
 
-var figureWords = set("required needed recommended ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling")
+var figureWords = set("required needed recommended ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling size sizes")

@@ -207,6 +207,16 @@ func (s *Step) Processes() bool {
 	return false
 }
 
+// timed reports whether a time that a process could take stands in the sentence.
+func (s *Step) timed() bool {
+	for _, m := range english.Measures(words.Split(s.Text)) {
+		if m.Kind == english.Duration && m.Min >= 5 && m.Min <= 300 {
+			return true
+		}
+	}
+	return false
+}
+
 // onlyTime reports whether the sentence is a time and no more: "35 minutes."
 func (s *Step) onlyTime() bool {
 	for i := range s.Clauses {

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"damson/core/food"
 	"regexp"
 	"slices"
 	"strings"
@@ -35,6 +36,7 @@ var weighedFor = regexp.MustCompile(`(?i)^(about |around )?\d[\d./½¼¾ ]* ?(lb
 
 // lineAs is Line for a text that was looked at before.
 func (r *Reader) lineAs(no int, text string, at look) *Line {
+	at.body = r.glossed(at.body)
 	body, said := r.remarks(at.body, words.Split(at.body))
 	l := r.plainLine(no, text, body, at)
 	if l.Kind == Ingredient {
@@ -47,6 +49,31 @@ func (r *Reader) lineAs(no int, text string, at look) *Line {
 		}
 	}
 	return l
+}
+
+// gloss is a second name in the midst of the first: "navy (pea) beans".
+var gloss = regexp.MustCompile(`(\pL+) \((\pL+)\) (\pL+)`)
+
+// glossed takes the gloss out where the words around it name a food and it does not
+// make another of it.
+func (r *Reader) glossed(body string) string {
+	m := gloss.FindStringSubmatchIndex(body)
+	if m == nil {
+		return body
+	}
+	before, within, behind := body[m[2]:m[3]], body[m[4]:m[5]], body[m[6]:m[7]]
+	named := func(phrase string) *food.Food {
+		t := words.Split(phrase)
+		if s, n := r.line.at(t, 0); n == len(t) {
+			return s.food
+		}
+		return nil
+	}
+	f, other := named(before+" "+behind), named(within+" "+behind)
+	if f == nil || other != f {
+		return body
+	}
+	return body[:m[3]] + " " + body[m[6]:]
 }
 
 // firstWords are the first two words of s.

@@ -213,6 +213,14 @@ func (f *factReader) gauged(i int) bool {
 
 // venting reports whether the clause at the token lets steam out.
 func (f *factReader) venting(i int) bool {
+	if f.text(i-1) == ":" { // "Steam out: 10 minutes"
+		for k := i - 2; k >= 0 && k >= i-4; k-- {
+			switch f.text(k) {
+			case "steam", "steaming", "vent", "venting", "exhaust", "exhausting":
+				return true
+			}
+		}
+	}
 	for k := range f.clauses {
 		c := &f.clauses[k]
 		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
@@ -357,7 +365,7 @@ func (f *factReader) jars() {
 			case counted && !plural && before != "a":
 				i += n - 1
 				continue
-			case vessels[next]:
+			case vessels[next], !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
 				i += n - 1
 				continue
 			case f.title && !plural:
@@ -374,6 +382,18 @@ func (f *factReader) jars() {
 		}
 		i += n - 1
 	}
+}
+
+// ofWater reports whether the measure at i is one of the water that something is washed
+// or soaked in: "wash the meat in water with a teaspoon of salt to the quart".
+func (f *factReader) ofWater(i int) bool {
+	for k := i - 1; k >= 0 && f.t[k].Kind != words.Mark; k-- {
+		switch f.text(k) {
+		case "wash", "rinse", "soak", "water", "brine":
+			return true
+		}
+	}
+	return false
 }
 
 // denied reports whether "not", "never" or "no" stands right before t[i].
@@ -522,7 +542,7 @@ func (f *factReader) numbers() {
 		case (f.text(i-1) == "them" || f.text(i-1) == "it" || f.text(i-1) == "em") && (f.text(i-2) == "give" || f.text(i-3) == "give") && v >= 5 && v <= 150 && unitAt(f.t, j).n == 0 && u != "minute" && u != "min" && u != "hour":
 			f.time(v, "process", jars, true) // "I give them 35"
 			i = j
-		case (u == "'" || u == "’" || u == "′" || u == "m") && hasProcess:
+		case (u == "'" || u == "’" || u == "′" || u == "m") && hasProcess && v <= 180:
 			f.time(v, verb, jars, hasProcess) // "10' at 10 pounds"
 			jars = nil
 			i = j + 1

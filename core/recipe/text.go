@@ -71,6 +71,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	closed, done, blank, past, loaded, filled, opened := false, false, false, false, false, false, false
 	commented := false
 	cooking := false // something is told to be done by now, listed ingredients or not
+	timed := false   // the process was given its minutes
 	working := false // a sentence did something to the batch
 	own := map[string]bool{}
 	sheet := newPage(text)
@@ -164,7 +165,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && !((filled || closed) && !done && r.figuresOnly(piece)) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
@@ -180,7 +181,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				cooking = cooking || r.method.Shape(s).Order
 				at := method.Where{Method: !past && (section == "method" || cooking || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
-				st.Loaded, st.Between = loaded, (filled || closed) && !done
+				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed)
 				loaded = loaded || st.loads()
 				working = working || st.doing()
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
@@ -188,6 +189,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					closed = closed || st.Closes()
 					done = done || st.Processes() && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
 				}
+				timed = timed || done && st.timed()
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
 			}
@@ -615,6 +617,22 @@ func (r *Reader) figuresOnly(piece string) bool {
 	}
 	return len(english.Measures(t)) > 0 || containsAny(strings.ToLower(piece), "lb", "pound", "#", "psi", "gauge", "dial", "needle")
 }
+
+// pressed reports a pressure with its time, which no food weighs: "10 lb, 65 minutes."
+func (r *Reader) pressed(piece string) bool {
+	t := words.Split(stripBullet(piece))
+	if !pounds.MatchString(piece) || r.foodAnywhere(t) || r.anyFoodWord(t) {
+		return false
+	}
+	for _, m := range english.Measures(t) {
+		if m.Kind == english.Duration && m.Min >= 10 {
+			return true
+		}
+	}
+	return false
+}
+
+var pounds = regexp.MustCompile(`(?i)\d ?(lbs?\b|pounds?\b|#|psi\b)`)
 
 // answered takes the question mark off a food that is asked for and granted: "Cream? A
 // little." next is what stands behind the sentences.

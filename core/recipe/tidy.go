@@ -78,6 +78,11 @@ var mends = []*mend{
 	// "2 lbs to 3 lbs": the unit said twice.
 	{[]string{" to "}, regexp.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{[]string{"doz"}, regexp.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
+	{[]string{"per cent"}, regexp.MustCompile(`(?i)\bper cent\b`), "percent"},
+	{[]string{"odd "}, regexp.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
+	{[]string{"to fit"}, regexp.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", trimmed"},
+	// the mixture that the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses"
+	{[]string{"sauce:", "syrup:", "brine:", "mix:", "mixture:", "liquid:", "marinade:", "liquor:", "solution:"}, regexp.MustCompile(`(?i)^(?:\pL+ ){0,2}(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*\d.*)$`), "$1"},
 	{[]string{" as ", "with", "forget"}, regexp.MustCompile(`(?i),? (as well as|along with|together with|not forgetting|not to forget|and half as much|and twice as much|and as much) `), " and "},
 	{[]string{"place of", "instead of", "lieu of", "rather than"}, regexp.MustCompile(`(?i),? \(?(in (the )?place of|instead of|in lieu of|rather than) [^,;)]*\)?`), ""},
 	{[]string{"lots", "plenty", "enough", "loads", "nothing else"}, regexp.MustCompile(`(?i)[,;] *(lots|plenty|enough|loads)( of it)?\.?$|[,;]? ?\b(and )?nothing else\.?$`), ""},
@@ -92,7 +97,6 @@ var mends = []*mend{
 	// a measure by the measure of something else says no amount of the batch
 	{[]string{"for each ", "for every ", "to each ", "per "}, regexp.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
 	{[]string{"sugar "}, regexp.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
-	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{[]string{"table spoon", "tea spoon"}, regexp.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{[]string{"="}, regexp.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},
 	{[]string{"ml jar", "litre jar", "liter jar", "ml bottle"}, regexp.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (500|450)[ -]?ml (jar|bottle)`), "$1 pint jar"},
@@ -104,6 +108,8 @@ var mends = []*mend{
 	{[]string{"fat", "tallow", "suet", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
 	{[]string{"fat", "tallow", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
+	{[]string{"->", "→", "for "}, regexp.MustCompile(`(?i)(\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{[]string{"=", "make", "made", "give", "gave", "fill", "yield", "does", " do ", "get", "got", "come"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},

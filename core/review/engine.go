@@ -2,6 +2,7 @@ package review
 
 import (
 	"cmp"
+	"regexp"
 	"slices"
 	"sort"
 	"strings"
@@ -464,6 +465,9 @@ var kinds = []struct {
 	{"mixed", []string{"mixed vegetable", "mixed veg", "vegetable mix", "succotash", "ratatouille", "caponata", "tomato with okra", "tomato and okra", "tomato with zucchini", "tomato and zucchini", "okra and tomato"}},
 }
 
+// grownFor is a product before the food that it is made of: "hummus bean", "stew meat".
+var grownFor = regexp.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b`)
+
 // kindOf reads the kind of product from a folded title, "" where it says none.
 func kindOf(folded string) string {
 	inJuice := titleHas(folded, "in juice", "in tomato juice", "in apple juice", "in grape juice", "in own juice", "in it own juice", "in pineapple juice", "in fruit juice")
@@ -471,6 +475,7 @@ func kindOf(folded string) string {
 	if titleHas(folded, "butter bean", "butter pea", "peanut") && !titleHas(folded, "soup", "spread") {
 		return ""
 	}
+	folded = grownFor.ReplaceAllString(folded, "$2")
 	for _, k := range kinds {
 		if titleHas(folded, k.words...) && !(k.kind == "juice" && inJuice) && !(k.kind == "stock" && inBroth) {
 			return k.kind
@@ -535,8 +540,8 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 // food: crushed tomatoes with courgettes are no tomatoes with zucchini.
 func (e *Reviewer) titledOther(d *draft, main *item, p *procedure.Procedure) bool {
 	for q, names := range e.names {
-		if q == p || !titleHas(d.folded, names...) {
-			continue
+		if q == p || !titleHas(d.folded, names...) || p.Product == "sauced-beans" && q.Product == "plain" {
+			continue // beans that have their sauce are no plain beans
 		}
 		for _, k := range e.leads[q] {
 			if main.ref != nil && closeness(main.ref, q.Ingredients[k].Same) > 0 {
@@ -577,8 +582,8 @@ func (e *Reviewer) holds(d *draft, p *procedure.Procedure) bool {
 	}
 	for i := range d.items {
 		it := &d.items[i]
-		if it.serving || it.minor || it.drained {
-			continue
+		if it.serving || it.minor || it.drained || it.ref != nil && it.ref.In("thickener", "dairy") {
+			continue // what no jar may hold does not say what it is
 		}
 		known := false
 		for k := range p.Ingredients {
