@@ -245,7 +245,11 @@ func printReview(w io.Writer, r *review.Result) {
 		}
 	}
 	if len(list) == 0 {
-		fmt.Fprintln(w, "No process: nobody has tested this as it stands.")
+		if r.Made {
+			fmt.Fprintln(w, "No process: nothing puts right what stands on the shelf.")
+		} else {
+			fmt.Fprintln(w, "No process: nobody has tested this as it stands.")
+		}
 		for _, s := range r.Today() {
 			fmt.Fprintln(w, "  "+s)
 		}

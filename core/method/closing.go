@@ -35,6 +35,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "something instead"
 	case p.says("oven", "dishwasher", "microwave", "smoker", "grill", "barbecue", "airing cupboard", "slow cooker", "crock pot", "crockpot") && !p.negated() && !p.says("not", "glove", "gloves", "mitt", "mitts", "timer", "cloth", "rack", "burner", "outside on"):
 		return "oven", "no canner"
+	case p.says("cookie sheet", "cookie sheets", "baking sheet", "baking sheets", "sheet pan", "sheet pans", "baking tray", "baking trays", "oven tray", "oven trays", "roasting pan", "gas mark") && !p.negated(), p.dryHeat():
+		return "oven", "a heat that water does not reach"
 	case p.says("only seal", "just seal", "only to seal", "merely seal", "is to seal"):
 		return "open-kettle", "only sealed"
 	case p.cooler():
@@ -77,6 +79,20 @@ func (p *passage) cooler() bool {
 	}
 	last := len(p.c.t) - 1
 	return last > 2 && !hasVerb(p.c.t) && p.c.hasNumber() && p.word(last) == "out" && p.says("in") // "20 in, 5 out"
+}
+
+// dryHeat reports a temperature that neither boiling water nor the pressure makes: "an
+// hour at 275".
+func (p *passage) dryHeat() bool {
+	if p.says("pounds", "lb", "psi", "pressure", "steam", "inside", "reaches", "reads") || p.c.pressed() {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Temperature && m.Max >= 250 {
+			return true
+		}
+	}
+	return false
 }
 
 // hanging reports a fragment without a subject that an end, a place or a "not" begins:

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"regexp"
 	"strings"
 
 	"damson/core/english"
@@ -262,6 +263,9 @@ func (s *Step) fills() bool {
 		return true
 	}
 	for i := range s.Clauses {
+		if c := &s.Clauses[i]; c.Kind == method.Doing && c.InJars() && inHotJars.MatchString(c.Text) {
+			return true
+		}
 		for _, a := range s.Clauses[i].Acts {
 			switch a.Name {
 			case "fill", "pack", "layer", "headspace", "add", "dose-jar", "cover-with-liquid":
@@ -273,3 +277,6 @@ func (s *Step) fills() bool {
 	}
 	return false
 }
+
+// inHotJars is where only food goes: "hot cubes + their water in hot pints".
+var inHotJars = regexp.MustCompile(`(?i)\b(in|into) (the |my |our |clean |sterile |sterilized |sterilised )*(hot|warm) (half.)?(pints?|quarts?|jars?|glasses)\b`)

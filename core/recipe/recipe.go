@@ -288,4 +288,6 @@ type Recipe struct {
 	Lines     []*Line
 	Steps     []*Step
 	Stated    Stated
+	// Made is the line that says that jars of it exist already, 0 where none does.
+	Made int
 }

@@ -179,7 +179,8 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
-				at := method.Where{Method: !past && (section == "method" || cooking || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
+				working = working || cooking || r.prepares(s)
+				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed)
 				loaded = loaded || st.loads()
@@ -206,7 +207,25 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.dropChatter(rec, ingredientsAt)
 	settleServing(rec.Steps)
 	r.stateFacts(rec)
+	rec.Made = made(rec)
 	return rec, nil
+}
+
+// prepares reports whether the sentence, taken as part of a method, does two things that
+// a kitchen does: "peeled, seeded, inch cubes, boiled 2 min".
+func (r *Reader) prepares(s string) bool {
+	n := 0
+	for _, c := range r.method.Read(s, method.Where{Method: true}) {
+		for _, a := range c.Acts {
+			switch a.Name {
+			case "wash", "peel", "seed", "core", "pit", "cut", "trim", "boil", "simmer", "blanch", "drain", "soak", "brown", "mix", "pack", "fill", "lid", "vent", "process", "pressure-process", "boil-bath":
+				if c.Kind == method.Doing {
+					n++
+				}
+			}
+		}
+	}
+	return n >= 2
 }
 
 // ofJars reports whether the sentence names jars, a canner or how one heats: without

@@ -164,6 +164,9 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 		res.Acidity.Class = p.Acidity
 		res.measured(req.Measured)
 	}
+	if req.Recipe.Made > 0 {
+		res.already(req.Recipe.Made)
+	}
 	sortFindings(res.Findings)
 	b.findings = res.Findings
 	res.Judgements = b.judgements(res.Lines)

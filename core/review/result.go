@@ -114,6 +114,8 @@ type Result struct {
 	Findings  []Finding           `json:"findings"`
 	Lines     []*recipe.Line      `json:"lines"`
 
+	// Made is true where the jars exist already and were not made as tested.
+	Made bool `json:"-"`
 	// Questions counts the sentences that are asked about.
 	Questions int `json:"questions"`
 	// Sentence is the verdict in words.

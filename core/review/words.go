@@ -141,6 +141,9 @@ func sentence(r *Result, b *bench) string {
 		}
 		return sprint("%s %s between this and the tested procedure “%s”. Made so, %s.", count, stand, r.Procedure.Title, madeSo(r))
 	case Stop:
+		if r.Made {
+			return "These jars exist already, and they were not made as tested. First see what to do with them; the recipe can be mended for the next time."
+		}
 		if r.Procedure != nil {
 			return sprint("It follows “%s”, but its jars were measured over pH 4.6: they are not acid enough, and no water bath is safe for them.", r.Procedure.Title)
 		}
@@ -199,6 +202,9 @@ func madeSo(r *Result) string {
 
 // Today says what can be done with a recipe that has no process.
 func (r *Result) Today() []string {
+	if r.Made {
+		return []string{"The jars that exist: as it stands beside the line. Food made more than a day ago is neither refrigerated nor frozen now."}
+	}
 	if r.Verdict != Untested && r.Verdict != Stop {
 		return nil
 	}

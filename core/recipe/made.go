@@ -1,0 +1,51 @@
+package recipe
+
+import (
+	"regexp"
+	"strings"
+)
+
+// Signs that jars exist already: when they were made, where they are or how they look,
+// and that somebody asks about them.
+var (
+	madeWhen = regexp.MustCompile(`(?i)\b(last (week|weekend|month|year|night|summer|fall|autumn|winter|spring|january|february|march|april|may|june|july|august|september|october|november|december|(mon|tues|wednes|thurs|fri|satur|sun)day)|yesterday|the other (day|week)|(\d+|an?|one|two|three|four|five|six|a (few|couple of)|several) (days?|weeks?|months?|years?) (ago|back)|since (january|february|march|april|may|june|july|august|september|october|november|december|(mon|tues|wednes|thurs|fri|satur|sun)day|last))\b`)
+	madeDone = regexp.MustCompile(`(?i)\b(i|we|he|she|mum|mom|my \w+)('ve| have|'d)? (just |already |all )*(canned|bottled|jarred|processed|did|put up|made|sealed|boiled|baked|water[- ]bathed|pressure[- ]canned|slid|left)\b|\bput up\b`)
+	madeHere = regexp.MustCompile(`(?i)\b(they|lids?|jars|all( of them)?|every one|it)( are| is| have|'re|'ve)? ?(all |both |now )*(ping(ed)?|popped|sealed|clicked|(are |is |went )?down( tight)?|tight)\b|\b(are|is|sit|sitting|stand|standing|sat|yet|now|stored) (all )?(down )?(in|on) (the|my|our) (pantry|cellar|basement|shelf|shelves|larder|cupboard|root cellar)\b|\b(i|we)('ve|'ve got| have| got)( still| got)? (about )?(\d+|a dozen|two dozen|six|seven|eight|nine|ten|twelve|fourteen) (quarts|pints|jars)\b|\b(have|been|'ve been) eating (them|it|from)\b|\bin the (pantry|cellar|basement|larder) (yet|still|now)\b`)
+	madeAsks = regexp.MustCompile(`(?i)\b(safe|ok|okay|all right|alright|fine|good|keep|eat|open|serve|throw|toss|label|sell|give)\b[^.!?]*\?`)
+)
+
+// made finds the line that says that jars of this recipe exist already, 0 where none
+// does: two of the three signs, and never a question of what to do.
+func made(rec *Recipe) int {
+	when, here, asks, did := 0, 0, 0, 0
+	look := func(no int, text string) {
+		text = strings.ReplaceAll(text, "’", "'")
+		if when == 0 && madeWhen.MatchString(text) {
+			when = no
+		}
+		if did == 0 && madeDone.MatchString(text) {
+			did = no
+		}
+		if here == 0 && madeHere.MatchString(text) {
+			here = no
+		}
+		if asks == 0 && madeAsks.MatchString(text) {
+			asks = no
+		}
+	}
+	for _, st := range rec.Steps {
+		look(st.No, st.Text)
+	}
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient {
+			look(l.No, l.Text)
+		}
+	}
+	switch {
+	case here > 0 && (asks > 0 || when > 0 && did > 0):
+		return here
+	case when > 0 && did > 0 && asks > 0:
+		return when
+	}
+	return 0
+}
