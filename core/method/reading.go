@@ -725,6 +725,9 @@ var heatVerbs = set(`boil simmer cook heat fry bake roast steam blanch brown pro
 func (p *passage) negated() bool {
 	for i := range p.c.t {
 		w := &p.c.t[i]
+		if w.low == "used" && p.word(i+1) == "to" && i > 0 && subjects[p.word(i-1)] && i+2 < len(p.c.t) && p.c.t[i+2].isVerb {
+			return true // "I used to boil them": no longer
+		}
 		if !negators[w.low] {
 			continue
 		}

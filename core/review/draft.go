@@ -64,6 +64,8 @@ type item struct {
 	choice bool
 	// fromStep is true where only the method names it.
 	fromStep bool
+	// spoken is true where the sentence that names it puts nothing in.
+	spoken bool
 	// factor scales the amount after "cut back".
 	factor float64
 }
@@ -213,6 +215,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 		d.steps = append(d.steps, step{Step: s})
 	}
 	d.foodsOfSteps(e)
+	d.acidSpokenOf()
 	d.answeredFoods(e, req.Answers.list())
 	d.servingOnly()
 	d.boneInByTitle(e.cat)
@@ -457,10 +460,24 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line == nil {
 				line = &recipe.Line{No: s.No, Text: s.Text, Food: strings.ToLower(m.Text), Ref: m.Food, Kind: recipe.Ingredient, Reading: recipe.Understood}
 			}
+			spoken := line.AmountMin == nil && !m.Added && !m.Taken
 			d.addLine(line, serving)
-			d.items[len(d.items)-1].fromStep = true
+			it := &d.items[len(d.items)-1]
+			it.fromStep, it.spoken = true, spoken
 		}
 	}
+}
+
+// acidSpokenOf takes out acid that is only spoken of, "people ask about lemon juice",
+// where no other is in the recipe: what nobody puts in is not fresh but missing.
+func (d *draft) acidSpokenOf() {
+	spokenOf := func(it *item) bool { return it.spoken && !it.serving }
+	for i := range d.items {
+		if it := &d.items[i]; isAcid(it) && !it.serving && !spokenOf(it) {
+			return
+		}
+	}
+	d.items = slices.DeleteFunc(d.items, func(it item) bool { return isAcid(&it) && spokenOf(&it) })
 }
 
 // fresh reports whether another food of the recipe has the product's last word in its

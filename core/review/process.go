@@ -1,6 +1,8 @@
 package review
 
 import (
+	"damson/core/method"
+	"regexp"
 	"slices"
 	"strings"
 
@@ -147,11 +149,12 @@ func packs(b *bench) {
 			}
 		}
 	}
-	method := ""
+	b.neverHeated()
+	means := ""
 	if len(b.draft.methods) == 1 && b.proc.Has(procedure.Filter{Method: b.draft.methods[0].Value}) {
-		method = b.draft.methods[0].Value
+		means = b.draft.methods[0].Value
 	}
-	if p := b.pack; p.Value != "" && !b.proc.Has(procedure.Filter{Pack: p.Value, Method: method}) {
+	if p := b.pack; p.Value != "" && !b.proc.Has(procedure.Filter{Pack: p.Value, Method: means}) {
 		other := "hot"
 		if p.Value == "hot" {
 			other = "raw"
@@ -167,6 +170,54 @@ func packs(b *bench) {
 		}
 	}
 }
+
+// heats are the acts that make food hot before it is filled.
+var heats = map[string]bool{"boil": true, "heat": true, "simmer": true, "blanch": true, "scald": true, "steam": true, "brown": true, "roast": true, "bake": true, "fry": true, "pressure-cook": true, "cook": true, "heat-up": true}
+
+// neverHeated asks for the hot pack of a low-acid food where the method fills the jars and
+// tells of nothing that makes it hot.
+func (b *bench) neverHeated() {
+	if b.pack.Value != "" || b.added["hot"] || b.proc.Acidity != "low-acid" || b.soup() || b.proc.Product != "plain" || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
+		return
+	}
+	if b.items[b.main].done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || b.items[b.main].came("cooked") {
+		return
+	}
+	filled := 0
+	for i := range b.steps {
+		st := &b.steps[i]
+		if st.Serving || st.gone {
+			continue
+		}
+		if hotFood.MatchString(st.Text) {
+			return
+		}
+		for k := range st.Clauses {
+			c := &st.Clauses[k]
+			if c.Kind == method.Unread && filled == 0 && mayHeat.MatchString(c.Text) {
+				return // it may be what heats it; it is asked about by itself
+			}
+			for _, a := range c.Acts {
+				if heats[a.Name] && !a.Undone && c.Kind == method.Doing {
+					return
+				}
+				if (a.Name == "fill" || a.Name == "pack") && c.InJars() && c.Kind == method.Doing && filled == 0 {
+					filled = st.No
+				}
+			}
+		}
+	}
+	if filled > 0 {
+		b.report(Finding{Code: "pack-style", Severity: Change, Line: at(filled), Do: "Heat it before it is filled", Message: "Nothing in the method makes it hot, and this food was tested hot-packed only.", Source: b.proc.Citation(),
+			edit: func(d *draft) { d.added["hot"] = true }})
+	}
+}
+
+// mayHeat is what a clause that nobody read may heat with.
+var mayHeat = regexp.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
+
+// hotFood is food that is hot when it goes in, whatever made it so.
+var hotFood = regexp.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|peppers)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
 
 func headspace(b *bench) {
 	if b.proc == nil || b.head == nil {
