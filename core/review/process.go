@@ -1,7 +1,9 @@
 package review
 
 import (
+	"damson/core/english"
 	"damson/core/method"
+	"damson/core/words"
 	"regexp"
 	"slices"
 	"strings"
@@ -172,12 +174,12 @@ func packs(b *bench) {
 }
 
 // heats are the acts that make food hot before it is filled.
-var heats = map[string]bool{"boil": true, "heat": true, "simmer": true, "blanch": true, "scald": true, "steam": true, "brown": true, "roast": true, "bake": true, "fry": true, "pressure-cook": true, "cook": true, "heat-up": true}
+var heats = map[string]bool{"boil": true, "heat": true, "simmer": true, "blanch": true, "scald": true, "steam": true, "brown": true, "roast": true, "bake": true, "fry": true, "pressure-cook": true, "cook": true}
 
 // neverHeated asks for the hot pack of a low-acid food where the method fills the jars and
 // tells of nothing that makes it hot.
 func (b *bench) neverHeated() {
-	if b.pack.Value != "" || b.added["hot"] || b.proc.Acidity != "low-acid" || b.soup() || b.proc.Product != "plain" || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
+	if b.pack.Value != "" || b.added["hot"] || b.proc.Acidity != "low-acid" || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
 		return
 	}
 	if b.items[b.main].done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || b.items[b.main].came("cooked") {
@@ -198,10 +200,10 @@ func (b *bench) neverHeated() {
 				return // it may be what heats it; it is asked about by itself
 			}
 			for _, a := range c.Acts {
-				if heats[a.Name] && !a.Undone && c.Kind == method.Doing {
+				if heats[a.Name] && !a.Undone && c.Kind == method.Doing && (!ofLiquid.MatchString(c.Text) || timed(c.Text)) {
 					return
 				}
-				if (a.Name == "fill" || a.Name == "pack") && c.InJars() && c.Kind == method.Doing && filled == 0 {
+				if filled == 0 && c.Kind == method.Doing && (c.InJars() && (a.Name == "fill" || a.Name == "pack" || a.Name == "add" || a.Name == "cover-with-liquid") || a.Name == "lid" || a.Name == "wipe-rim") {
 					filled = st.No
 				}
 			}
@@ -211,6 +213,14 @@ func (b *bench) neverHeated() {
 		b.report(Finding{Code: "pack-style", Severity: Change, Line: at(filled), Do: "Heat it before it is filled", Message: "Nothing in the method makes it hot, and this food was tested hot-packed only.", Source: b.proc.Citation(),
 			edit: func(d *draft) { d.added["hot"] = true }})
 	}
+}
+
+// ofLiquid is a liquid that is hot, which heats nothing by being poured over.
+var ofLiquid = regexp.MustCompile(`(?i)^[^.]*\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
+
+// timed reports whether the words hold a time.
+func timed(s string) bool {
+	return slices.ContainsFunc(english.Measures(words.Split(s)), func(m english.Measure) bool { return m.Kind == english.Duration })
 }
 
 // mayHeat is what a clause that nobody read may heat with.
