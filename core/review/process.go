@@ -173,16 +173,14 @@ func packs(b *bench) {
 	}
 }
 
-// heats are the acts that make food hot before it is filled.
-var heats = map[string]bool{"boil": true, "heat": true, "simmer": true, "blanch": true, "scald": true, "steam": true, "brown": true, "roast": true, "bake": true, "fry": true, "pressure-cook": true, "cook": true}
-
-// neverHeated asks for the hot pack of a low-acid food where the method fills the jars and
-// tells of nothing that makes it hot.
+// neverHeated asks for the hot pack of a food that was tested no other way, where the
+// method fills and processes the jars and tells of nothing that makes the food hot.
 func (b *bench) neverHeated() {
-	if b.pack.Value != "" || b.added["hot"] || b.proc.Acidity != "low-acid" || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
+	if len(b.minutes) == 0 || b.pack.Value != "" || b.added["hot"] || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
 		return
 	}
-	if b.items[b.main].done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || b.items[b.main].came("cooked") {
+	main := &b.items[b.main]
+	if main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
 		return
 	}
 	filled := 0
@@ -196,14 +194,11 @@ func (b *bench) neverHeated() {
 		}
 		for k := range st.Clauses {
 			c := &st.Clauses[k]
-			if c.Kind == method.Unread && filled == 0 && mayHeat.MatchString(c.Text) {
-				return // it may be what heats it; it is asked about by itself
+			if makesHot(c, main.ref.Names[0]) && filled == 0 {
+				return
 			}
 			for _, a := range c.Acts {
-				if heats[a.Name] && !a.Undone && c.Kind == method.Doing && (!ofLiquid.MatchString(c.Text) || timed(c.Text)) {
-					return
-				}
-				if filled == 0 && c.Kind == method.Doing && (c.InJars() && (a.Name == "fill" || a.Name == "pack" || a.Name == "add" || a.Name == "cover-with-liquid") || a.Name == "lid" || a.Name == "wipe-rim") {
+				if filled == 0 && c.Kind == method.Doing && (c.InJars() && (a.Name == "fill" || a.Name == "pack" || a.Name == "cover-with-liquid") || a.Name == "lid" || a.Name == "wipe-rim") {
 					filled = st.No
 				}
 			}
@@ -215,19 +210,39 @@ func (b *bench) neverHeated() {
 	}
 }
 
-// ofLiquid is a liquid that is hot, which heats nothing by being poured over.
-var ofLiquid = regexp.MustCompile(`(?i)^[^.]*\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
+// makesHot reports whether the clause heats food, or may: what nobody could read counts
+// where it speaks of a pot, of heat or of a time.
+func makesHot(c *method.Clause, food string) bool {
+	switch {
+	case c.Kind == method.Unread:
+		return mayHeat.MatchString(c.Text)
+	case c.Negated, c.Kind == method.Talk && !c.Untouched(), c.Kind == method.Serve:
+		return false
+	}
+	text := strings.ToLower(ofLiquid.ReplaceAllString(c.Text, ""))
+	if timed(c.Text) {
+		text = strings.ToLower(c.Text) // "two minutes in boiling water"
+	}
+	return heatWords.MatchString(text) && (!ofBrine.MatchString(text) || strings.Contains(text, food) || solidsNamed.MatchString(text))
+}
+
+var (
+	heatWords = regexp.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|heat|heats|heated|heating|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|blister\w*|scald\w*|broil\w*|grill\w*)\b`)
+	// ofBrine is what is boiled by itself and poured over.
+	ofBrine     = regexp.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution|jars?|lids?)\b`)
+	solidsNamed = regexp.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|vegetables?)\b`)
+	// ofLiquid is a liquid that is hot, which heats nothing by being poured over.
+	ofLiquid = regexp.MustCompile(`(?i)\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
+	// mayHeat is what a clause that nobody read may heat with.
+	mayHeat = regexp.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
+	// hotFood is food that is hot when it goes in, whatever made it so.
+	hotFood = regexp.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|peppers|fruit|apples|sauce|tomatoes|juice|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
+)
 
 // timed reports whether the words hold a time.
 func timed(s string) bool {
 	return slices.ContainsFunc(english.Measures(words.Split(s)), func(m english.Measure) bool { return m.Kind == english.Duration })
 }
-
-// mayHeat is what a clause that nobody read may heat with.
-var mayHeat = regexp.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
-
-// hotFood is food that is hot when it goes in, whatever made it so.
-var hotFood = regexp.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|peppers)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
 
 func headspace(b *bench) {
 	if b.proc == nil || b.head == nil {

@@ -1,6 +1,7 @@
 package review
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
@@ -332,6 +333,21 @@ func (b *bench) heavy() float64 {
 	return sugar / thin / heaviestSyrup
 }
 
+// saysSugar reports whether the recipe says that it changed the sugar.
+func (b *bench) saysSugar() bool {
+	if sugarChanged.MatchString(b.req.Recipe.Title) {
+		return true
+	}
+	for _, l := range b.req.Recipe.Lines {
+		if sugarChanged.MatchString(l.Text) {
+			return true
+		}
+	}
+	return slices.ContainsFunc(b.steps, func(s step) bool { return sugarChanged.MatchString(s.Text) })
+}
+
+var sugarChanged = regexp.MustCompile(`(?i)\b(half|less|more|double|cut|reduced?|lower|low|no|without|skip|quarter|third)[ -](of )?(the |our |my )?sugar\b|\bsugar\b[^.;]{0,30}\b(half|less|a third|a quarter) (of|than)\b`)
+
 // sugar is free in plain fruit, and in pickles up to the heaviest tested syrup.
 func (b *bench) sugar(k int) {
 	in := &b.proc.Ingredients[k]
@@ -348,7 +364,7 @@ func (b *bench) sugar(k int) {
 		return
 	}
 	for _, i := range b.matched(k) {
-		if in.Amount == 0 || known && b.scale > 0 && near(r, b.scale, 0.1) {
+		if in.Amount == 0 && !b.like[i] && !b.saysSugar() || known && b.scale > 0 && near(r, b.scale, 0.1) {
 			b.account(i, "same") // to taste, or as tested
 			continue
 		}
