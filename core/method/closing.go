@@ -29,6 +29,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "method-mismatch", "water that does not cover"
 	case p.says("only steam them", "just steam them", "steam is enough", "only steamed"):
 		return "method-mismatch", "only steamed"
+	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !p.says("heat off", "turn off", "wait", "rest"):
+		return "method-mismatch", "an open canner"
 	case p.says("no bath", "no canner", "no processing", "no process") && !p.says("is no canner"):
 		return "open-kettle", "no process"
 	case p.says("instead") && got.Kind == Doing:

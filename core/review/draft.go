@@ -272,6 +272,9 @@ func newDraft(e *Reviewer, req Request) *draft {
 		if containsAny(s.Text, "syrup") && s.names("sugar") && s.names("water") {
 			d.liquids["fruit-syrup"] = true
 		}
+		if inSyrup.MatchString(s.Text) {
+			d.liquids["fruit-syrup"] = true
+		}
 		if m := liquidOver.FindStringSubmatch(s.Text); m != nil {
 			d.coverWith(s)
 			if m[2] == "" {
@@ -284,6 +287,9 @@ func newDraft(e *Reviewer, req Request) *draft {
 	}
 	return d
 }
+
+// inSyrup is fruit that is heated or covered in its syrup.
+var inSyrup = regexp.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |this |that |some |hot |boiling |light |medium |heavy |very |extra )*syrup\b`)
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
 var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)

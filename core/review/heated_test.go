@@ -53,3 +53,26 @@ func codesOf(res review.Result) []string {
 	}
 	return out
 }
+
+// A method that closes the jars and puts them away has left the process out, whatever was
+// boiled before; one that ends with the lids has not yet come to it.
+func TestPutAwayWithoutAProcess(t *testing.T) {
+	const (
+		jam      = "Strawberry jam\n\n4 cups crushed strawberries\n4 cups sugar\n\nBoil to the jellying point, fill hot half-pints, 1/4 inch headspace, wipe rims, lids on. "
+		beans    = "Green beans\n\n14 lb green beans, cut\n1 tsp salt per quart\n\nBoil the beans 5 minutes. Fill hot quarts with beans and their liquid, 1 inch headspace, lids on. "
+		tomatoes = "Tomatoes\n\n21 lb tomatoes, peeled, halved\n2 Tbsp bottled lemon juice per quart\nboiling water\n\nBoil the tomatoes in water 5 minutes. Fill quarts, 1/2 inch headspace, lids on. "
+		peaches  = "Peaches\n\n10 lb peaches, peeled, halved\nlight syrup\n\nHeat the peaches in the syrup. Fill hot quarts, 1/2 inch headspace, lids on. "
+	)
+	for _, base := range []string{jam, beans, tomatoes, peaches} {
+		for _, end := range []string{"Let them cool on the counter and store in the pantry.", "They keep in the cellar a year.", "Cool, label, and store.", "Listen for the ping, then onto the shelf."} {
+			res := reviewText(t, base+end, 300, "weighted")
+			assert.NotEqual(t, review.Clear, res.Verdict, base+end)
+			assert.Contains(t, codesOf(res), "open-kettle", base+end)
+		}
+		for _, end := range []string{"", "Keep them in the refrigerator and eat them this week."} {
+			assert.NotContains(t, codesOf(reviewText(t, base+end, 300, "weighted")), "open-kettle", base+end)
+		}
+	}
+	processed := reviewText(t, jam+"Process 5 minutes in a boiling water bath. Cool, label, and store.", 300, "weighted")
+	assert.NotContains(t, codesOf(processed), "open-kettle")
+}

@@ -536,7 +536,49 @@ func vent(b *bench) {
 	}
 }
 
+// unprocessed reports a method that closes the jars and puts them away, with no process
+// between: "lids on, leave them on the counter, then the pantry".
+func (b *bench) unprocessed() {
+	if b.proc == nil || b.stated() || b.added["process"] {
+		return
+	}
+	closed := false
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || st.gone {
+			continue
+		}
+		closed = closed || closes(st)
+		if closed && (st.Processes() || canned.MatchString(st.Text)) {
+			return
+		}
+		if closed && putAway.MatchString(st.Text) && !coldStore.MatchString(st.Text) {
+			b.report(Finding{Code: "open-kettle", Severity: Change, Line: at(st.No), Do: "Process the jars before they are put away", Message: "The method closes the jars and stores them, and no process stands between.", Remedy: "Process the filled jars as tested.", Source: b.proc.Citation(),
+				edit: func(d *draft) { d.added["process"] = true }})
+			return
+		}
+	}
+}
+
+// closes reports whether lids go on in the sentence.
+func closes(st *step) bool {
+	for i := range st.Clauses {
+		c := &st.Clauses[i]
+		if c.Lids() && c.Kind == method.Doing && !c.Negated {
+			return true
+		}
+	}
+	return false
+}
+
+var (
+	putAway   = regexp.MustCompile(`(?i)\b(pantry|cellar|cupboards?|larder|shelf|shelves|basement|store[ds]?|storing|put (them )?away|label|keeps? (for )?(a|one|two|all|till|until|through)|ping(s|ed)?|pop(s|ped)?|seal(s|ed)?|cool|overnight)\b`)
+	canned    = regexp.MustCompile(`(?i)\b(canner|water[- ]bath|bath|process|retort|pounds|psi|minutes?|min)\b`)
+	coldStore = regexp.MustCompile(`(?i)\b(fridge|refrigerat\w*|freezer|freeze|icebox)\b`)
+)
+
 func openKettle(b *bench) {
+	b.unprocessed()
 	for s := range b.steps {
 		st := &b.steps[s]
 		if st.Serving {
