@@ -1,6 +1,7 @@
 package review
 
 import (
+	"damson/core/english"
 	"maps"
 	"regexp"
 	"slices"
@@ -214,8 +215,14 @@ func newDraft(e *Reviewer, req Request) *draft {
 	for _, s := range rec.Steps {
 		d.steps = append(d.steps, step{Step: s})
 	}
+	if rec.TitleLine == 0 && d.kind == "" {
+		d.kind = kindOf(foldTitle(opening(rec)))
+	}
 	d.foodsOfSteps(e)
 	d.acidSpokenOf()
+	if d.kind == "paste" && titleHas(d.folded, "in oil", "in olive oil", "under oil") && d.hasVinegar() {
+		d.kind = "pickle" // a marinade of vinegar and oil; what no procedure has of it is judged
+	}
 	d.answeredFoods(e, req.Answers.list())
 	d.servingOnly()
 	d.boneInByTitle(e.cat)
@@ -286,6 +293,22 @@ func newDraft(e *Reviewer, req Request) *draft {
 		}
 	}
 	return d
+}
+
+// opening are the words before the first number of a text without a title: "okay the
+// green salsa it's five cups chopped tomatillos".
+func opening(rec *recipe.Recipe) string {
+	if len(rec.Steps) == 0 {
+		return ""
+	}
+	text := rec.Steps[0].Text
+	t := words.Split(text)
+	for i := range t {
+		if _, n := english.Number(t, i); n > 0 && t[i].Text != "one" && t[i].Text != "a" {
+			return text[:t[i].Start]
+		}
+	}
+	return text
 }
 
 // inSyrup is fruit that is heated or covered in its syrup.

@@ -1,6 +1,7 @@
 package review
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
@@ -338,7 +339,7 @@ func oilPack(b *bench) {
 		return
 	}
 	title := b.folded
-	if oil > 0 && oil >= 0.1*other || !thin && b.items[where].amount.IsZero() && !b.did("fry", "brown") || titleHas(title, "pesto", "in oil", "in olive oil", "under oil", "confit", "infused oil", "chimichurri", "tapenade") {
+	if oil > 0 && oil >= 0.1*other || !thin && b.items[where].amount.IsZero() && !b.did("fry", "brown") || b.role(where) != procedure.Fat && titleHas(title, "pesto", "in oil", "in olive oil", "under oil", "confit", "infused oil", "chimichurri", "tapenade") {
 		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
 	}
 }
@@ -351,11 +352,17 @@ func (b *bench) oilLayer() {
 		if st.Serving || !st.says(" oil") || st.says("vinegar") || st.says("solution") || st.says("marinade") || st.says("brine") {
 			continue
 		}
+		if noLayer.MatchString(st.Text) {
+			continue
+		}
 		if containsAny(strings.ToLower(st.Text), "layer of", "cover with", "cover them with", "covered with", "covered in", "over the top", "on top", "top with", "top each", "top off", "float", "seal with") {
 			b.report(Finding{Code: "oil-pack", Severity: Change, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", edit: func(d *draft) { d.steps[s].gone = true }})
 		}
 	}
 }
+
+// noLayer is oil that is stirred so that it does not lie on top.
+var noLayer = regexp.MustCompile(`(?i)\b(not|never|doesn't|don't|won't) (\pL+ )?(only |just |all )?(lie |float |sit |stay )?(up )?on (the )?top\b|\b(not|never|doesn't) (\pL+ )?float`)
 
 // listsItself reports whether the procedure lists the very food, and no group of it.
 func (b *bench) listsItself(i int) bool {
