@@ -122,6 +122,12 @@ func (r *Reader) split(text string, t []token) []*clause {
 		case i > start && (k == condition || k == moment) && (w.low == "you" || w.low == "i" || w.low == "we" || w.low == "they" && joint != "as" || w.low == "it" && joint != "as" && !t[i-1].isVerb) && i+1 < len(t) && t[i+1].isVerb && hasVerb(t[start:i]) && t[i-1].Kind == words.Word && !prepositions[t[i-1].low] && !determiners[t[i-1].low] && !subjects[t[i-1].low] && joints[t[i-1].low] == 0 && !t[i-1].aux && t[i-1].low != "and" && t[i-1].low != "or" && t[i-1].low != "what" && t[i-1].low != "how" && t[i-1].low != "where" && t[i-1].low != "why" && r.opens(t, i):
 			flush(i)
 			start, joint, k = i, "", mainClause
+		case i > start && running[w.low] && hasVerb(t[start:i]) && i+1 < len(t) && subjects[t[i+1].low]:
+			flush(i)
+			start, joint, k = i+1, "", mainClause // "it makes five pints okay I'm at the light"
+		case i > start+1 && k == result && subjects[w.low] && i+1 < len(t) && t[i+1].isVerb && t[i-1].entry.Noun() == english.NounTime && (w.low == "it" || w.low == "i" || w.low == "we" || w.low == "you"):
+			flush(i)
+			start, joint, k = i, "", mainClause // "leave them till tomorrow it makes five pints"
 		case (w.low == "and" || w.low == "but" || w.low == "then" || w.low == "or" || w.low == "so") && i > start && hasVerb(t[start:i]) && r.opens(t, i+1):
 			flush(i)
 			start, joint, k = i+1, w.low, mainClause
@@ -130,6 +136,9 @@ func (r *Reader) split(text string, t []token) []*clause {
 	flush(len(t))
 	return out
 }
+
+// running are words that begin anew in speech without marks.
+var running = set("okay ok anyway anyways alright right well so")
 
 func hasWord(t []token) bool {
 	for i := range t {

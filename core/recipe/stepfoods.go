@@ -47,7 +47,9 @@ func (r *Reader) Measured(st *Step) []*Line {
 			l.Per = jar // "into each hot pint 1 Tbsp lemon juice"
 		}
 		if l.Ref == nil {
-			continue
+			if l = r.upToFood(st, t, i, end); l == nil {
+				continue
+			}
 		}
 		// "2 Tbsp lemon juice or ½ tsp citric acid per quart": both are by the quart.
 		if n := len(out); n > 0 && l.Per != "" && out[n-1].Per == "" && strings.HasSuffix(strings.TrimSpace(st.Text[:t[i].Start]), " or") {
@@ -57,6 +59,23 @@ func (r *Reader) Measured(st *Step) []*Line {
 		out = append(out, l)
 	}
 	return append(out, r.dosed(st, t)...)
+}
+
+// upToFood reads the amount at t[i] with what stands up to the end of its food's name,
+// where the words behind it hide the food: "five cups chopped tomatillos husks off
+// because they're sticky". It returns nil where no food is named close by.
+func (r *Reader) upToFood(st *Step, t []words.Token, i, end int) *Line {
+	for k := i + 1; k < len(t) && k < i+9 && t[k].End <= end; k++ {
+		s, n := r.line.at(t, k)
+		if n == 0 || s.kind != foodName {
+			continue
+		}
+		if l := r.Line(st.No, st.Text[t[i].Start:t[k+n-1].End]); l.Ref != nil && l.AmountMin != nil {
+			return l
+		}
+		return nil
+	}
+	return nil
 }
 
 // dosed reads a food whose measure for each jar stands behind it: "add bottled lemon
