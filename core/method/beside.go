@@ -23,7 +23,7 @@ func (p *passage) beside() string {
 		return "a reason"
 	case p.floats():
 		return "how it turns out"
-	case p.has(set("happen")) && p.at.Done && !p.hasClass(Jar) && !p.hasClass(Canner) && !p.c.hasNumber() && len(p.c.verbIndexes()) == 1:
+	case p.has(set("happen")) && p.at.Done && !p.hasClass(Jar) && !p.hasClass(Canner) && !p.c.hasNumber() && !p.puts():
 		return "another day"
 	}
 	return ""
