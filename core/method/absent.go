@@ -52,6 +52,10 @@ func (p *passage) absences() [][2]int {
 			gone = true // "seeds to the hens"
 		case p.has(set("make give release")) && p.near(ch.start-1, "own") && !p.puts():
 			gone = true // "it makes its own gravy"
+		case ch.prep == "" && p.word(0) == "never" && !hasVerb(c.t):
+			gone = true // "Never the ceps"
+		case ch.prep == "" && p.has(set("get take pull pick fish scrape")) && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
+			gone = true // "get all the stuffing out of it"
 		case p.leavesOut(ch):
 			gone = !verbNegated && !p.deniedBefore(ch.start)
 		}

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/words"
@@ -55,7 +56,7 @@ func (r *Reader) Measured(st *Step) []*Line {
 		if n := len(out); n > 0 && l.Per != "" && out[n-1].Per == "" && strings.HasSuffix(strings.TrimSpace(st.Text[:t[i].Start]), " or") {
 			out[n-1].Per = l.Per
 		}
-		l.Also, l.Alternatives = known(l.Also), known(l.Alternatives)
+		l.Also, l.Alternatives = amounted(known(l.Also)), known(l.Alternatives)
 		out = append(out, l)
 	}
 	return append(out, r.dosed(st, t)...)
@@ -137,6 +138,11 @@ func (r *Reader) ofBatch(t []words.Token, i int) bool {
 		return false
 	}
 	return t[i+n].Text == "with" || t[i+n].Text == "and"
+}
+
+// amounted leaves out what has no amount of its own: the sentence names it besides.
+func amounted(list []*Line) []*Line {
+	return slices.DeleteFunc(list, func(l *Line) bool { return l.AmountMin == nil })
 }
 
 // known leaves out what no food is named by: the rest of a sentence is no

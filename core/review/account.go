@@ -1,6 +1,7 @@
 package review
 
 import (
+	"regexp"
 	"strings"
 
 	"damson/core/procedure"
@@ -131,6 +132,30 @@ func (b *bench) condiment(i int) {
 	b.addedItem(i)
 }
 
+// limeRinsed reports whether cucumbers were soaked in lime and rinsed as the source says:
+// drained, rinsed and soaked in fresh water three times (USDA Complete Guide 2015, guide 6,
+// suggestions for firmness; from memory).
+func (b *bench) limeRinsed() bool {
+	if b.main < 0 || !b.items[b.main].is("cucumber") || b.proc.Product != "pickle" {
+		return false
+	}
+	rinsed, thrice := false, false
+	for i := range b.steps {
+		st := &b.steps[i]
+		if st.Serving || st.gone {
+			continue
+		}
+		rinsed = rinsed || st.did("rinse") || limeOff.MatchString(st.Text)
+		thrice = thrice || limeOff.MatchString(st.Text) && threeTimes.MatchString(st.Text)
+	}
+	return rinsed && thrice
+}
+
+var (
+	limeOff    = regexp.MustCompile(`(?i)\b(rins\w*|fresh (cold )?water|soak again)\b`)
+	threeTimes = regexp.MustCompile(`(?i)\b(three (times|soaks|rinses|changes|waters)|3 (times|soaks|rinses|changes|x)|3x|twice more|two more( times)?|2 more times|two times more|thrice)\b`)
+)
+
 // addedItem reports a food that the procedure does not have.
 func (b *bench) addedItem(i int) {
 	it := &b.items[i]
@@ -141,6 +166,10 @@ func (b *bench) addedItem(i int) {
 	f := Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)}
 	if it.unclear {
 		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", edit: leaveOut(i)})
+	}
+	if it.ref.ID == "pickling-lime" && b.limeRinsed() {
+		b.account(i, "permitted: lime rinsed out")
+		return
 	}
 	if it.is("alkali") {
 		f.Message, f.Remedy = "It is alkaline and undoes the acid.", "Leave it out."

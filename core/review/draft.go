@@ -471,6 +471,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 				}
 				continue
 			}
+			if m.Food.In("water") && !s.names("vinegar") && soaks(s.Text) {
+				continue // what something lies in for hours
+			}
 			if m.Food.In("water") && !s.names("vinegar") && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
 				continue
 			}
@@ -495,6 +498,11 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			it.fromStep, it.spoken = true, spoken
 		}
 	}
+}
+
+// soaks reports whether the words hold a time in which things soak and nothing cooks.
+func soaks(text string) bool {
+	return slices.ContainsFunc(english.Measures(words.Split(text)), func(m english.Measure) bool { return m.Kind == english.Duration && m.Min >= 180 })
 }
 
 // acidSpokenOf takes out acid that is only spoken of, "people ask about lemon juice",

@@ -254,6 +254,9 @@ func (b *bench) ratio(k int, items []int) (r float64, known bool) {
 	return sum, true
 }
 
+// packageOunces are the ounces of a package, as they are sold (common practice, no source).
+var packageOunces = map[string]float64{"liquid-pectin": 3, "pectin": 1.75}
+
 // share returns one item's part of the ingredient's batch amount.
 func (b *bench) share(in *procedure.Ingredient, it *item) (float64, bool) {
 	if it.amount.IsZero() || it.unclear {
@@ -261,6 +264,9 @@ func (b *bench) share(in *procedure.Ingredient, it *item) (float64, bool) {
 	}
 	if it.amount.Unit == in.Unit && it.src.Package == nil && in.Unit.Dimension() == quantity.Count {
 		return it.amount.Max * it.factor / in.Amount, true
+	}
+	if oz := packageOunces[it.ref.ID]; oz > 0 && in.Unit == quantity.Package && it.amount.Unit == quantity.Oz {
+		return it.amount.Max * it.factor / oz / in.Amount, true
 	}
 	grams, cups := amountOf(in, it.ref)
 	volume := it.amount.Unit.Dimension() == quantity.Volume
