@@ -19,6 +19,8 @@ func (p *passage) beside() string {
 		return "a bargain"
 	case p.isNoCanner():
 		return "what it is not"
+	case !hasVerb(p.c.t) && p.says("recipe", "recipes", "folder", "binder", "notebook", "page") && !p.names(stuff) && !p.c.hasNumber() && !p.strangeWord():
+		return "a paper"
 	case p.spoilsSeal():
 		return "a reason"
 	case p.floats():

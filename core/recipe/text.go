@@ -709,6 +709,11 @@ var answers = set("yes no yep yup nope nah aye yeah hi hiya hey ok okay sure rig
 func (r *Reader) measured(piece string) bool {
 	body := tidy(narrow(stripBullet(piece)))
 	t := words.Split(body)
+	if leadingMeasure(t) && len(t) <= 12 && !strings.HasSuffix(body, ".") {
+		if l := r.Line(0, piece); l.Ref != nil && l.AmountMin != nil && l.Reading == Understood && len(l.Unread) == 0 && len(l.Prep) > 0 && len(l.Remarks) == 0 {
+			return true // "2 cups peeled, cored, finely chopped pears"
+		}
+	}
 	return r.leadingFood(t) || r.countedBehind(t) || leadingMeasure(t) && len(t) <= 6 && r.method.Shape(body).Verbs == 0
 }
 

@@ -79,6 +79,8 @@ var mends = []*mend{
 	{[]string{" to "}, regexp.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{[]string{"doz"}, regexp.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
 	{[]string{"pouch", "packet", "box", "packages", "envelope", "sachet"}, regexp.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:oz|ounces?|g|grams)\.? [\pL ]+?) \((?:\d+|one|two|three|four) (?:pouch|pouches|packets?|box|boxes|packages|envelopes?|sachets?)\)$`), "$1"},
+	// where it goes: "seven pieces of bacon in the bean pot"
+	{[]string{"pot", "pan", "crock", "kettle", "bowl", "dish", "skillet"}, regexp.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |seven |eight |nine |ten |an? |half )[^,;.]*?) (?:in|into) (?:the|a|your|my|our) (?:\pL+ ){0,2}(?:pot|pan|crock|kettle|bowl|dish|skillet|stockpot)\b`), "$1"},
 	{[]string{"per cent"}, regexp.MustCompile(`(?i)\bper cent\b`), "percent"},
 	{[]string{"odd "}, regexp.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
 	{[]string{"to fit"}, regexp.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", trimmed"},
