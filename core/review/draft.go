@@ -279,6 +279,9 @@ func newDraft(e *Reviewer, req Request) *draft {
 		if containsAny(s.Text, "syrup") && s.names("sugar") && s.names("water") {
 			d.liquids["fruit-syrup"] = true
 		}
+		if inSauce.MatchString(s.Text) {
+			d.liquids["sauce"] = true
+		}
 		if inSyrup.MatchString(s.Text) {
 			d.liquids["fruit-syrup"] = true
 		}
@@ -310,6 +313,9 @@ func opening(rec *recipe.Recipe) string {
 	}
 	return text
 }
+
+// inSauce is what is covered with the sauce of the recipe.
+var inSauce = regexp.MustCompile(`(?i)\bsauce (to cover|over|on top|till|until)\b|\b(cover|covered|fill|top)[^.;]* sauce\b`)
 
 // inSyrup is fruit that is heated or covered in its syrup.
 var inSyrup = regexp.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |this |that |some |hot |boiling |light |medium |heavy |very |extra )*syrup\b`)

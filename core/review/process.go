@@ -604,8 +604,8 @@ func openKettle(b *bench) {
 func oven(b *bench) {
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving {
-			continue
+		if st.Serving || b.proc != nil && b.proc.Requires("baked") && st.did("oven", "oven-word") && !b.packedBy(s) {
+			continue // the food is baked before it is filled
 		}
 		switch {
 		case st.did("odd-process"):

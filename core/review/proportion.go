@@ -461,7 +461,7 @@ func (b *bench) hasLiquid(in *procedure.Ingredient) bool {
 	takes := func(g string) bool { return slices.Contains(in.Same, g) || slices.Contains(in.Like, g) }
 	for l := range b.liquids {
 		switch {
-		case takes(l), l == "juice" && (takes("tomato-juice") || takes("fruit-juice")), l == "liquid" && takes("water") && b.proc.Class != "tomato":
+		case takes(l), l == "sauce" && b.proc.Product == "sauced-beans", l == "juice" && (takes("tomato-juice") || takes("fruit-juice")), l == "liquid" && takes("water") && b.proc.Class != "tomato":
 			return true
 		}
 	}
