@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"regexp"
 	"slices"
 	"sort"
 	"strings"
@@ -26,6 +27,9 @@ func (r *Reader) junk(line string, listing bool) bool {
 	t := strings.ToLower(strings.TrimSpace(stripBullet(line)))
 	if strings.Trim(t, "★☆⭐*•·|-–— 0123456789.x/()") == "" && strings.ContainsAny(line, "★☆⭐x|") {
 		return true
+	}
+	if yieldLine.MatchString(t) || strings.Contains(t, "____") && r.names(strings.ReplaceAll(t, "_", " ")) == 0 {
+		return true // "(9 half-pints)"; what a pupil fills in
 	}
 	if address := strings.HasPrefix(t, "http") || strings.HasPrefix(t, "www."); address && !strings.Contains(t, " ") {
 		return true
@@ -149,3 +153,6 @@ var idle = map[string]bool{"serve": true, "open-jar": true, "lower-heat": true, 
 func note(no int, text string) *Line {
 	return &Line{No: no, Text: text, Kind: Note, Reading: Understood, Prep: []string{}, State: []string{}}
 }
+
+// yieldLine is a line that only counts jars.
+var yieldLine = regexp.MustCompile(`^\((about |for )*(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (half.)?(pints?|quarts?|jars?|pts?|qts?)\)\W*$`)

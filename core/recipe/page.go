@@ -199,16 +199,32 @@ func (p *page) heads(r *Reader, i int, line string) bool {
 	if len(f) == 0 || len(f) > 5 || p.blank(i+1) && !p.blank(i-1) || p.left(i) == 0 || !p.blank(i-1) && i > 0 || strings.ContainsAny(bare, "0123456789.,;!?=") {
 		return false
 	}
+	if len(f) <= 3 && p.listAhead(i) && r.names(bare) == 0 && r.method.Shape(bare).Verbs == 0 && bare[0] >= 'A' && bare[0] <= 'Z' {
+		return true // "Mise en place", over a list
+	}
 	if bare != strings.ToUpper(bare) || bare == strings.ToLower(bare) {
 		return false
 	}
 	for _, t := range words.Split(strings.ToLower(bare)) {
-		if t.Kind == words.Word && len(t.Text) > 1 && !plainEnglish(t.Text) && !headingWords[t.Text] {
+		if t.Kind == words.Word && len(t.Text) > 1 && !plainEnglish(t.Text) && !headingWords[t.Text] && !(r.names(bare) == 0 && english.Known(t.Raw)) {
 			return false
 		}
 	}
 	return true
 }
+
+// listAhead reports whether the next line, and the one behind it, are items of a list or
+// numbered steps.
+func (p *page) listAhead(i int) bool {
+	for k := i + 1; k <= i+2; k++ {
+		if k >= len(p.lines) || !listed.MatchString(p.lines[k]) {
+			return false
+		}
+	}
+	return true
+}
+
+var listed = regexp.MustCompile(`^\s*([-*•·–.] ?\S|\d{1,2}[.)] |\[ ?\]|\s+\d[\d/ ]* ?(lb|cups?|tsp|tbsp|quarts?|pints?|oz|g|kg)\b)`)
 
 var numbered = regexp.MustCompile(`^\d{1,2}(\.\d)*[.)]?\s+`)
 
