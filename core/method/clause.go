@@ -138,7 +138,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 }
 
 // running are words that begin anew in speech without marks.
-var running = set("okay ok anyway anyways alright right well so")
+var running = set("okay ok anyway anyways alright")
 
 func hasWord(t []token) bool {
 	for i := range t {

@@ -109,7 +109,7 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 			}
 		}
 	}
-	if p.negated() && p.has(set("trim cut remove skim take")) && p.says("fat", "marbling", "grease", "suet", "tallow") && !p.says("until", "till", "off the broth until", "nothing but", "only") {
+	if p.negated() && p.has(set("trim cut remove skim take")) && p.says("fat", "marbling", "grease", "suet", "tallow") && !p.says("there's no", "there is no", "until", "till", "off the broth until", "nothing but", "only") {
 		return "fat", "fat left on"
 	}
 	if p.says("white edges", "rind of fat") && p.has(set("stay leave keep")) {

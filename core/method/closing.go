@@ -29,7 +29,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "method-mismatch", "water that does not cover"
 	case p.says("only steam them", "just steam them", "steam is enough", "only steamed"):
 		return "method-mismatch", "only steamed"
-	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !p.says("heat off", "turn off", "wait", "rest"):
+	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !p.says("heat off", "turn off", "wait", "rest", "more minutes", "sit", "sitting", "stand", "standing", "then lid off"):
 		return "method-mismatch", "an open canner"
 	case p.says("no bath", "no canner", "no processing", "no process") && !p.says("is no canner"):
 		return "open-kettle", "no process"
@@ -41,6 +41,10 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "oven", "a heat that water does not reach"
 	case p.says("only seal", "just seal", "only to seal", "merely seal", "is to seal"):
 		return "open-kettle", "only sealed"
+	case p.stative() && p.fewer():
+		return "process-short", "fewer minutes"
+	case p.heatGone():
+		return "process-short", "the heat is off"
 	case p.cooler():
 		return "process-short", "below the boil"
 	case p.hanging(got):
@@ -81,6 +85,17 @@ func (p *passage) cooler() bool {
 	}
 	last := len(p.c.t) - 1
 	return last > 2 && !hasVerb(p.c.t) && p.c.hasNumber() && p.word(last) == "out" && p.says("in") // "20 in, 5 out"
+}
+
+// heatGone reports a fire that is out, or a kettle that is off it, before the time is up.
+func (p *passage) heatGone() bool {
+	if p.negated() || p.hasClass(Canner) && p.c.measured(english.Duration) || p.says("boils over", "when the time is up", "when time is up", "time is up") {
+		return false
+	}
+	if p.says("gas out", "gas off", "flame out", "flame off", "fire out", "burner off", "stove off", "off the fire", "off the heat", "off the flame", "off the stove") && !p.says("lid", "lids") {
+		return p.c.kind != moment && p.c.kind != condition
+	}
+	return p.has(set("take pull lift move slide shift drag")) && p.says("off") && (p.hasClass(Pot) || p.hasClass(Canner)) && !p.hasClass(Lid) && !p.hasClass(Weight) && !p.says("weight", "foam", "scum", "skin")
 }
 
 // dryHeat reports a temperature that neither boiling water nor the pressure makes: "an
@@ -165,6 +180,9 @@ var timeActs = set("process pressure-process boil-bath steam-canner vent steam h
 // strayTime reports a time that neither an act of the process nor bare figures claim.
 func (p *passage) strayTime(got *Clause) bool {
 	if p.hasClass(Canner) || p.says("steam", "vent", "exhaust", "rest", "boiling water", "rolling boil") && !p.says("only") {
+		return false
+	}
+	if p.elsewhere() {
 		return false
 	}
 	if !p.c.measured(english.Duration) || got.Why == "figures" || got.Why == "what a book says" || got.Why == "a reason" {

@@ -34,6 +34,9 @@ func (p *passage) smokedOrCured(acts []Act) (string, string) {
 
 // coolFilled reports food that is left to cool before it is filled.
 func (p *passage) coolFilled(acts []Act) (string, string) {
+	if !p.at.Filled && p.says("from the freezer", "out of the freezer", "straight from frozen", "still frozen", "while frozen") && !p.negated() && !p.c.unit().hasAny([]string{"thaw", "thawed", "thaws", "defrost", "defrosted"}) && !p.says("jars", "lids") {
+		return "pack-style", "frozen"
+	}
 	for _, a := range acts {
 		if a.Name == "cool-food" && !a.Undone && !p.negated() && p.c.unit().hasAny([]string{"lukewarm", "before you fill", "before filling", "before it goes in", "then fill", "then jar", "and jar", "and fill"}) {
 			return "pack-style", "filled cold"
@@ -90,6 +93,9 @@ func (p *passage) pressed([]Act) (string, string) {
 		return "", "hardly any liquid"
 	}
 	if !p.at.Done && p.has(set("pack fill load stuff")) && p.says("up to the neck", "right up to", "to the shoulders", "to the shoulder", "right to the top") && !p.negated() {
+		return "solids-ratio", "filled with solids"
+	}
+	if !p.at.Done && p.has(set("fill pack top load")) && p.says("with solids", "with the solids", "all solids", "full of solids", "mostly solids") && !p.says("half", "halfway", "half-way", "part", "two", "three") && !p.verbNegated() {
 		return "solids-ratio", "filled with solids"
 	}
 	if p.c.unit().hasAny([]string{"juice comes up", "fill with juice", "fills with juice", "juice fills", "juices fill", "juice covers", "juice rises", "fill the holes", "fills the holes", "spaces fill", "spaces between them fill", "gaps fill"}) {

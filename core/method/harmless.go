@@ -250,9 +250,32 @@ func (p *passage) quotes() bool {
 	}
 	switch s.Text {
 	case "book", "chart", "guide", "guideline", "leaflet", "bulletin", "table", "manual", "booklet", "instruction", "extension", "page", "pamphlet":
-		return p.c.hasNumber()
+		return p.c.hasNumber() && !p.fewer()
 	}
 	return p.c.kind == contrast && p.c.hasNumber() && (s.low == "it" || s.low == "they") && p.has(set("say"))
+}
+
+// fewer reports a number between the lid and the end that is none of the text's times and
+// under the longest: "sixty is what the booklet says", where 75 minutes are processed.
+func (p *passage) fewer() bool {
+	if !p.at.Closed || p.at.Done || len(p.at.Times) == 0 || len(p.c.m) > 0 || p.says("feet", "ft", "sea", "below", "above", "pounds", "lb", "psi", "pressure") {
+		return false
+	}
+	for i := range p.c.t {
+		if p.c.nums[i] == 0 {
+			continue
+		}
+		v, _ := english.Number(p.c.raw, i)
+		if v < 5 {
+			continue
+		}
+		longest := 0.0
+		for t := range p.at.Times {
+			longest = max(longest, t)
+		}
+		return p.at.Times[v] == 0 && v < longest
+	}
+	return false
 }
 
 func (p *passage) hasSayingOnly() bool {

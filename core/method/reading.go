@@ -141,6 +141,20 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
+		if at.Done && got.Kind != Unread && !asked {
+			if p.opensEarly() || p.hurriesDown() {
+				got.Kind, got.Code, got.Why = Unread, "cooling", "the pressure is hurried"
+			} else if p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated() {
+				got.Kind, got.Code, got.Why = Unread, "lid", "a jar that is not sound"
+			}
+		}
+		if !at.Done {
+			for i := range c.t {
+				if code := p.kindOfMain(i); code != "" && got.Kind != Unread && !asked {
+					got.Kind, got.Code, got.Why = Unread, code, "a kind of its own"
+				}
+			}
+		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
 			got.Code = "process-short" // a share of the time, of the jars under water
 		}
@@ -154,7 +168,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = !(p.has(set("steam")) && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
-		got.takes = p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
+		got.takes = p.stative() && p.says("this year", "this time", "now", "nowadays", "today", "these days", "with us", "for us", "with me", "here") || p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
 		got.more = p.says("another", "more", "extra", "additional")
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
@@ -170,9 +184,34 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.shown(c)
 		got.Text, got.Start, got.End = c.text, c.t[0].Start, c.t[len(c.t)-1].End
 		out = append(out, got)
+		at.goOn(&got, c)
 	}
 	r.joinServing(list, out, opens)
 	return out
+}
+
+// goOn follows the course within the sentence: speech without marks fills, closes and
+// processes its jars in one breath.
+func (at *Where) goOn(got *Clause, c *clause) {
+	if !at.Method || at.ToFill || got.Kind != Doing || got.Negated {
+		return
+	}
+	for _, a := range got.Acts {
+		switch a.Name {
+		case "fill", "pack":
+			at.Filled = at.Filled || got.inJars && !a.Undone
+		case "process", "pressure-process", "boil-bath", "steam-canner":
+			at.Done = at.Done || at.Closed && !a.Undone && c.measured(english.Duration)
+		}
+	}
+	if got.lids && at.Filled {
+		at.Closed = true
+	}
+	if at.Closed && got.Why == "figures" {
+		for _, m := range c.m {
+			at.Done = at.Done || m.Kind == english.Duration && m.Min >= 15
+		}
+	}
 }
 
 // asks reports whether the sentence is a question that puts nothing in: "why not

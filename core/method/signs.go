@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 )
 
@@ -64,6 +66,10 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "vent", "weight on at once"
 	case p.hurriesDown():
 		return "cooling", "the pressure is hurried"
+	case p.opensEarly():
+		return "cooling", "opened under pressure"
+	case p.at.Done && p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated():
+		return "lid", "a jar that is not sound"
 	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
 		return "lid", "jars that did not seal"
 	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
@@ -223,11 +229,43 @@ func (p *passage) weightAtOnce() bool {
 }
 
 // hurriesDown reports a canner that is helped to cool.
+func (p *passage) opensEarly() bool {
+	if !p.at.Done || p.negated() || !p.has(set("open pull lift take prise pry crack loosen unscrew undo")) || !p.hasClass(Lid) && !p.hasClass(Canner) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Pronoun) && !p.hasClass(Weight) && !p.says("her up", "her open", "him up") {
+		return false
+	}
+	return p.c.around(12).hasAny(underPressure)
+}
+
+// spoiled reports a jar that has come up, swollen or leaked.
+func (p *passage) spoiled() bool {
+	if p.c.around(8).hasAny([]string{"popped up", "came up again", "sprang up", "sprung up", "lifted again", "come loose", "came loose"}) {
+		return true
+	}
+	for i := range p.c.t {
+		for _, stem := range []string{"bulg", "swoll", "leaky", "leaking", "oozing", "fizzing"} {
+			if strings.HasPrefix(p.c.t[i].low, stem) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// underPressure are signs that the canner has not come down.
+var underPressure = []string{"hand moves", "needle moves", "hand drops", "needle starts", "needle begins", "starts to drop", "begins to drop", "starts to fall", "begins to fall", "while they spit", "still spit", "still spitting", "while it spits", "while it hisses", "still hisses", "still hissing", "still sputtering", "while they sputter", "still bubbling over", "do not wait for the button", "don't wait for the button", "not wait for zero"}
+
+// colds are what a canner is cooled with.
+var colds = set("snow ice stream creek river brook tap hose trough barrel frost sink bathtub bath tub shower puddle pond lake wet draft draught fan cold")
+
+// hurriesDown reports a pressure that is brought down by something cold.
 func (p *passage) hurriesDown() bool {
-	if !p.at.Done || p.negated() {
+	if !p.at.Done || p.negated() || p.has(set("want offer try")) && p.third() {
 		return false
 	}
 	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {
+		return true
+	}
+	if (p.hasClass(Canner) || p.hasClass(Pot) || p.hasClass(Pronoun)) && p.any(colds) && p.has(set("pack heap put set stand carry lug haul take run pour fill give drop sit lower shove dunk plunge cover drape wrap lay douse")) && !p.hasClass(Burner) && !p.says("wash", "rinse", "dry", "scrub", "clean", "store", "storage", "away") {
 		return true
 	}
 	if p.has(set("run pour hose splash")) && p.says("cold water", "cool water", "the tap") && p.hasClass(Pot) {

@@ -17,6 +17,9 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 	if (p.puts() || p.has(set("fill top use take go"))) && p.says("what's in the fridge", "what is in the fridge", "what's in the cupboard", "what is in the cupboard", "what's left", "what's about", "what's around", "what's going", "what's lying", "what there is", "whatever there is", "what's to hand", "what is to hand") && !p.says("what's left of the liquid", "what's left in the pot", "what's left in the pan") {
 		return "unknown-ingredient", "what there is"
 	}
+	if p.measureOfNothing() {
+		return "unknown-ingredient", "a measure of something unnamed"
+	}
 	for _, a := range acts {
 		if sorting[a.Name] {
 			return "", ""
@@ -151,3 +154,36 @@ func (p *passage) othersDo() bool {
 	}
 	return said && not
 }
+
+// kindOfMain reports "the Asian ones" where the recipe's own food of that kind is another
+// food, with a safety of its own.
+func (p *passage) kindOfMain(i int) string {
+	w := &p.c.t[i]
+	if w.low != "ones" && w.low != "kind" && w.low != "sort" || i == 0 || p.c.t[i-1].Kind != words.Word || p.negated() {
+		return ""
+	}
+	for name := range p.at.Names {
+		t := words.Split(p.word(i-1) + " " + name)
+		if ph, n := p.r.at(t, 0); n == len(t) && n > 1 && ph.food.In("low-acid-fruit", "no-home-process") {
+			return "low-acid-fruit"
+		}
+	}
+	return ""
+}
+
+// measureOfNothing reports "a pint of evaporated": a measure of what is named by a quality
+// alone.
+func (p *passage) measureOfNothing() bool {
+	for i := 2; i < len(p.c.t); i++ {
+		w := &p.c.t[i]
+		if p.word(i-1) != "of" || !measureNouns[p.c.t[i-2].Text] || w.Kind != words.Word || i+1 < len(p.c.t) && p.c.t[i+1].Kind == words.Word {
+			continue
+		}
+		if w.food == nil && w.class == "" && w.m == 0 && !closed[w.low] && w.entry.Noun() == 0 && p.c.nums[i] == 0 {
+			return true
+		}
+	}
+	return false
+}
+
+var measureNouns = set("pint cup quart tin can carton glass jug spoon spoonful tablespoon teaspoon glug splash dash knob pound ounce gallon litre liter bottle packet mug ladle ladleful")

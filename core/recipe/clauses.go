@@ -176,7 +176,7 @@ func plainEnglish(word string) bool {
 
 // Closes reports whether the jars are closed by the end of the sentence.
 func (s *Step) Closes() bool {
-	if s.Processes() {
+	if s.Processes() && (s.timed() || s.actsProcess()) {
 		return true
 	}
 	for i := range s.Clauses {
@@ -197,6 +197,25 @@ func (s *Step) Processes() bool {
 	if s.Did("process", "water-bath", "pressure-can", "steam-canner") {
 		return true
 	}
+	for i := range s.Clauses {
+		for _, a := range s.Clauses[i].Acts {
+			switch a.Name {
+			case "process", "pressure-process", "boil-bath", "steam-canner":
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// onlyVents reports a time that only lets steam out: "Vent: 10 min."
+func (s *Step) onlyVents() bool {
+	low := strings.ToLower(s.Text)
+	return containsAny(low, "vent", "steam", "exhaust") && len(english.Measures(words.Split(s.Text))) == 1
+}
+
+// actsProcess reports whether a clause tells to process, and does not only name a canner.
+func (s *Step) actsProcess() bool {
 	for i := range s.Clauses {
 		for _, a := range s.Clauses[i].Acts {
 			switch a.Name {

@@ -211,29 +211,98 @@ func (f *factReader) gauged(i int) bool {
 	return false
 }
 
-// venting reports whether the clause at the token lets steam out.
-func (f *factReader) venting(i int) bool {
-	if f.text(i-1) == ":" { // "Steam out: 10 minutes"
-		for k := i - 2; k >= 0 && k >= i-4; k-- {
-			switch f.text(k) {
-			case "steam", "steaming", "vent", "venting", "exhaust", "exhausting":
-				return true
-			}
-		}
+// venting reports whether the time at t[i:end] is that of letting steam out: of two times in
+// a clause the one beside the word.
+func (f *factReader) venting(i, end int) bool {
+	if f.ventWordBefore(i, 4) {
+		return true
+	}
+	if f.atPressure(end) {
+		return false // "vent 10 minutes, 65 minutes at 10 lb"
 	}
 	for k := range f.clauses {
 		c := &f.clauses[k]
 		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
 			continue
 		}
-		if c.Steams() {
+		vents := c.Steams()
+		for _, a := range c.Acts {
+			vents = vents || a.Name == "vent"
+		}
+		return vents && !f.timeBetween(c, i)
+	}
+	return false
+}
+
+// ventWordBefore reports whether one of the last n words is of venting, with no other time
+// between.
+func (f *factReader) ventWordBefore(i, n int) bool {
+	for k := i - 1; k >= 0 && k >= i-n; k-- {
+		switch f.text(k) {
+		case "vent", "venting", "exhaust", "exhausting":
+			return true
+		case "steam", "steaming":
+			return f.between || f.loaded
+		case "minute", "min", ".", ";", "then":
+			return false
+		}
+	}
+	return false
+}
+
+// timeBetween reports whether another time of the clause stands before t[i].
+func (f *factReader) timeBetween(c *method.Clause, i int) bool {
+	for _, m := range english.Measures(f.t) {
+		if m.Kind == english.Duration && m.End <= i && f.t[m.Start].Start >= c.Start {
 			return true
 		}
-		for _, a := range c.Acts {
-			if a.Name == "vent" {
+	}
+	return false
+}
+
+// jarBefore reports whether the name of a jar stands right before t[i].
+func (f *factReader) jarBefore(i int) bool {
+	for k := max(0, i-3); k < i; k++ {
+		if name, n := jarWord(f.t, k); n > 0 && name != "jar" && (k+n == i || k+n == i-1 && (f.text(i-1) == ":" || f.text(i-1) == "," || f.text(i-1) == "-" || f.text(i-1) == "get" || f.text(i-1) == "take")) {
+			return true
+		}
+	}
+	return false
+}
+
+// pressureBefore reports whether "ten pounds for" or "10 lb," stands before t[i].
+func (f *factReader) pressureBefore(i int) bool {
+	k := i - 1
+	for k > 1 && (f.text(k) == "," || f.text(k) == "for" || f.text(k) == "and" || f.text(k) == "." || f.text(k) == "/" || f.text(k) == ":") {
+		k--
+	}
+	switch f.text(k) {
+	case "pound", "lb", "psi", "#":
+	default:
+		return false
+	}
+	for n := max(0, k-3); n < k; n++ {
+		if v, m := english.Number(f.t, n); m > 0 && n+m == k && v >= 4 && v <= 20 {
+			return true
+		}
+	}
+	return false
+}
+
+// atPressure reports whether "at 10 lb" stands at t[i].
+func (f *factReader) atPressure(i int) bool {
+	for k := i; k < i+3; k++ {
+		if f.text(k) != "at" && f.text(k) != "," && f.text(k) != "/" && f.text(k) != "@" {
+			continue
+		}
+		v, n := english.Number(f.t, k+1)
+		if n > 0 && v >= 4 && v <= 20 {
+			switch f.text(k + 1 + n) {
+			case "pound", "lb", "psi", "#":
 				return true
 			}
 		}
+		return false
 	}
 	return false
 }
@@ -273,7 +342,7 @@ func (f *factReader) processing(i int) bool {
 			}
 		}
 		if here {
-			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && c.Figures()
+			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && (c.Figures() || c.Kind != method.Serve && c.Kind != method.Talk && !f.besideFood(i))
 		}
 		loaded = loaded || c.Loads()
 	}
@@ -449,7 +518,7 @@ func (f *factReader) numbers() {
 	for i := 0; i < len(f.t); {
 		if m, ok := times[i]; ok {
 			v := verb
-			if f.venting(i) || f.steamAt(m.End) {
+			if f.venting(i, m.End) || f.steamAt(m.End) {
 				v = "vent"
 			}
 			if f.processing(i) && v != "vent" {
@@ -457,6 +526,15 @@ func (f *factReader) numbers() {
 			}
 			if f.resting(i, m.End) {
 				v = "other"
+			}
+			if v != "other" && (f.atPressure(m.End) || f.pressureBefore(i)) && m.Min >= 5 {
+				v = "process"
+			}
+			if v != "other" && f.between && m.Min >= 5 && f.jarBefore(i) {
+				v = "process" // "vent ten minutes, pints 75 minutes"
+			}
+			if v == "" && f.text(m.End) == "for" && f.jarAt(m.End+1) {
+				v = "process" // "ninety minutes for the quarts"
 			}
 			f.time(m.Min, v, jars, hasProcess)
 			jars = nil
@@ -541,6 +619,9 @@ func (f *factReader) numbers() {
 			i = j
 		case (f.text(i-1) == "them" || f.text(i-1) == "it" || f.text(i-1) == "em") && (f.text(i-2) == "give" || f.text(i-3) == "give") && v >= 5 && v <= 150 && unitAt(f.t, j).n == 0 && u != "minute" && u != "min" && u != "hour":
 			f.time(v, "process", jars, true) // "I give them 35"
+			i = j
+		case f.between && isVerbs[f.text(i-1)] && v >= 5 && v <= 180 && unitAt(f.t, j).n == 0 && (j >= len(f.t) || f.t[j].Kind == words.Mark) && u != "'" && u != "\"" && u != "#":
+			f.time(v, "process", jars, true) // "up here, 4,900 feet, is 15."
 			i = j
 		case (u == "'" || u == "’" || u == "′" || u == "m") && hasProcess && v <= 180:
 			f.time(v, verb, jars, hasProcess) // "10' at 10 pounds"
@@ -715,7 +796,7 @@ func (f *factReader) resting(i, end int) bool {
 	case "rest", "resting", "wait", "waiting", "cooling", "standing", "sitting":
 		return true
 	}
-	for k := end; k < min(len(f.t), end+7); k++ {
+	for k := end; k < min(len(f.t), end+7) && (k == end || f.text(k) != "," && f.text(k) != ";"); k++ {
 		if w := f.text(k); (w == "sitting" || w == "sit" || w == "standing" || w == "rest" || w == "resting") && f.text(end) != "," && f.text(end) != "." || w == "lid" && f.text(k+1) == "off" {
 			return true // "5 more minutes just sitting there with the lid off"
 		}
@@ -739,16 +820,41 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.text(j) == "psi" || next == "pressure" || next == "psi" || next == "of" && f.text(j+2) == "pressure" {
 		return true
 	}
+	if next == "on" && f.pointer(f.skipArticle(j+2)) {
+		return true // "twelve pounds on my dial"
+	}
 	if v, _, err := number(f.t, i); err == nil && v > 20 {
 		return false // "21 lb for 7 quarts": no canner goes so high
 	}
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false
 	}
+	if f.between && !f.besideFood(i) {
+		return true
+	}
 	if f.between && (f.figured(i) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "on") {
 		return true // "Five pounds." among full jars
 	}
 	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")
+}
+
+var isVerbs = set("is be get take need want do")
+
+// besideFood reports whether the clause of the token names something that is weighed.
+func (f *factReader) besideFood(i int) bool {
+	for k := range f.clauses {
+		c := &f.clauses[k]
+		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
+			continue
+		}
+		for n := range f.t {
+			if f.t[n].Start >= c.Start && f.t[n].Start < c.End && f.r.foodAt(f.t, n) {
+				return true
+			}
+		}
+		return c.Kind != method.Doing && !c.Untouched()
+	}
+	return true
 }
 
 // figured reports whether the token stands in a clause of bare figures.

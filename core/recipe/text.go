@@ -188,9 +188,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
 				if fillings <= 0 { // no jar is closed that is filled later
 					closed = closed || st.Closes()
-					done = done || st.Processes() && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
+					done = done || st.Processes() && (st.timed() || st.actsProcess()) && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
 				}
-				timed = timed || done && st.timed()
+				timed = timed || done && st.timed() && !st.onlyVents()
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
 			}

@@ -111,9 +111,9 @@ var mends = []*mend{
 	{[]string{"fat", "tallow", "suet", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
 	{[]string{"fat", "tallow", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
-	{[]string{"->", "→", "for "}, regexp.MustCompile(`(?i)(\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
-	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{[]string{"=", "make", "made", "give", "gave", "fill", "yield", "does", " do ", "get", "got", "come"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{[]string{"->", "→", "for "}, regexp.MustCompile(`(?i)^([^()]*\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
 	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},

@@ -54,6 +54,7 @@ func accountLines(b *bench) {
 		}
 	}
 	b.accountSteps()
+	b.figuresUnread()
 }
 
 // unread asks about words of a line that no reading accounts for.

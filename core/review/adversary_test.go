@@ -79,7 +79,7 @@ func TestAdversary(t *testing.T) {
 		}
 		assert.False(t, clear, "stays clear: %s", row)
 	}
-	require.GreaterOrEqual(t, n, 830)
+	require.GreaterOrEqual(t, n, 960)
 	require.LessOrEqual(t, known, 24)
 }
 

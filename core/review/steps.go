@@ -122,7 +122,7 @@ func (b *bench) needless(code, clause string) bool {
 	case "low-acid-increase":
 		return b.proc.Acidity != "acidified"
 	case "low-acid-fruit":
-		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine"
+		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine" && b.items[b.main].ref.ID != "pear"
 	case "canner-water":
 		return b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" })
 	case "pack-style":

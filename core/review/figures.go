@@ -1,0 +1,79 @@
+package review
+
+import (
+	"damson/core/english"
+	"damson/core/method"
+	"damson/core/procedure"
+	"damson/core/words"
+)
+
+// figuresUnread asks about a time or a pressure behind the closing of the jars where the
+// reading knows of none: what is not compared must not pass for the tested process.
+func (b *bench) figuresUnread() {
+	if b.proc == nil || len(b.minutes) > 0 && b.psi != nil {
+		return
+	}
+	closed := false
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || st.gone {
+			continue
+		}
+		for k := range st.Clauses {
+			c := &st.Clauses[k]
+			if closed && (c.Kind == method.Doing || c.Untouched()) {
+				t := words.Split(c.Text)
+				if len(b.minutes) == 0 && processTime(t) {
+					b.figureAsked(s, c.Text, "process-short", "Damson could not tell whether this is the process time.")
+				}
+				if b.psi == nil && pressure(t) && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) {
+					b.figureAsked(s, c.Text, "pressure-low", "Damson could not tell whether this is the pressure of the process.")
+				}
+			}
+			closed = closed || (c.Lids() || c.InJars() && fills(c)) && c.Kind == method.Doing && !c.Negated
+		}
+	}
+}
+
+// fills reports whether the clause fills jars.
+func fills(c *method.Clause) bool {
+	for _, a := range c.Acts {
+		if a.Name == "fill" || a.Name == "pack" || a.Name == "headspace" {
+			return !a.Undone
+		}
+	}
+	return false
+}
+
+func (b *bench) figureAsked(s int, text, code, message string) {
+	if b.saidAlready(code, text, b.steps[s].No) {
+		return
+	}
+	b.ask(Finding{Code: code, Clause: true, Line: at(b.steps[s].No), Ingredient: text, Do: "What does “" + text + "” do?", Message: message, Remedy: "Say it in other words, or take it out.",
+		edit: func(d *draft) { d.steps[s].gone = true }})
+}
+
+// processTime reports a time that a process could take.
+func processTime(t []words.Token) bool {
+	for _, m := range english.Measures(t) {
+		if m.Kind == english.Duration && m.Max >= 15 && m.Min <= 180 {
+			return true
+		}
+	}
+	return false
+}
+
+// pressure reports pounds that a canner could show.
+func pressure(t []words.Token) bool {
+	for i := range t {
+		v, n := english.Number(t, i)
+		if n == 0 || v < 4 || v > 20 || i+n >= len(t) {
+			continue
+		}
+		switch t[i+n].Text {
+		case "pound", "lb", "psi", "#":
+			return true
+		}
+	}
+	return false
+}
