@@ -219,8 +219,8 @@ func (p *passage) strayNumber(got *Clause) bool {
 			continue
 		}
 		v, _ := english.Number(p.c.raw, i)
-		if v < 5 || v > 200 || p.at.Times[v] > 0 {
-			continue
+		if v < 5 || v > 200 || p.at.Times[v] > 0 || p.stative() && len(p.c.t) <= 3 {
+			continue // "is 15" is read as the process
 		}
 		if i+n < len(p.c.t) {
 			if w := &p.c.t[i+n]; w.Kind == words.Word && w.class != Pronoun && (w.class != "" || w.entry.Noun() != 0) && !prepositions[w.low] && w.low != "is" && w.low != "if" {

@@ -165,7 +165,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		bath := p.bath()
 		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
-		got.lids = p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Lid) && !p.hasClass(Pot)
+		got.lids = p.hasClass(Band) || p.hasClass(Rim) && !p.says("wide mouth", "wide-mouth", "regular mouth", "regular-mouth") || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = !(p.has(set("steam")) && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
 		got.takes = p.stative() && p.says("this year", "this time", "now", "nowadays", "today", "these days", "with us", "for us", "with me", "here") || p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")

@@ -208,10 +208,41 @@ func (s *Step) Processes() bool {
 	return false
 }
 
+// givesTime reports a time among full jars that is neither of the steam nor of a rest:
+// "40 minutes for quarts".
+func (s *Step) givesTime() bool {
+	low := strings.ToLower(s.Text)
+	if s.onlyVents() || containsAny(low, "would", "wait", "rest", "stand") {
+		return false
+	}
+	if bareTime.MatchString(s.Text) {
+		return true
+	}
+	for _, m := range english.Measures(words.Split(s.Text)) {
+		if m.Kind != english.Duration || m.Min < 10 || m.Min > 300 {
+			continue
+		}
+		for i := range s.Clauses {
+			if c := &s.Clauses[i]; (c.Kind == method.Doing || c.Untouched()) && !heatsFood(c) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
 // onlyVents reports a time that only lets steam out: "Vent: 10 min."
 func (s *Step) onlyVents() bool {
 	low := strings.ToLower(s.Text)
-	return containsAny(low, "vent", "steam", "exhaust") && len(english.Measures(words.Split(s.Text))) == 1
+	if !containsAny(low, "vent", "steam", "exhaust") {
+		return false
+	}
+	for _, m := range english.Measures(words.Split(s.Text)) {
+		if m.Kind == english.Duration && m.Min > 12 {
+			return false
+		}
+	}
+	return true
 }
 
 // actsProcess reports whether a clause tells to process, and does not only name a canner.
@@ -288,6 +319,9 @@ func (s *Step) fills() bool {
 		for _, a := range s.Clauses[i].Acts {
 			switch a.Name {
 			case "fill", "pack", "layer", "headspace", "add", "dose-jar", "cover-with-liquid":
+				if (a.Name == "add" || a.Name == "dose-jar") && s.onlySeasons() {
+					continue // salt in the jar fills none
+				}
 				if c := &s.Clauses[i]; c.InJars() && !a.Undone && c.Kind == method.Doing {
 					return true
 				}
@@ -299,3 +333,16 @@ func (s *Step) fills() bool {
 
 // inHotJars is where only food goes: "hot cubes + their water in hot pints".
 var inHotJars = regexp.MustCompile(`(?i)\b(in|into) (the |my |our |clean |sterile |sterilized |sterilised )*(hot|warm) (half.)?(pints?|quarts?|jars?|glasses)\b`)
+
+// bareTime is a number that a verb gives to the jars: "up here, 4,900 feet, is 15."
+var bareTime = regexp.MustCompile(`(?i)\b(is|are|needs?|takes?|gets?|wants?) (\d{2,3}|ten|fifteen|twenty|twenty.five|thirty|thirty.five|forty|forty.five|fifty)\W*$`)
+
+// onlySeasons reports whether all that the sentence names is salt, acid or spice.
+func (s *Step) onlySeasons() bool {
+	for _, m := range s.Foods {
+		if !m.Food.In("salt", "vinegar", "bottled-citrus", "citrus-juice", "citric-acid", "dry-seasoning", "antibrowning") {
+			return false
+		}
+	}
+	return len(s.Foods) > 0
+}

@@ -583,7 +583,7 @@ func (p *lineParser) ambiguous() {
 		}
 		id := ""
 		switch {
-		case l.Food == "pepper" && small(l) && !strings.Contains(strings.ToLower(l.Text), "peppers"):
+		case l.Food == "pepper" && small(l) && !strings.Contains(strings.ToLower(l.Text), "the peppers"):
 			id = "black-pepper"
 		case l.Food == "ginger" && small(l) && !l.HasState("fresh") && !l.HasPrep("minced", "chopped", "grated", "peeled", "sliced"):
 			id = "ground-ginger"

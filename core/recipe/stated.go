@@ -4,6 +4,7 @@ import (
 	"damson/core/english"
 	"damson/core/method"
 	"math"
+	"regexp"
 	"slices"
 	"strconv"
 	"strings"
@@ -26,7 +27,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 	}
 	for _, st := range rec.Steps {
 		switch {
-		case st.Talk:
+		case st.Talk && !(st.Between && len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text)):
 			(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
 		case !st.Serving:
 			r.stepFacts(s, st)
@@ -217,7 +218,7 @@ func (f *factReader) venting(i, end int) bool {
 	if f.ventWordBefore(i, 4) {
 		return true
 	}
-	if f.atPressure(end) {
+	if f.atPressure(end) || f.text(i-1) == "then" {
 		return false // "vent 10 minutes, 65 minutes at 10 lb"
 	}
 	for k := range f.clauses {
@@ -342,7 +343,7 @@ func (f *factReader) processing(i int) bool {
 			}
 		}
 		if here {
-			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && (c.Figures() || c.Kind != method.Serve && c.Kind != method.Talk && !f.besideFood(i))
+			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && (c.Figures() || f.t[i].Start == c.Start || c.Kind != method.Serve && c.Kind != method.Talk && !f.besideFood(i) && (!heatsFood(c) || ofThem.MatchString(c.Text)))
 		}
 		loaded = loaded || c.Loads()
 	}
@@ -532,6 +533,12 @@ func (f *factReader) numbers() {
 			}
 			if v != "other" && f.between && m.Min >= 5 && f.jarBefore(i) {
 				v = "process" // "vent ten minutes, pints 75 minutes"
+			}
+			if f.between && m.Min >= 5 && f.text(i-1) == "then" && v != "vent" {
+				v = "process" // "wait for the steam, then 15 minutes"
+			}
+			if m.Min > 5*60 && !f.processing(i) || m.Min > 24*60 {
+				v = "other" // how long it keeps
 			}
 			if v == "" && f.text(m.End) == "for" && f.jarAt(m.End+1) {
 				v = "process" // "ninety minutes for the quarts"
@@ -792,11 +799,15 @@ func (f *factReader) edge(i int) bool {
 // resting reports a time that the jars rest or the steam blows, before or behind
 // the process: "5 minutes rest", "steam 10 min, then dial gauge 14 lb".
 func (f *factReader) resting(i, end int) bool {
+	switch f.text(i - 1) {
+	case "wait", "rest", "stand", "another":
+		return true
+	}
 	switch f.text(end) {
 	case "rest", "resting", "wait", "waiting", "cooling", "standing", "sitting":
 		return true
 	}
-	for k := end; k < min(len(f.t), end+7) && (k == end || f.text(k) != "," && f.text(k) != ";"); k++ {
+	for k := end; k < min(len(f.t), end+7) && (k == end || f.text(k) != "," && f.text(k) != ";" && f.text(k) != "/" && f.text(k) != "because" && f.text(k) != "since"); k++ {
 		if w := f.text(k); (w == "sitting" || w == "sit" || w == "standing" || w == "rest" || w == "resting") && f.text(end) != "," && f.text(end) != "." || w == "lid" && f.text(k+1) == "off" {
 			return true // "5 more minutes just sitting there with the lid off"
 		}
@@ -838,6 +849,20 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")
 }
 
+// ofThem is what is said of the full jars: "they have ten minutes at a rolling boil".
+var ofThem = regexp.MustCompile(`(?i)\b(they|them|jars)\b`)
+
+// heatsFood reports whether the clause cooks or soaks, so that its time is of that.
+func heatsFood(c *method.Clause) bool {
+	for _, a := range c.Acts {
+		switch a.Name {
+		case "boil", "simmer", "blanch", "soak", "stand", "heat", "roast", "brown", "bake", "steam", "scald", "fry", "cool-jars", "natural-cool", "heat-off", "unload", "wait":
+			return true
+		}
+	}
+	return false
+}
+
 var isVerbs = set("is be get take need want do")
 
 // besideFood reports whether the clause of the token names something that is weighed.
@@ -852,7 +877,7 @@ func (f *factReader) besideFood(i int) bool {
 				return true
 			}
 		}
-		return c.Kind != method.Doing && !c.Untouched()
+		return c.Kind == method.Serve || c.Kind == method.Talk && !c.Untouched()
 	}
 	return true
 }

@@ -165,7 +165,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && !(done && timed && section == "" && !hasNumber(words.Split(piece))) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
@@ -183,6 +183,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed)
+				if fillings <= 0 && st.Between && st.givesTime() {
+					done, timed = true, true
+				}
 				loaded = loaded || st.loads()
 				working = working || st.doing()
 				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))

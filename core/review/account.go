@@ -137,7 +137,7 @@ func (b *bench) condiment(i int) {
 // drained, rinsed and soaked in fresh water three times (USDA Complete Guide 2015, guide 6,
 // suggestions for firmness; from memory).
 func (b *bench) limeRinsed() bool {
-	if b.main < 0 || !b.items[b.main].is("cucumber") || b.proc.Product != "pickle" {
+	if b.proc == nil || b.main < 0 || !b.items[b.main].is("cucumber") || b.proc.Product != "pickle" {
 		return false
 	}
 	rinsed, thrice := false, false

@@ -33,7 +33,7 @@ func TestEveryFood(t *testing.T) {
 		own = `asparagus beef beet bell-pepper canned-tomato carrot chicken chickpea chile-pepper corn dried-bean game-meat ground-meat jalapeno lamb
 			lima-bean mushroom okra duck paste-tomato pea pimiento pork potato rabbit snap-bean tomato turkey whole-dried-pea
 			anaheim poblano banana-pepper canned-green-chile fresno serrano habanero thai-chile green-bell-pepper red-bell-pepper yellow-bell-pepper baby-carrot golden-beet
-			new-potato red-potato russet wax-bean italian-bean cherry-tomato cremini portobello bear bison elk mutton veal ground-pork ground-lamb ground-game
+			new-potato red-potato russet wax-bean italian-bean cherry-tomato cremini portobello bear bison elk venison wild-boar mutton veal ground-pork ground-lamb ground-game
 			chicken-breast chicken-thigh game-bird black-bean black-eyed-pea cannellini-bean cranberry-bean kidney-bean navy-bean pinto-bean dried-lima `
 		alliums = "celery chive garlic leek onion pearl-onion red-onion scallion shallot sweet-onion white-onion yellow-onion vidalia cocktail-onion elephant-garlic garlic-scape leek-green "
 	)

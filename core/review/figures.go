@@ -10,7 +10,9 @@ import (
 // figuresUnread asks about a time or a pressure behind the closing of the jars where the
 // reading knows of none: what is not compared must not pass for the tested process.
 func (b *bench) figuresUnread() {
-	if b.proc == nil || len(b.minutes) > 0 && b.psi != nil {
+	st := &b.req.Recipe.Stated
+	timed, pressed := len(st.Minutes) > 0 || b.req.Minutes > 0, st.PSI != nil || b.req.PSI > 0
+	if b.proc == nil || timed && pressed {
 		return
 	}
 	closed := false
@@ -23,10 +25,10 @@ func (b *bench) figuresUnread() {
 			c := &st.Clauses[k]
 			if closed && (c.Kind == method.Doing || c.Untouched()) {
 				t := words.Split(c.Text)
-				if len(b.minutes) == 0 && processTime(t) {
+				if !timed && processTime(t) {
 					b.figureAsked(s, c.Text, "process-short", "Damson could not tell whether this is the process time.")
 				}
-				if b.psi == nil && pressure(t) && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) {
+				if !pressed && pressure(t) && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) {
 					b.figureAsked(s, c.Text, "pressure-low", "Damson could not tell whether this is the pressure of the process.")
 				}
 			}

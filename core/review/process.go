@@ -180,7 +180,7 @@ func (b *bench) neverHeated() {
 		return
 	}
 	main := &b.items[b.main]
-	if main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
+	if main.ref == nil || main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
 		return
 	}
 	filled := 0
@@ -564,7 +564,7 @@ func (b *bench) unprocessed() {
 func closes(st *step) bool {
 	for i := range st.Clauses {
 		c := &st.Clauses[i]
-		if c.Lids() && c.Kind == method.Doing && !c.Negated {
+		if c.Lids() && c.Kind == method.Doing && !c.Negated && lidWords.MatchString(c.Text) {
 			return true
 		}
 	}
@@ -572,7 +572,8 @@ func closes(st *step) bool {
 }
 
 var (
-	putAway   = regexp.MustCompile(`(?i)\b(pantry|cellar|cupboards?|larder|shelf|shelves|basement|store[ds]?|storing|put (them )?away|label|keeps? (for )?(a|one|two|all|till|until|through)|ping(s|ed)?|pop(s|ped)?|seal(s|ed)?|cool|overnight)\b`)
+	lidWords  = regexp.MustCompile(`(?i)\b(lids?|flats|caps?|bands?|close[ds]?|tops? on)\b`)
+	putAway   = regexp.MustCompile(`(?i)\b(pantry|cellar|cupboards?|larder|shelf|shelves|basement|store[ds]?|storing|put (them )?away|keeps? (for )?(a|one|two|all|till|until|through))\b`)
 	canned    = regexp.MustCompile(`(?i)\b(canner|water[- ]bath|bath|process|retort|pounds|psi|minutes?|min)\b`)
 	coldStore = regexp.MustCompile(`(?i)\b(fridge|refrigerat\w*|freezer|freeze|icebox)\b`)
 )
