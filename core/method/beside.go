@@ -21,6 +21,12 @@ func (p *passage) beside() string {
 		return "what it is not"
 	case !hasVerb(p.c.t) && p.says("recipe", "recipes", "folder", "binder", "notebook", "page") && !p.names(stuff) && !p.c.hasNumber() && !p.strangeWord():
 		return "a paper"
+	case p.c.kind == result && p.comesDown():
+		return "the pressure is gone"
+	case p.at.Done && p.has(set("go")) && p.says("to the") && !p.any(colds) && !p.hasClass(Canner) && !p.c.hasNumber() && p.givenAway():
+		return "given away"
+	case p.c.kind == condition && p.before != nil && p.before.hasAny([]string{"call", "ask", "write", "ring", "phone", "email", "text", "shout", "holler"}) && !p.names(stuff) && !p.c.hasNumber():
+		return "somebody to ask"
 	case p.spoilsSeal():
 		return "a reason"
 	case p.floats():
@@ -110,4 +116,16 @@ func (p *passage) aDate() bool {
 		}
 	}
 	return named && counted // "the sun" is no day
+}
+
+// givenAway reports what happens to the jars in the end: "they go to the church sale".
+func (p *passage) givenAway() bool {
+	for _, ch := range p.c.chunks() {
+		if ch.prep != "to" {
+			continue
+		}
+		w := &p.c.t[ch.head]
+		return ch.class == Person || ch.class == Place || w.entry.Noun() == english.NounPerson || w.entry.Noun() == english.NounAct || w.low == "sale" || w.low == "fair" || w.low == "church" || w.low == "bazaar" || w.low == "market"
+	}
+	return false
 }

@@ -21,6 +21,9 @@ func (p *passage) loose(acts []Act) (code, why string) {
 // its weight, one pressure for every height, a vent of no measured time.
 func (p *passage) clockWrong(acts []Act) (string, string) {
 	u := p.c.unit()
+	if len(p.c.all) > 60 {
+		u = p.c // in one breath: the clause by itself
+	}
 	if p.has(set("turn switch shut kill cut take")) && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
 		return "process-short", "heat off"
 	}
@@ -294,6 +297,9 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 			return "", ""
 		}
 	}
+	if p.comesDown() {
+		return "", ""
+	}
 	if p.at.Closed {
 		return "process-short", "an open end"
 	}
@@ -397,3 +403,12 @@ func (p *passage) fragmentOfProcess() bool {
 }
 
 var figureWords = set("required needed recommended ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling size sizes")
+
+// comesDown reports the end of the cooling: the pressure gone, the pin or the button down,
+// once the process is over.
+func (p *passage) comesDown() bool {
+	if !p.at.Done || p.negated() || p.any(colds) || len(p.c.m) > 0 {
+		return false
+	}
+	return (p.hasClass(Pressure) || p.hasClass(Gauge) || p.says("pin", "button", "lock", "needle", "dial")) && p.says("gone", "zero", "nothing", "nought", "drops", "drop", "dropped", "falls", "fallen", "down", "lets go", "by itself", "on its own")
+}

@@ -357,7 +357,7 @@ func (p *passage) read() Clause {
 		}
 		return Clause{Kind: Serve, Why: "the opened jar"}
 	}
-	if p.at.Method && p.othersDo() && p.at.About != "" {
+	if p.at.Method && !p.at.Done && p.othersDo() && p.at.About != "" {
 		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
 	}
 	if acidCodes[p.at.About] && len(p.c.t) <= 5 && p.says("no idea", "not a clue", "who knows", "no notion", "don't know", "never checked", "couldn't say") {

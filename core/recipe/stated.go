@@ -534,6 +534,9 @@ func (f *factReader) numbers() {
 			if v != "other" && f.between && m.Min >= 5 && f.jarBefore(i) {
 				v = "process" // "vent ten minutes, pints 75 minutes"
 			}
+			if m.Min >= 5 && (f.text(i-1) == "clock" || f.text(i-1) == "timer" || f.text(i-1) == "count" || f.text(i-1) == "counting") && v != "vent" {
+				v = "process" // "you start the clock seventy five minutes"
+			}
 			if f.between && m.Min >= 5 && f.text(i-1) == "then" && v != "vent" {
 				v = "process" // "wait for the steam, then 15 minutes"
 			}
@@ -840,8 +843,8 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	if f.r.foodAt(f.t, j+1) || next == "of" {
 		return false
 	}
-	if f.between && !f.besideFood(i) {
-		return true
+	if f.between && !f.besideFood(i) || f.text(i-1) == "to" && reaches[f.text(i-2)] && !f.r.foodAt(f.t, j+1) && next != "of" {
+		return true // "when it gets to ten pounds"
 	}
 	if f.between && (f.figured(i) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "on") {
 		return true // "Five pounds." among full jars
@@ -862,6 +865,8 @@ func heatsFood(c *method.Clause) bool {
 	}
 	return false
 }
+
+var reaches = set("get gets got come comes up bring brings climb climbs rise rises go goes")
 
 var isVerbs = set("is be get take need want do")
 

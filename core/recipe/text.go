@@ -568,7 +568,7 @@ func (r *Reader) firstNamed(rec *Recipe) *Line {
 	var found *Line
 	for i := range t {
 		s, n := r.line.at(t, i)
-		if n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" && s.food.Kind != "meat" && s.food.Kind != "seafood" {
+		if n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" && s.food.Kind != "meat" && s.food.Kind != "poultry" && s.food.Kind != "seafood" {
 			continue
 		}
 		if found != nil && found.Ref != s.food {
