@@ -34,7 +34,7 @@ func (p *passage) smokedOrCured(acts []Act) (string, string) {
 
 // coolFilled reports food that is left to cool before it is filled.
 func (p *passage) coolFilled(acts []Act) (string, string) {
-	if !p.at.Filled && p.says("from the freezer", "out of the freezer", "straight from frozen", "still frozen", "while frozen") && !p.negated() && !p.c.unit().hasAny([]string{"thaw", "thawed", "thaws", "defrost", "defrosted"}) && !p.says("jars", "lids") {
+	if !p.at.Filled && p.says("from the freezer", "out of the freezer", "straight from frozen", "still frozen", "while frozen", "frozen as it is", "frozen as they are", "as frozen") && !p.negated() && !p.c.unit().hasAny([]string{"thaw", "thawed", "thaws", "defrost", "defrosted"}) && !p.says("jars", "lids") {
 		return "pack-style", "frozen"
 	}
 	for _, a := range acts {

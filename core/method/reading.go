@@ -148,7 +148,12 @@ func (r *Reader) Read(text string, at Where) []Clause {
 				got.Kind, got.Code, got.Why = Unread, "lid", "a jar that is not sound"
 			}
 		}
-		if !at.Done {
+		if !at.Done && got.Kind != Unread && !asked {
+			if p.likesWith() {
+				got.Kind, got.Code, got.Why = Unread, "added-ingredient", "what it is liked with"
+			} else if !at.Filled && at.Method && p.says("frozen as it is", "frozen as they are") {
+				got.Kind, got.Code, got.Why = Unread, "pack-style", "frozen"
+			}
 			for i := range c.t {
 				if code := p.kindOfMain(i); code != "" && got.Kind != Unread && !asked {
 					got.Kind, got.Code, got.Why = Unread, code, "a kind of its own"

@@ -66,6 +66,16 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "vent", "weight on at once"
 	case p.hurriesDown():
 		return "cooling", "the pressure is hurried"
+	case !p.at.Done && p.has(set("suck pull draw go pop")) && p.hasClass(Lid) && p.says("by themselves", "by itself", "on their own", "on its own") && !p.negated():
+		return "open-kettle", "the lids go down by themselves"
+	case !p.at.Filled && (p.says("vines", "vine", "plants", "bushes") && p.says("dead", "died", "dying", "killed", "frosted", "frozen", "withered")) && !p.negated():
+		return "acid-short", "from dead vines"
+	case !p.at.Filled && (p.says("pink salt", "curing salt", "prague powder", "saltpetre", "saltpeter", "nitrite") || p.has(set("brine cure salt")) && p.days() >= 2) && !p.negated():
+		return "cured-meat", "cured"
+	case !p.at.Filled && p.says("juice") && p.says("lemons", "limes") && !p.says("bottle", "bottled", "not", "never", "carton") && (p.stative() || p.has(set("come"))):
+		return "fresh-citrus", "juice of lemons"
+	case p.says("pressure canner", "pressure cooker") && p.says("water") && p.has(set("cover")) && !p.negated() && !p.says("bottom", "rack"):
+		return "canner-water", "water over the jars"
 	case p.opensEarly():
 		return "cooling", "opened under pressure"
 	case p.at.Done && p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated():
@@ -277,6 +287,9 @@ func (p *passage) hurriesDown() bool {
 	if p.has(set("open")) && p.c.unit().hasAny([]string{"stops hissing", "quits hissing", "stops steaming", "stops rattling", "still hissing", "still steaming", "stops spitting"}) {
 		return true
 	}
+	if (p.has(set("hurry speed quicken hasten")) || p.says("speeds it", "speeds things", "hurries it")) && (p.any(colds) || p.says("frozen", "peas")) {
+		return true
+	}
 	return p.has(set("bring help hurry speed")) && (p.says("down", "quicker", "faster", "along") || p.hasClass(Canner)) && (p.says("wet", "cold", "ice", "snow", "tap", "hose", "fan", "weight", "towel", "rag") && !p.says("by itself", "on its own"))
 }
 
@@ -346,6 +359,36 @@ func (p *passage) noCanner() bool {
 	for _, ch := range p.c.chunks() {
 		if ch.class == Pot && ch.prep == "" && p.c.t[ch.head].low != "kettle" && !p.says("rack", "deep", "cover the jars", "covers the jars") {
 			return true
+		}
+	}
+	return false
+}
+
+// days returns the longest time of the clause in days.
+func (p *passage) days() float64 {
+	longest := 0.0
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration {
+			longest = max(longest, m.Max)
+		}
+	}
+	return longest / (24 * 60)
+}
+
+// likesWith reports "we like them with a pat of butter" before the jars are done: it may
+// go in.
+func (p *passage) likesWith() bool {
+	if p.at.Done || !p.at.Method || p.serving || !p.has(set("like love prefer want")) || p.negated() || !p.oneself() {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if ch.prep != "with" {
+			continue
+		}
+		for i := ch.start; i < ch.end; i++ {
+			if f := p.c.t[i].food; f != nil && !p.at.Names[p.c.t[i].Text] && f.In("dairy", "fat", "thickener", "starch-solid", "egg", "nut", "cured-meat", "no-home-process") {
+				return true
+			}
 		}
 	}
 	return false

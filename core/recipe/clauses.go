@@ -248,6 +248,9 @@ func (s *Step) onlyVents() bool {
 // actsProcess reports whether a clause tells to process, and does not only name a canner.
 func (s *Step) actsProcess() bool {
 	for i := range s.Clauses {
+		if c := &s.Clauses[i]; c.Kind == method.Doing && !c.Negated && canNow.MatchString(c.Text) {
+			return true
+		}
 		for _, a := range s.Clauses[i].Acts {
 			switch a.Name {
 			case "process", "pressure-process", "boil-bath", "steam-canner":
@@ -346,3 +349,6 @@ func (s *Step) onlySeasons() bool {
 	}
 	return len(s.Foods) > 0
 }
+
+// canNow tells to process, without a time: "Pressure can."
+var canNow = regexp.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?bath|process)( (them|it|the jars|as (usual|tested|below)|at once|right away))?$`)

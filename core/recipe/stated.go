@@ -630,6 +630,11 @@ func (f *factReader) numbers() {
 		case (f.text(i-1) == "them" || f.text(i-1) == "it" || f.text(i-1) == "em") && (f.text(i-2) == "give" || f.text(i-3) == "give") && v >= 5 && v <= 150 && unitAt(f.t, j).n == 0 && u != "minute" && u != "min" && u != "hour":
 			f.time(v, "process", jars, true) // "I give them 35"
 			i = j
+		case f.text(j) == "on" && f.pointer(f.skipArticle(j+1)) && v >= 3 && v <= 20:
+			f.out.PSI = &Said[float64]{v, f.line} // "it holds at seven on the dial"
+			f.low(v)
+			f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
+			i = j
 		case f.between && isVerbs[f.text(i-1)] && v >= 5 && v <= 180 && unitAt(f.t, j).n == 0 && (j >= len(f.t) || f.t[j].Kind == words.Mark) && u != "'" && u != "\"" && u != "#":
 			f.time(v, "process", jars, true) // "up here, 4,900 feet, is 15."
 			i = j
