@@ -352,3 +352,6 @@ func (s *Step) onlySeasons() bool {
 
 // canNow tells to process, without a time: "Pressure can."
 var canNow = regexp.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?bath|process)( (them|it|the jars|as (usual|tested|below)|at once|right away))?$`)
+
+// bareNumber is the same with any number: "here they are 8".
+var bareNumber = regexp.MustCompile(`(?i)\b(is|are|needs?|takes?|gets?|wants?|do|does) (\d{1,3}|\pL+)\W*$`)

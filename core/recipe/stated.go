@@ -27,7 +27,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 	}
 	for _, st := range rec.Steps {
 		switch {
-		case st.Talk && !(st.Between && len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text)):
+		case st.Talk && !(st.Between && (bareNumber.MatchString(st.Text) || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
 			(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
 		case !st.Serving:
 			r.stepFacts(s, st)
@@ -873,7 +873,7 @@ func heatsFood(c *method.Clause) bool {
 
 var reaches = set("get gets got come comes up bring brings climb climbs rise rises go goes")
 
-var isVerbs = set("is be get take need want do")
+var isVerbs = set("is are be get take need want do")
 
 // besideFood reports whether the clause of the token names something that is weighed.
 func (f *factReader) besideFood(i int) bool {

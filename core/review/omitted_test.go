@@ -1,0 +1,108 @@
+package review_test
+
+import (
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+
+	"damson/core/review"
+)
+
+// Cabbage that nothing let sour is a low-acid vegetable in a water bath (USDA Complete
+// Guide 2015, guide 6, sauerkraut: 3 to 6 weeks; from memory).
+func TestFermentTakesWeeks(t *testing.T) {
+	const list = "Sauerkraut\n\n25 lb cabbage, shredded\n3/4 cup canning salt\n\n"
+	const end = " Heat to a boil and pack hot into quarts, 1/2 inch headspace, lids on.\nProcess quarts 15 minutes in a boiling water bath.\n"
+	for method, code := range map[string]string{
+		"Mix cabbage and salt.": "no-acid-added",
+		"Mix cabbage and salt in the crock. Three days is enough.":                  "acid-short",
+		"Salt it down and leave it five days under a plate.":                        "acid-short",
+		"Mix cabbage and salt. Four weeks under a plate.":                           "",
+		"Mix cabbage and salt, let it ferment till it is sour.":                     "",
+		"Pound it in the crock with the salt and leave it six weeks in the cellar.": "",
+	} {
+		codes := codesOf(reviewText(t, list+method+end, 300, "weighted"))
+		for _, c := range []string{"no-acid-added", "acid-short"} {
+			if c == code {
+				assert.Contains(t, codes, c, method)
+			} else {
+				assert.NotContains(t, codes, c, method)
+			}
+		}
+	}
+	assert.Equal(t, review.Clear, reviewText(t, list, 300, "weighted").Verdict, "a list without a method")
+}
+
+// Acid that is only spoken of is missing; acid that is put in fresh is fresh.
+func TestAcidThatIsOnlySpokenOf(t *testing.T) {
+	const base = "Whole tomatoes\n\n13 lb tomatoes, peeled\n\nPack raw in pints, cover with boiling water, 1/2 inch headspace, lids on. Process pints 40 minutes in a boiling water bath.\n"
+	for said, code := range map[string]string{
+		"People always ask about lemon juice.":                    "no-acid-added",
+		"The leaflet has lemon juice too but we never had any.":   "no-acid-added",
+		"Add the juice of a fresh lemon to each jar.":             "fresh-citrus",
+		"Put 1 Tbsp lemon juice, squeezed fresh, into each pint.": "fresh-citrus",
+	} {
+		res := reviewText(t, base+said+"\n", 300, "weighted")
+		assert.Equal(t, review.Change, res.Verdict, said)
+		assert.Contains(t, codesOf(res), code, said)
+	}
+}
+
+// Lime that firms cucumbers is permitted where it is rinsed out three times, and nowhere
+// else (USDA Complete Guide 2015, guide 6, suggestions for firmness; from memory).
+func TestLimeIsRinsedThreeTimes(t *testing.T) {
+	const list = "Bread and butter pickles\n\n6 lb pickling cucumbers, sliced\n8 cups thin sliced onions\n1/2 cup canning salt\n4 cups vinegar, 5%\n4 1/2 cups sugar\n2 Tbsp mustard seed\n1 1/2 Tbsp celery seed\n1 Tbsp turmeric\n1 cup pickling lime\n\n"
+	const soak = "Lime and salt in 1 gallon water, cucumber slices in it 12 to 24 hours. "
+	const end = "Vinegar, sugar, spices: boil 10 minutes. Cucumbers and onions in, slowly back to boiling. Hot pints, slices and syrup, 1/2 inch. Wipe, lids. Process pints 10 minutes in boiling water.\n"
+	for rinse, fine := range map[string]bool{
+		"Lift out, rinse, soak 1 hour in fresh cold water. Rinse and soak again, twice more. Drain well.\n": true,
+		"Drain. Rinse and soak in fresh water an hour, three times.\n":                                      true,
+		"Lift out, rinse, drain.\n":                          false,
+		"Drain well, the lime that clings keeps the snap.\n": false,
+		"Soak them twice more in the lime.\n":                false,
+	} {
+		codes := codesOf(reviewText(t, list+soak+rinse+end, 300, "weighted"))
+		assert.Equal(t, !fine, contains(codes, "base-added") || contains(codes, "acid-diluted"), rinse)
+	}
+}
+
+func contains(list []string, s string) bool {
+	for _, x := range list {
+		if x == s {
+			return true
+		}
+	}
+	return false
+}
+
+// What a recipe is may stand in its words: a food grown for a product is no such product,
+// beans with their sauce are no plain beans, speech without a title says what it makes.
+func TestWhatARecipeIs(t *testing.T) {
+	for text, procedure := range map[string]string{
+		"Chicken and hummus-bean soup\n\n2 cups dried chickpeas, soaked and boiled 30 minutes\n3 cups cooked chicken, diced\n3 cups carrots, peeled\n4 quarts chicken broth\n\nBoil all 5 minutes. Fill pints half with solids, then broth, 1 inch.":                                                "soup",
+		"Saturday beans\n\n1 1/2 lb dried navy beans, soaked and boiled\n7 pieces salt pork\n4 cups bean cooking water\n3 Tbsp dark molasses\n1 Tbsp vinegar\n2 tsp salt\n3/4 tsp dry mustard\n\nBake the beans in the pot with the sauce to cover 4 to 5 hours at 350. Fill hot pints, 1 inch.":    "beans-baked",
+		"okay the green salsa it's five cups chopped tomatillos husks off because they're sticky one and a half cups chopped long green chiles half a cup chopped jalapenos four cups chopped onions one cup bottled lime juice six cloves of garlic chopped you boil it and simmer twenty minutes": "salsa-tomatillo",
+		"Venison in quarts\n\n16 lb venison, cubed\n1 tsp salt per quart\n\nPack raw into quarts, no liquid, 1 inch.":                                                                                                                                                                               "meat-pieces",
+		"Candy roaster\n\n16 lb candy roaster squash, peeled, 1 inch cubes\n\nBoil 2 minutes. Fill hot quarts, hot liquid to 1 inch.":                                                                                                                                                               "pumpkin-cubes",
+	} {
+		res := reviewText(t, text+"\n", 300, "weighted")
+		if assert.NotNil(t, res.Procedure, text) {
+			assert.Equal(t, procedure, res.Procedure.ID, text)
+		}
+	}
+}
+
+// The tested starch, and sugar to taste, go without a word; what is changed is noted.
+func TestWhatTheProcedureHoldsIsSilent(t *testing.T) {
+	noted := func(text, code string) bool {
+		for _, f := range reviewText(t, text, 300, "weighted").Findings {
+			if f.Code == code {
+				return true
+			}
+		}
+		return false
+	}
+	assert.False(t, noted("Peaches\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n2 1/4 cups sugar\n\nHeat the peaches in the syrup, pack hot into quarts, lids on. Process 25 minutes in a water bath.\n", "sugar-change"))
+	assert.True(t, noted("Peaches, half the sugar\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n1 cup sugar\n\nHeat the peaches in the syrup, pack hot into quarts, lids on. Process 25 minutes in a water bath.\n", "sugar-change"))
+	assert.True(t, noted("Peaches in water\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n\nHeat the peaches in the water, pack hot into quarts, lids on. Process 25 minutes in a water bath.\n", "sugar-change"))
+}
