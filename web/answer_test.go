@@ -53,6 +53,11 @@ func TestAnswerOnThePage(t *testing.T) {
 	// A food that is no part of the tested recipe does not clear it.
 	assert.Contains(t, say(url.Values{"words": {asked}, "answer": {"food"}, "food": {"cream"}}), "<h1>Change first</h1>")
 
+	// That it is only talk is said of this recipe, whatever box is ticked.
+	say(url.Values{"words": {asked}, "answer": {"back"}})
+	assert.Contains(t, say(url.Values{"words": {asked}, "answer": {"talk"}, "house": {"yes"}}), "<h1>Clear</h1>")
+	assert.Contains(t, do(h, "GET", sendIn(t, h, asking), nil).Body.String(), "One question first")
+
 	// A word of the house holds in the next recipe.
 	say(url.Values{"words": {asked}, "answer": {"back"}})
 	say(url.Values{"words": {asked}, "answer": {"tool"}, "house": {"yes"}})

@@ -265,7 +265,7 @@ func (s *Server) viewNote(f review.Finding) noteView {
 		label = "asks"
 	}
 	n := noteView{Severity: f.Severity, Label: label, Do: f.Do, Why: f.Message, Remedy: f.Remedy, Source: shortSource(f.Source), Code: f.Code, More: s.viewMore(f)}
-	if f.Question || f.Answered {
+	if f.Question && len(f.Answers) > 0 || f.Answered {
 		n.Asked, n.Answers, n.Answered = f.Ingredient, f.Answers, f.Answered
 	}
 	if f.Mendable() && !f.Question {
