@@ -25,7 +25,7 @@ func (p *passage) beside() string {
 		return "the pressure is gone"
 	case p.at.Done && p.has(set("go")) && p.says("to the") && !p.any(colds) && !p.hasClass(Canner) && !p.c.hasNumber() && p.givenAway():
 		return "given away"
-	case p.c.kind == condition && p.before != nil && p.before.hasAny([]string{"call", "ask", "write", "ring", "phone", "email", "text", "shout", "holler"}) && !p.names(stuff) && !p.c.hasNumber():
+	case p.c.kind == condition && p.before != nil && p.before.hasAny(askers) && !p.names(stuff) && !p.c.hasNumber():
 		return "somebody to ask"
 	case p.spoilsSeal():
 		return "a reason"
@@ -129,3 +129,6 @@ func (p *passage) givenAway() bool {
 	}
 	return false
 }
+
+// askers are verbs that begin an offer of help.
+var askers = []string{"call", "ask", "write", "ring", "phone", "email", "text", "shout", "holler"}

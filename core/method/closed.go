@@ -187,6 +187,9 @@ func (p *passage) aboutCode() string {
 
 // unnamed reports a verb that puts in what the clause does not name.
 func (p *passage) unnamed(acts []Act) (string, string) {
+	if p.c.kind == condition && p.before != nil && p.before.hasAny(askers) && !p.names(stuff) {
+		return "", "" // "call if anything is unclear"
+	}
 	for i := range p.c.t {
 		if w := &p.c.t[i]; (w.low == "anything" || w.low == "something") && (p.word(i+1) == "from" || p.word(i+1) == "between" || p.word(i+1) == "like") && p.c.hasNumber() {
 			continue // "anything from 5 to 20 minutes"

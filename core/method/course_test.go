@@ -10,9 +10,6 @@ import (
 	"damson/knowledge"
 )
 
-// processed is where the process is over.
-var processed = method.Where{Method: true, Filled: true, Closed: true, Done: true}
-
 // Once the process is over the canner is left alone: what brings its pressure down, opens
 // it early or eats what did not keep is asked about, whoever does it.
 func TestAfterTheProcess(t *testing.T) {
@@ -30,7 +27,7 @@ func TestAfterTheProcess(t *testing.T) {
 	}
 	for _, s := range []string{
 		"Leave it till the pressure is gone.", "I leave it be till the pin drops by itself.", "Let it sit until the dial reads zero.", "They go to the church sale.", "Wait three weeks if you can. I can't.",
-		"Call if anything is unclear.", "Our Trevor wanted to run the cold tap on it.", "Nobody touches it.",
+		"Our Trevor wanted to run the cold tap on it.", "Nobody touches it.",
 	} {
 		assert.Empty(t, unread(t, r, processed, s), s)
 	}
@@ -61,11 +58,11 @@ func TestCourseWithinASentence(t *testing.T) {
 	const fill = "you pack the hot jars with it and you wipe the rims real good and put the lids on "
 	for _, s := range []string{
 		fill + "and then they simmer a while",
-		fill + "and process 75 minutes at 10 pounds and then I run the canner under the tap",
+		fill + "and process 75 minutes at 10 pounds and then I put ice on the lid of it",
 	} {
-		assert.NotEmpty(t, unread(t, r, preparing, s), s)
+		assert.NotEmpty(t, unread(t, r, method.Where{Method: true}, s), s)
 	}
-	assert.Empty(t, unread(t, r, preparing, fill+"and process 75 minutes at 10 pounds and then I turn it off and let it go to zero by itself"))
+	assert.Empty(t, unread(t, r, method.Where{Method: true}, fill+"and process 75 minutes at 10 pounds and then I turn it off and let it go to zero by itself"))
 }
 
 // What goes in by liking, by kind or by measure alone is asked about.

@@ -87,6 +87,15 @@ func (w *rewrite) method() {
 	if w.restated {
 		add = append(add, w.process()...)
 	}
+	if w.puts("hot") {
+		w.before("pack-style", w.need("Heat it to boiling and pack it hot.", "boil", "simmer", "heat", "steam", "brown", "blanch"))
+	}
+	if w.puts("process") {
+		w.beforeStoring(strings.Join(w.process(), " "))
+	}
+	if w.puts("ferment") {
+		w.before("no-acid-added", w.need("Ferment it 3 to 6 weeks under brine.", "ferment"))
+	}
 	if len(add) == 0 {
 		return
 	}
@@ -104,6 +113,50 @@ func (w *rewrite) method() {
 		return
 	}
 	w.rows[lastMethod] += "\n" + text
+}
+
+// need returns what the procedure asks for in its own words, where they hold one of the
+// words, and else the plain text.
+func (w *rewrite) need(plain string, verbs ...string) string {
+	for _, n := range w.was.proc.Needs {
+		if containsAny(strings.ToLower(n.Text), verbs...) {
+			return n.Text
+		}
+	}
+	return plain
+}
+
+// before puts a sentence in front of the line that the finding is about, or of the first
+// sentence of the method where it is about none.
+func (w *rewrite) before(code, text string) {
+	no := 0
+	for _, f := range w.made {
+		if f.Code == code && f.Line != nil {
+			no = *f.Line
+		}
+	}
+	if no == 0 && len(w.was.steps) > 0 {
+		no = w.was.steps[0].No
+	}
+	if no < 1 || no > len(w.rows) {
+		return
+	}
+	w.reasons[text] = "As tested: " + w.was.proc.Title
+	w.rows[no-1] = text + "\n" + w.rows[no-1]
+}
+
+// beforeStoring puts the process in front of the sentence that puts the jars away.
+func (w *rewrite) beforeStoring(text string) {
+	closed := false
+	for s := range w.was.steps {
+		st := &w.was.steps[s]
+		if closed && putAway.MatchString(st.Text) && st.No >= 1 && st.No <= len(w.rows) && strings.Contains(w.rows[st.No-1], st.Text) {
+			w.reasons[text] = "As tested: " + w.was.proc.Title
+			w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, text+" "+st.Text, 1)
+			return
+		}
+		closed = closed || closes(st)
+	}
 }
 
 // numbering returns what stands before the first sentence of the row: "3. ".

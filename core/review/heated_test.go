@@ -5,6 +5,7 @@ import (
 	"testing"
 
 	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
 
 	"damson/core/review"
 )
@@ -75,4 +76,20 @@ func TestPutAwayWithoutAProcess(t *testing.T) {
 	}
 	processed := reviewText(t, jam+"Process 5 minutes in a boiling water bath. Cool, label, and store.", 300, "weighted")
 	assert.NotContains(t, codesOf(processed), "open-kettle")
+}
+
+// The version that can be canned says how it is made hot.
+func TestTheHeatIsWrittenIn(t *testing.T) {
+	for _, text := range []string{
+		"Beets\n\n21 lb beets, peeled, sliced\n1 tsp salt per quart\n\nFill the slices into quarts, boiling water over, 1 inch headspace. Lids on.\nVent 10 minutes. Process quarts 35 minutes at 10 pounds. Let it cool by itself.\n",
+		"Okra\n\n7 lb okra, trimmed\n1/2 tsp salt per pint\n\nPods into pints, boiling water to 1 inch. Wipe the rims, lids on.\nVent 10 minutes. Process pints 25 minutes at 10 pounds. Let it cool by itself.\n",
+	} {
+		rec, err := reviewer.Reader().Text(text)
+		require.NoError(t, err)
+		req := low()
+		req.Recipe = rec
+		got := reviewer.Amend(req, text, nil)
+		assert.Equal(t, review.Clear, got.Result.Verdict, got.Text)
+		assert.Regexp(t, "(?i)boil|heat", got.Text)
+	}
 }
