@@ -410,8 +410,9 @@ var figureWords = set("required needed recommended ish qt pt hs headspace pound 
 // comesDown reports the end of the cooling: the pressure gone, the pin or the button down,
 // once the process is over.
 func (p *passage) comesDown() bool {
-	if !p.at.Done || p.negated() || p.any(colds) || len(p.c.m) > 0 {
+	if !p.at.Done || p.negated() || p.any(colds) || len(p.c.m) > 0 || p.c.hasNumber() && !p.says("zero", "nought") || p.says("a bit", "a little", "some", "half", "nearly", "almost") {
 		return false
 	}
-	return (p.hasClass(Pressure) || p.hasClass(Gauge) || p.says("pin", "button", "lock", "needle", "dial")) && p.says("gone", "zero", "nothing", "nought", "drops", "drop", "dropped", "falls", "fallen", "down", "lets go", "by itself", "on its own")
+	gone := p.says("gone", "zero", "nothing", "nought", "lets go", "by itself", "on its own")
+	return gone && (p.hasClass(Pressure) || p.hasClass(Gauge)) || (gone || p.says("drops", "drop", "dropped", "falls", "fallen", "down")) && p.says("pin", "button", "lock")
 }

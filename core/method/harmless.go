@@ -1,6 +1,8 @@
 package method
 
 import (
+	"maps"
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -261,19 +263,11 @@ func (p *passage) fewer() bool {
 	if !p.at.Closed || p.at.Done || len(p.at.Times) == 0 || len(p.c.m) > 0 || p.says("feet", "ft", "sea", "below", "above", "pounds", "lb", "psi", "pressure") {
 		return false
 	}
+	longest := slices.Max(slices.Collect(maps.Keys(p.at.Times)))
 	for i := range p.c.t {
-		if p.c.nums[i] == 0 {
-			continue
+		if v, n := english.Number(p.c.raw, i); n > 0 && v >= 5 {
+			return p.at.Times[v] == 0 && v < longest
 		}
-		v, _ := english.Number(p.c.raw, i)
-		if v < 5 {
-			continue
-		}
-		longest := 0.0
-		for t := range p.at.Times {
-			longest = max(longest, t)
-		}
-		return p.at.Times[v] == 0 && v < longest
 	}
 	return false
 }

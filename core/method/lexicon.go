@@ -47,8 +47,10 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 		r.add(name, classOf(f), f)
 	}
 	for name, f := range c.Varieties() {
-		r.varieties[name] = true
-		if f.In("low-acid-fruit", "no-home-process") && len(name) > 5 {
+		switch feared := f.In("low-acid-fruit", "no-home-process"); {
+		case !feared:
+			r.varieties[name] = true
+		case len(name) > 5:
 			r.add(name, classOf(f), f)
 		}
 	}

@@ -141,24 +141,8 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
-		if at.Done && got.Kind != Unread && !asked {
-			if p.opensEarly() || p.hurriesDown() {
-				got.Kind, got.Code, got.Why = Unread, "cooling", "the pressure is hurried"
-			} else if p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated() {
-				got.Kind, got.Code, got.Why = Unread, "lid", "a jar that is not sound"
-			}
-		}
-		if !at.Done && got.Kind != Unread && !asked {
-			if p.likesWith() {
-				got.Kind, got.Code, got.Why = Unread, "added-ingredient", "what it is liked with"
-			} else if !at.Filled && at.Method && p.says("frozen as it is", "frozen as they are") {
-				got.Kind, got.Code, got.Why = Unread, "pack-style", "frozen"
-			}
-			for i := range c.t {
-				if code := p.kindOfMain(i); code != "" && got.Kind != Unread && !asked {
-					got.Kind, got.Code, got.Why = Unread, code, "a kind of its own"
-				}
-			}
+		if code, why := p.lastLook(); why != "" && !asked && (at.Done || got.Kind != Unread) {
+			got.Kind, got.Code, got.Why = Unread, code, why
 		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
 			got.Code = "process-short" // a share of the time, of the jars under water

@@ -64,8 +64,6 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "cured-meat", "cured"
 	case p.weightAtOnce():
 		return "vent", "weight on at once"
-	case p.hurriesDown():
-		return "cooling", "the pressure is hurried"
 	case !p.at.Done && p.has(set("suck pull draw go pop")) && p.hasClass(Lid) && p.says("by themselves", "by itself", "on their own", "on its own") && !p.negated():
 		return "open-kettle", "the lids go down by themselves"
 	case !p.at.Filled && (p.says("vines", "vine", "plants", "bushes") && p.says("dead", "died", "dying", "killed", "frosted", "frozen", "withered")) && !p.negated():
@@ -76,10 +74,6 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "fresh-citrus", "juice of lemons"
 	case p.says("pressure canner", "pressure cooker") && p.says("water") && p.has(set("cover")) && !p.negated() && !p.says("bottom", "rack"):
 		return "canner-water", "water over the jars"
-	case p.opensEarly():
-		return "cooling", "opened under pressure"
-	case p.at.Done && p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated():
-		return "lid", "a jar that is not sound"
 	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
 		return "lid", "jars that did not seal"
 	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
@@ -238,7 +232,7 @@ func (p *passage) weightAtOnce() bool {
 	return p.c.unit().hasAny([]string{"light the gas", "light the stove", "turn on the gas", "turn on the stove", "turn the heat on", "at once", "straight away", "right away", "from the start", "from the beginning", "before it steams", "as soon as the lid"})
 }
 
-// hurriesDown reports a canner that is helped to cool.
+// opensEarly reports a canner that is opened, or jars that are taken out, under pressure.
 func (p *passage) opensEarly() bool {
 	if !p.at.Done || p.negated() || !p.has(set("open pull lift take prise pry crack loosen unscrew undo")) || !p.hasClass(Lid) && !p.hasClass(Canner) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Pronoun) && !p.hasClass(Weight) && !p.says("her up", "her open", "him up") {
 		return false
@@ -362,6 +356,34 @@ func (p *passage) noCanner() bool {
 		}
 	}
 	return false
+}
+
+// lastLook looks at a clause whatever else it was read as, talk of somebody else too: once
+// the process is over at what becomes of canner and jars, before at what may go in unsaid.
+func (p *passage) lastLook() (code, why string) {
+	if p.at.Done {
+		switch {
+		case p.opensEarly():
+			return "cooling", "opened under pressure"
+		case p.hurriesDown():
+			return "cooling", "the pressure is hurried"
+		case p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated():
+			return "lid", "a jar that is not sound"
+		}
+		return "", ""
+	}
+	if p.likesWith() {
+		return "added-ingredient", "what it is liked with"
+	}
+	if !p.at.Filled && p.at.Method && p.says("frozen as it is", "frozen as they are") {
+		return "pack-style", "frozen"
+	}
+	for i := range p.c.t {
+		if code := p.kindOfMain(i); code != "" {
+			return code, "a kind of its own"
+		}
+	}
+	return "", ""
 }
 
 // days returns the longest time of the clause in days.

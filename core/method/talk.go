@@ -25,7 +25,7 @@ func (p *passage) talk() string {
 			return "" // what is never canned is not talked away
 		}
 	}
-	if p.third() && !p.measuresKitchen() && !p.ourBatch() && !p.hurriesDown() && !p.opensEarly() {
+	if p.third() && !p.measuresKitchen() && !p.ourBatch() {
 		return "somebody else"
 	}
 	if why := p.thinking(); why != "" {

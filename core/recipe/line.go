@@ -1,13 +1,13 @@
 package recipe
 
 import (
-	"damson/core/food"
 	"regexp"
 	"slices"
 	"strings"
 	"unicode"
 	"unicode/utf8"
 
+	"damson/core/food"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -811,10 +811,7 @@ func (p *lineParser) dropMeasures() {
 			j++
 		}
 		switch {
-		case p.text(j) == "%" || p.text(j) == "percent" || p.text(j) == "per" && p.text(j+1) == "cent":
-			if p.text(j) == "per" {
-				j++
-			}
+		case p.text(j) == "%" || p.text(j) == "percent":
 			if v <= 35 {
 				a := v
 				p.l.Acidity = &a

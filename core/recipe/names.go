@@ -58,6 +58,7 @@ type item struct {
 	joint   string // the word before it: "", "and", "or", "with", "for", "without"
 	colour  []string
 	paren   bool // it stands in brackets
+	at, end int  // its words, t[at:end]
 }
 
 func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.unknown) == 0 }
@@ -70,11 +71,12 @@ func (it *item) said() string {
 // names finds the foods, preparations and states in what is left of the line.
 func (p *lineParser) names() {
 	var items []*item
-	cur := &item{}
+	cur, i := &item{}, 0
 	flush := func(joint string) {
 		if !cur.empty() {
+			cur.end = i
 			items = append(items, cur)
-			cur = &item{joint: joint}
+			cur = &item{joint: joint, at: i + 1}
 			return
 		}
 		// Preparations without a food belong to the food before.
@@ -94,9 +96,9 @@ func (p *lineParser) names() {
 			cur = &item{joint: joint}
 			return
 		}
-		cur.joint = joint
+		cur.joint, cur.at = joint, i+1
 	}
-	for i := 0; i < len(p.t); {
+	for i < len(p.t) {
 		tok := p.t[i]
 		if tok.Kind == words.Mark {
 			switch tok.Text {
@@ -259,6 +261,9 @@ func (p *lineParser) assign(items []*item, rest *item) {
 	}
 	for _, it := range items {
 		if (it.joint == "with" || it.joint == "for") && it.ref == nil && it.head == nil && main != nil && plainWords(it.unknown) && it.said() != "" && p.where {
+			if !p.isPlace(it) {
+				p.aside(it.at, it.end) // "in the oven two days"
+			}
 			continue // "from the greengrocer"
 		}
 		switch {
@@ -369,6 +374,23 @@ var usedFor = map[string]bool{"pickling": true, "slicing": true, "canning": true
 var changing = map[string]bool{"false": true, "mock": true, "imitation": true, "artificial": true, "vegan": true, "vegetarian": true, "bitter": true, "prickly": true, "wild": true, "ground": true, "cured": true, "corned": true, "candied": true,
 	"pickled": true, "preserved": true, "brined": true, "fermented": true, "instant": true, "creamed": true, "stuffed": true, "breaded": true, "battered": true, "fried": true, "refried": true, "condensed": true, "evaporated": true, "powdered": true,
 	"dehydrated": true, "sprouted": true, "infused": true, "sweetened": true, "glazed": true, "marinated": true, "smoked": true, "salted": true, "salt": true, "white": true, "dry": true, "cooked": true, "baked": true, "mashed": true, "spent": true, "split": true, "low": true, "light": true, "weak": true, "diluted": true, "half": true, "double": true, "home-made": true, "homemade": true, "fresh": true, "squeezed": true}
+
+// isPlace reports whether the item only names a place or a vessel: two words at most
+// besides the small ones, and none that tells something, or does: "the corner shop", and
+// no "top hurries it".
+func (p *lineParser) isPlace(it *item) bool {
+	n := 0
+	for _, tok := range p.t[it.at:it.end] {
+		if smallWords[tok.Text] || functionWords[tok.Text] {
+			continue
+		}
+		base, verb := english.VerbBase(tok.Text)
+		if n++; n > 2 || method.Telling(tok.Text) || n == 2 && verb && base != tok.Text {
+			return false
+		}
+	}
+	return true
+}
 
 // plainWords reports whether English knows all the words, and as no food.
 func plainWords(list []string) bool {

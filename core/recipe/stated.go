@@ -1,14 +1,14 @@
 package recipe
 
 import (
-	"damson/core/english"
-	"damson/core/method"
 	"math"
 	"regexp"
 	"slices"
 	"strconv"
 	"strings"
 
+	"damson/core/english"
+	"damson/core/method"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -27,7 +27,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 	}
 	for _, st := range rec.Steps {
 		switch {
-		case st.Talk && !(st.Between && (bareNumber.MatchString(st.Text) || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
+		case st.Talk && !(st.Between && (st.given() >= 3 || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
 			(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
 		case !st.Serving:
 			r.stepFacts(s, st)
@@ -221,18 +221,18 @@ func (f *factReader) venting(i, end int) bool {
 	if f.atPressure(end) || f.text(i-1) == "then" {
 		return false // "vent 10 minutes, 65 minutes at 10 lb"
 	}
+	c := f.clauseAt(i)
+	return c != nil && (c.Steams() || slices.ContainsFunc(c.Acts, func(a method.Act) bool { return a.Name == "vent" })) && !f.timeBetween(c, i)
+}
+
+// clauseAt returns the clause of the token, nil where none has it.
+func (f *factReader) clauseAt(i int) *method.Clause {
 	for k := range f.clauses {
-		c := &f.clauses[k]
-		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
-			continue
+		if c := &f.clauses[k]; f.t[i].Start >= c.Start && f.t[i].Start < c.End {
+			return c
 		}
-		vents := c.Steams()
-		for _, a := range c.Acts {
-			vents = vents || a.Name == "vent"
-		}
-		return vents && !f.timeBetween(c, i)
 	}
-	return false
+	return nil
 }
 
 // ventWordBefore reports whether one of the last n words is of venting, with no other time
@@ -518,35 +518,7 @@ func (f *factReader) numbers() {
 	}
 	for i := 0; i < len(f.t); {
 		if m, ok := times[i]; ok {
-			v := verb
-			if f.venting(i, m.End) || f.steamAt(m.End) {
-				v = "vent"
-			}
-			if f.processing(i) && v != "vent" {
-				v = "process"
-			}
-			if f.resting(i, m.End) {
-				v = "other"
-			}
-			if v != "other" && (f.atPressure(m.End) || f.pressureBefore(i)) && m.Min >= 5 {
-				v = "process"
-			}
-			if v != "other" && f.between && m.Min >= 5 && f.jarBefore(i) {
-				v = "process" // "vent ten minutes, pints 75 minutes"
-			}
-			if m.Min >= 5 && (f.text(i-1) == "clock" || f.text(i-1) == "timer" || f.text(i-1) == "count" || f.text(i-1) == "counting") && v != "vent" {
-				v = "process" // "you start the clock seventy five minutes"
-			}
-			if f.between && m.Min >= 5 && f.text(i-1) == "then" && v != "vent" {
-				v = "process" // "wait for the steam, then 15 minutes"
-			}
-			if m.Min > 5*60 && !f.processing(i) || m.Min > 24*60 {
-				v = "other" // how long it keeps
-			}
-			if v == "" && f.text(m.End) == "for" && f.jarAt(m.End+1) {
-				v = "process" // "ninety minutes for the quarts"
-			}
-			f.time(m.Min, v, jars, hasProcess)
+			f.time(m.Min, f.verbOf(i, m, verb), jars, hasProcess)
 			jars = nil
 			i = m.End
 			continue
@@ -635,7 +607,7 @@ func (f *factReader) numbers() {
 			f.low(v)
 			f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
 			i = j
-		case f.between && isVerbs[f.text(i-1)] && v >= 5 && v <= 180 && unitAt(f.t, j).n == 0 && (j >= len(f.t) || f.t[j].Kind == words.Mark) && u != "'" && u != "\"" && u != "#":
+		case f.between && givers[f.text(i-1)] && v >= 5 && v <= 180 && unitAt(f.t, j).n == 0 && (j >= len(f.t) || f.t[j].Kind == words.Mark) && u != "'" && u != "\"" && u != "#":
 			f.time(v, "process", jars, true) // "up here, 4,900 feet, is 15."
 			i = j
 		case (u == "'" || u == "’" || u == "′" || u == "m") && hasProcess && v <= 180:
@@ -700,6 +672,30 @@ func (f *factReader) numbers() {
 			i = i + n
 		}
 	}
+}
+
+// verbOf returns what the time m at t[i] is of: "vent", "process", "other", or the last verb
+// before it.
+func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
+	const day = 24 * 60
+	before := f.text(i - 1)
+	vents := f.venting(i, m.End) || f.steamAt(m.End)
+	clocked := before == "clock" || before == "timer" || before == "count" || before == "counting" || f.between && before == "then"
+	switch {
+	case m.Min > 5*60 && !f.processing(i) || m.Min > day:
+		return "other" // how long it keeps
+	case m.Min >= 5 && clocked && !vents:
+		return "process" // "you start the clock seventy five minutes", "then 15 minutes"
+	case f.resting(i, m.End):
+		return "other"
+	case m.Min >= 5 && (f.atPressure(m.End) || f.pressureBefore(i) || f.between && f.jarBefore(i)):
+		return "process" // "75 minutes at 10 lb", "vent ten minutes, pints 75 minutes"
+	case vents:
+		return "vent"
+	case f.processing(i), verb == "" && f.text(m.End) == "for" && f.jarAt(m.End+1):
+		return "process" // "ninety minutes for the quarts"
+	}
+	return verb
 }
 
 // headspace keeps the smallest headspace that the text states.
@@ -873,34 +869,24 @@ func heatsFood(c *method.Clause) bool {
 
 var reaches = set("get gets got come comes up bring brings climb climbs rise rises go goes")
 
-var isVerbs = set("is are be get take need want do")
-
 // besideFood reports whether the clause of the token names something that is weighed.
 func (f *factReader) besideFood(i int) bool {
-	for k := range f.clauses {
-		c := &f.clauses[k]
-		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {
-			continue
-		}
-		for n := range f.t {
-			if f.t[n].Start >= c.Start && f.t[n].Start < c.End && f.r.foodAt(f.t, n) {
-				return true
-			}
-		}
-		return c.Kind == method.Serve || c.Kind == method.Talk && !c.Untouched()
+	c := f.clauseAt(i)
+	if c == nil {
+		return true
 	}
-	return true
+	for n := range f.t {
+		if f.t[n].Start >= c.Start && f.t[n].Start < c.End && f.r.foodAt(f.t, n) {
+			return true
+		}
+	}
+	return c.Kind == method.Serve || c.Kind == method.Talk && !c.Untouched()
 }
 
 // figured reports whether the token stands in a clause of bare figures.
 func (f *factReader) figured(i int) bool {
-	for k := range f.clauses {
-		c := &f.clauses[k]
-		if f.t[i].Start >= c.Start && f.t[i].Start < c.End {
-			return c.Figures() || c.Untouched() && len(f.t) <= 4
-		}
-	}
-	return false
+	c := f.clauseAt(i)
+	return c != nil && (c.Figures() || c.Untouched() && len(f.t) <= 4)
 }
 
 // bare reads a number that stands alone behind a jar, as a table has it.

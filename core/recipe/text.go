@@ -134,6 +134,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				ingredientsAt = no
 			}
 			serving = serving || servingHeading(h)
+			past = past && serving // a list that stands behind the method is the recipe's
 			rec.Lines = append(rec.Lines, &Line{No: no, Text: line, Kind: Heading, Reading: Understood, Prep: []string{}, State: []string{}, Serving: serving})
 			if st := r.StepAt(no, h, method.Where{Method: true}); !serving && (len(st.Foods) > 0 || len(st.Acts) > 0) {
 				st.Asks, st.Unread, st.Generics = nil, nil, nil
@@ -165,7 +166,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece)))) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && !(done && timed && section == "" && !hasNumber(words.Split(piece))) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
@@ -729,6 +730,11 @@ func (r *Reader) lists(piece string) bool {
 		return true
 	}
 	return first && len(t) <= 9 && r.method.Shape(piece).Verbs <= 1 && !r.method.Shape(piece).Order && !strings.HasSuffix(piece, ".")
+}
+
+// tells reports a sentence with a verb: "A bag of ice on top speeds it."
+func (r *Reader) tells(piece string) bool {
+	return strings.HasSuffix(piece, ".") && r.method.Shape(piece).Verbs > 0
 }
 
 // isStep reports whether a line outside the method is a sentence of it, a fact or

@@ -86,7 +86,7 @@ var mends = []*mend{
 	{[]string{" again"}, regexp.MustCompile(`(?i)\b(washed|rinsed|and washed|and rinsed) again\b`), "$1"},
 	{[]string{"per cent"}, regexp.MustCompile(`(?i)\bper cent\b`), "percent"},
 	{[]string{"odd "}, regexp.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
-	{[]string{"to fit"}, regexp.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", trimmed"},
+	{[]string{"to fit"}, regexp.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", cut"},
 	// the mixture that the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses"
 	{[]string{"sauce:", "syrup:", "brine:", "mix:", "mixture:", "liquid:", "marinade:", "liquor:", "solution:"}, regexp.MustCompile(`(?i)^(?:\pL+ ){0,2}(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*\d.*)$`), "$1"},
 	{[]string{" as ", "with", "forget"}, regexp.MustCompile(`(?i),? (as well as|along with|together with|not forgetting|not to forget|and half as much|and twice as much|and as much) `), " and "},

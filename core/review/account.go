@@ -1,7 +1,6 @@
 package review
 
 import (
-	"regexp"
 	"strings"
 
 	"damson/core/procedure"
@@ -133,30 +132,6 @@ func (b *bench) condiment(i int) {
 	b.addedItem(i)
 }
 
-// limeRinsed reports whether cucumbers were soaked in lime and rinsed as the source says:
-// drained, rinsed and soaked in fresh water three times (USDA Complete Guide 2015, guide 6,
-// suggestions for firmness; from memory).
-func (b *bench) limeRinsed() bool {
-	if b.proc == nil || b.main < 0 || !b.items[b.main].is("cucumber") || b.proc.Product != "pickle" {
-		return false
-	}
-	rinsed, thrice := false, false
-	for i := range b.steps {
-		st := &b.steps[i]
-		if st.Serving || st.gone {
-			continue
-		}
-		rinsed = rinsed || st.did("rinse") || limeOff.MatchString(st.Text)
-		thrice = thrice || limeOff.MatchString(st.Text) && threeTimes.MatchString(st.Text)
-	}
-	return rinsed && thrice
-}
-
-var (
-	limeOff    = regexp.MustCompile(`(?i)\b(rins\w*|fresh (cold )?water|soak again)\b`)
-	threeTimes = regexp.MustCompile(`(?i)\b(three (times|soaks|rinses|changes|waters)|3 (times|soaks|rinses|changes|x)|3x|twice more|two more( times)?|2 more times|two times more|thrice)\b`)
-)
-
 // addedItem reports a food that the procedure does not have.
 func (b *bench) addedItem(i int) {
 	it := &b.items[i]
@@ -168,7 +143,7 @@ func (b *bench) addedItem(i int) {
 	if it.unclear {
 		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", edit: leaveOut(i)})
 	}
-	if it.ref.ID == "pickling-lime" && b.limeRinsed() {
+	if it.ref.ID == "pickling-lime" && b.main >= 0 && b.items[b.main].is("cucumber") && b.proc != nil && b.proc.Product == "pickle" && b.rinsedThrice() {
 		b.account(i, "permitted: lime rinsed out")
 		return
 	}

@@ -147,15 +147,13 @@ func (w *rewrite) before(code, text string) {
 
 // beforeStoring puts the process in front of the sentence that puts the jars away.
 func (w *rewrite) beforeStoring(text string) {
-	closed := false
-	for s := range w.was.steps {
-		st := &w.was.steps[s]
-		if closed && putAway.MatchString(st.Text) && st.No >= 1 && st.No <= len(w.rows) && strings.Contains(w.rows[st.No-1], st.Text) {
+	for t := range w.was.course {
+		st := &w.was.steps[t.s]
+		if t.filled && putAway.MatchString(t.c.Text) && st.No >= 1 && st.No <= len(w.rows) && strings.Contains(w.rows[st.No-1], st.Text) {
 			w.reasons[text] = "As tested: " + w.was.proc.Title
 			w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, text+" "+st.Text, 1)
 			return
 		}
-		closed = closed || closes(st)
 	}
 }
 

@@ -1,12 +1,12 @@
 package review
 
 import (
-	"damson/core/english"
 	"maps"
 	"regexp"
 	"slices"
 	"strings"
 
+	"damson/core/english"
 	"damson/core/food"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -458,7 +458,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 					it.amount, it.src = line.Amount(), line // of two amounts the end that is worse
 					continue
 				}
-				if line != nil && !serving && it.is("water") && !it.amount.IsZero() && m.More && !containsAny(text, "canner", "soak", "wash", "rinse", "kettle", "blanch") {
+				if line != nil && !serving && it.is("water") && !it.amount.IsZero() && (m.More || thins.MatchString(text)) && !containsAny(text, "canner", "soak", "wash", "rinse", "kettle", "blanch") {
 					line.Dilutes = true
 					d.addLine(line, false)
 					d.items[len(d.items)-1].fromStep = true
@@ -480,11 +480,11 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if m.Food.In("water") && !s.names("vinegar") && soaks(s.Text) {
 				continue // what something lies in for hours
 			}
-			if m.Food.In("water") && !s.names("vinegar") && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
+			if m.Food.In("water") && !s.names("vinegar") && !(line != nil && thins.MatchString(text)) && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
 				continue
 			}
 			if line != nil && m.Food.In("water") {
-				line.Dilutes = s.names("vinegar") || s.names("bottled-citrus")
+				line.Dilutes = s.names("vinegar") || s.names("bottled-citrus") || thins.MatchString(text)
 			}
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
@@ -506,10 +506,19 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 	}
 }
 
-// soaks reports whether the words hold a time in which things soak and nothing cooks.
+// soaks reports whether the words hold a time in which things soak, and nothing cooks or is
+// filled.
 func soaks(text string) bool {
-	return slices.ContainsFunc(english.Measures(words.Split(text)), func(m english.Measure) bool { return m.Kind == english.Duration && m.Min >= 180 })
+	return lies.MatchString(text) && !cooksOrFills.MatchString(text) && slices.ContainsFunc(english.Measures(words.Split(text)), func(m english.Measure) bool { return m.Kind == english.Duration && m.Min >= 180 })
 }
+
+// thins is a liquid that is made weaker: "let it down with 3 cups of water".
+var thins = regexp.MustCompile(`(?i)\b(it|them|brine|liquid|liquor|vinegar|syrup|this|that)( \pL+)? with (about |another |some )*(\d|half|an? |one|two|three|four|five|six)[^.;]*\bwater\b`)
+
+var (
+	lies         = regexp.MustCompile(`(?i)\b(soak\w*|lime|salt|overnight|in it|lie|lies|stands?|sits?)\b`)
+	cooksOrFills = regexp.MustCompile(`(?i)\b(boil\w*|simmer\w*|cook\w*|pour\w*|add|adds|jars?|pints?|quarts?|vinegar|brine)\b`)
+)
 
 // acidSpokenOf takes out acid that is only spoken of, "people ask about lemon juice",
 // where no other is in the recipe: what nobody puts in is not fresh but missing.

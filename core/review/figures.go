@@ -15,36 +15,18 @@ func (b *bench) figuresUnread() {
 	if b.proc == nil || timed && pressed {
 		return
 	}
-	closed := false
-	for s := range b.steps {
-		st := &b.steps[s]
-		if st.Serving || st.gone {
+	for t := range b.course {
+		if !t.filled || t.c.Kind != method.Doing && !t.c.Untouched() {
 			continue
 		}
-		for k := range st.Clauses {
-			c := &st.Clauses[k]
-			if closed && (c.Kind == method.Doing || c.Untouched()) {
-				t := words.Split(c.Text)
-				if !timed && processTime(t) {
-					b.figureAsked(s, c.Text, "process-short", "Damson could not tell whether this is the process time.")
-				}
-				if !pressed && pressure(t) && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) {
-					b.figureAsked(s, c.Text, "pressure-low", "Damson could not tell whether this is the pressure of the process.")
-				}
-			}
-			closed = closed || (c.Lids() || c.InJars() && fills(c)) && c.Kind == method.Doing && !c.Negated
+		at := words.Split(t.c.Text)
+		if !timed && processTime(at) {
+			b.figureAsked(t.s, t.c.Text, "process-short", "Damson could not tell whether this is the process time.")
+		}
+		if !pressed && pressure(at) && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) {
+			b.figureAsked(t.s, t.c.Text, "pressure-low", "Damson could not tell whether this is the pressure of the process.")
 		}
 	}
-}
-
-// fills reports whether the clause fills jars.
-func fills(c *method.Clause) bool {
-	for _, a := range c.Acts {
-		if a.Name == "fill" || a.Name == "pack" || a.Name == "headspace" {
-			return !a.Undone
-		}
-	}
-	return false
 }
 
 func (b *bench) figureAsked(s int, text, code, message string) {

@@ -1,9 +1,11 @@
 package review
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
+	"damson/core/method"
 	"damson/core/procedure"
 )
 
@@ -280,9 +282,33 @@ func (b *bench) seasoningOnly(s int) bool {
 	return len(b.steps[s].Foods) > 0
 }
 
+// rinsedThrice reports whether what was soaked in lime is drained, rinsed and soaked in fresh
+// water three times (USDA Complete Guide 2015, guide 6, suggestions for firmness; from memory).
+func (b *bench) rinsedThrice() bool {
+	rinsed := -4 // the sentence that last rinsed or soaked in fresh water
+	for i := range b.steps {
+		st := &b.steps[i]
+		if st.Serving || st.gone || slices.ContainsFunc(st.Clauses, func(c method.Clause) bool { return c.Negated }) {
+			continue
+		}
+		if limeOff.MatchString(st.Text) {
+			rinsed = i
+		}
+		if i-rinsed < 4 && threeTimes.MatchString(st.Text) {
+			return true // "Rinse, soak an hour in fresh water. Drain. Repeat twice more."
+		}
+	}
+	return false
+}
+
+var (
+	limeOff    = regexp.MustCompile(`(?i)\b(rins\w*|fresh (cold )?water|soak again)\b`)
+	threeTimes = regexp.MustCompile(`(?i)\b(three (times|soaks|rinses|changes|waters)|3 (times|soaks|rinses|changes|x)|3x|twice more|two more( times)?|2 more times|two times more|thrice)\b`)
+)
+
 // rinsing asks for the rinses after a soak in lime.
 func (b *bench) rinsing(i int) {
-	if b.proc.Requires("rinsed") && b.did("rinse") || b.added["rinse"] {
+	if b.proc.Requires("rinsed") && b.rinsedThrice() || b.added["rinse"] {
 		b.account(i, "same: rinsed out")
 		return
 	}

@@ -2,22 +2,30 @@ package review
 
 import "damson/core/acidity"
 
-// doneWrong are the codes of what cannot be mended in a jar that is closed and stored:
-// how it was processed, and what acid it holds.
-var doneWrong = map[string]bool{"oven": true, "open-kettle": true, "low-acid-in-water-bath": true, "process-short": true, "pressure-low": true, "vent": true, "method-mismatch": true, "cooker-not-canner": true,
-	"cooling": true, "steam-limit": true, "lid": true, "altitude": true, "no-acid-added": true, "acid-short": true, "dairy": true, "oil-pack": true, "puree": true, "thickener": true, "starch-solid": true}
+// processWrong are the codes of how a jar was closed, processed and soured; contentsWrong of
+// what is in it. Neither is mended once the jar stands on a shelf.
+var (
+	processWrong = map[string]bool{"oven": true, "open-kettle": true, "low-acid-in-water-bath": true, "process-short": true, "pressure-low": true, "vent": true, "method-mismatch": true, "cooker-not-canner": true,
+		"cooling": true, "steam-limit": true, "lid": true, "altitude": true, "pack-style": true, "jar-size": true, "no-acid-added": true, "acid-short": true}
+	contentsWrong = map[string]bool{"dairy": true, "egg": true, "oil-pack": true, "puree": true, "squash-mash": true, "thickener": true, "starch-solid": true, "cured-meat": true, "nut": true, "fat": true,
+		"not-recommended-food": true, "low-acid-fruit": true, "low-acid-increase": true, "added-ingredient": true, "base-added": true}
+)
 
-// already turns what was done wrong into a stop where the text says that the jars exist
-// (USDA Complete Guide 2015, guide 1, spoiled canned foods and unsealed jars; from memory).
+// already turns what was done wrong into a stop where the text says that the jars exist.
+// Within a day what has a tested process may have it again, from the start; what has none
+// is kept cold. Later nothing helps (USDA Complete Guide 2015, guide 1, unsealed jars and
+// spoiled canned foods; from memory).
 func (r *Result) already(line int) {
-	code := ""
+	code, again := "", r.Procedure != nil
 	for i := range r.Findings {
 		f := &r.Findings[i]
-		if (f.Severity == Change || f.Severity == Stop) && !f.Question && doneWrong[f.Code] {
-			f.Severity = Stop
-			if code == "" {
-				code = f.Code
-			}
+		if f.Severity != Change && f.Severity != Stop || f.Question || !processWrong[f.Code] && !contentsWrong[f.Code] {
+			continue
+		}
+		f.Severity = Stop
+		again = again && !contentsWrong[f.Code]
+		if code == "" {
+			code = f.Code
 		}
 	}
 	if code == "" {
@@ -26,11 +34,15 @@ func (r *Result) already(line int) {
 	r.Made, r.Verdict = true, Stop
 	r.Methods, r.After = r.Methods[:0], r.After[:0]
 	f := Finding{Code: code, Severity: Stop, Line: at(line), Do: "What to do with these jars", Source: "USDA Complete Guide 2015, guide 1, unsealed jars and spoiled canned foods; from memory"}
+	f.Message = "Less than 24 hours old: refrigerate or freeze them; no process is tested for what is in them."
+	if again {
+		f.Message = "Less than 24 hours old: process them again for the whole tested time with new lids, or refrigerate or freeze them."
+	}
 	if r.Acidity.Class == acidity.Acid {
-		f.Message = "Less than 24 hours old: process them again for the whole tested time with new lids, or refrigerate or freeze them. Older: look for mould, gas, cloudiness or an odd smell before opening, and throw away what shows any."
+		f.Message += " Older: look for mould, gas, cloudiness or an odd smell before opening, and throw away what shows any."
 		f.Remedy = "When in doubt, throw it out."
 	} else {
-		f.Message = "Less than 24 hours old: process them again for the whole tested time with new lids, or refrigerate or freeze them. Older: do not open and do not taste them; a jar can hold the toxin of botulism and look, smell and seal as it should."
+		f.Message += " Older: do not open and do not taste them; a jar can hold the toxin of botulism and look, smell and seal as it should."
 		f.Remedy = "Put closed jars in a heavy bag into the rubbish, out of reach of children and animals. A jar that leaks or is open: boil jar, lid and food 30 minutes under an inch of water first."
 	}
 	r.Findings = append(r.Findings, f)

@@ -43,3 +43,13 @@ func TestJarsAlreadyMade(t *testing.T) {
 		}
 	}
 }
+
+// Jars of what no procedure covers are never told to be processed again.
+func TestMadeJarsOfWhatCannotBeCanned(t *testing.T) {
+	res := reviewText(t, "Cream of mushroom soup\n\n3 lb mushrooms\n1 quart heavy cream\n4 cups chicken broth\n\nBoil together, fill hot pints, 1 inch headspace, lids on. Process pints 75 minutes at 10 pounds.\nI canned 12 pints this morning. Are they safe?\n", 300, "weighted")
+	assert.Equal(t, review.Stop, res.Verdict)
+	assert.True(t, res.Made)
+	for _, f := range res.Findings {
+		assert.NotRegexp(t, "(?i)process (it|them|the jars) again|whole process again", f.Message+f.Remedy)
+	}
+}

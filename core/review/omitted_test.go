@@ -17,6 +17,8 @@ func TestFermentTakesWeeks(t *testing.T) {
 		"Mix cabbage and salt.": "no-acid-added",
 		"Mix cabbage and salt in the crock. Three days is enough.":                  "acid-short",
 		"Salt it down and leave it five days under a plate.":                        "acid-short",
+		"Mix cabbage and salt. Two to three weeks in the crock.":                    "acid-short",
+		"Mix cabbage and salt. No need to ferment it.":                              "no-acid-added",
 		"Mix cabbage and salt. Four weeks under a plate.":                           "",
 		"Mix cabbage and salt, let it ferment till it is sour.":                     "",
 		"Pound it in the crock with the salt and leave it six weeks in the cellar.": "",
@@ -57,9 +59,11 @@ func TestLimeIsRinsedThreeTimes(t *testing.T) {
 	for rinse, fine := range map[string]bool{
 		"Lift out, rinse, soak 1 hour in fresh cold water. Rinse and soak again, twice more. Drain well.\n": true,
 		"Drain. Rinse and soak in fresh water an hour, three times.\n":                                      true,
-		"Lift out, rinse, drain.\n":                          false,
-		"Drain well, the lime that clings keeps the snap.\n": false,
-		"Soak them twice more in the lime.\n":                false,
+		"Lift out, rinse, drain.\n":                            false,
+		"Drain. Never mind the three rinses.\n":                false,
+		"Drain, rinse once and do not bother with the rest.\n": false,
+		"Drain well, the lime that clings keeps the snap.\n":   false,
+		"Soak them twice more in the lime.\n":                  false,
 	} {
 		codes := codesOf(reviewText(t, list+soak+rinse+end, 300, "weighted"))
 		assert.Equal(t, !fine, contains(codes, "base-added") || contains(codes, "acid-diluted"), rinse)
@@ -105,4 +109,51 @@ func TestWhatTheProcedureHoldsIsSilent(t *testing.T) {
 	assert.False(t, noted("Peaches\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n2 1/4 cups sugar\n\nHeat the peaches in the syrup, pack hot into quarts, lids on. Process 25 minutes in a water bath.\n", "sugar-change"))
 	assert.True(t, noted("Peaches, half the sugar\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n1 cup sugar\n\nHeat the peaches in the syrup, pack hot into quarts, lids on. Process 25 minutes in a water bath.\n", "sugar-change"))
 	assert.True(t, noted("Peaches in water\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n\nHeat the peaches in the water, pack hot into quarts, lids on. Process 25 minutes in a water bath.\n", "sugar-change"))
+}
+
+// Weeks behind the lid let nothing sour.
+func TestJarsThatStandDoNotFerment(t *testing.T) {
+	res := reviewText(t, "Sauerkraut\n\n25 lb cabbage, shredded\n3/4 cup canning salt\n\nMix cabbage and salt. Heat to a boil and pack hot into quarts, 1/2 inch headspace, lids on.\nProcess quarts 15 minutes in a boiling water bath. Let the jars stand four weeks before eating.\n", 300, "weighted")
+	assert.Contains(t, codesOf(res), "no-acid-added")
+}
+
+// Water that weakens a brine is found however it is said.
+func TestBrineThatIsThinned(t *testing.T) {
+	for _, said := range []string{
+		"Thin it with 3 cups of water.", "Let it down with 3 cups of water.", "Stretch the brine with 3 cups of water.",
+		"Top the brine up with 3 cups of water.", "Another 3 cups of water go in to soften it.", "I cut it with 3 cups of water.",
+		"It wants 3 cups of water more to my taste.",
+	} {
+		res := reviewText(t, "Dill pickles\n\n8 lb cucumbers, 4 inch\n3/4 cup canning salt\n1 1/2 quarts vinegar (5%)\n1/4 cup sugar\n2 quarts water\n2 Tbsp pickling spice\n\n"+
+			"Pack cucumbers in quarts. Boil vinegar, salt, sugar, water and spice. "+said+" Pour over, 1/2 inch headspace. Lids on. Process quarts 15 minutes in boiling water.\n", 300, "weighted")
+		assert.Contains(t, codesOf(res), "acid-diluted", said)
+	}
+}
+
+// What stands behind the method in a list of its own is in the recipe; what is for the
+// table is not.
+func TestListBehindTheMethod(t *testing.T) {
+	const peaches = "Peaches\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n2 1/4 cups sugar\n\nBoil the peaches in the syrup. Fill hot pints with them and syrup, 1/2 inch headspace. Lids on.\nProcess pints 25 minutes in a boiling water bath.\n\n"
+	for list, code := range map[string]string{
+		"heavy cream\n": "dairy", "bananas\n": "low-acid-fruit", "Also:\nheavy cream\n": "dairy", "flour, a little\n": "thickener",
+		"To serve:\nheavy cream\n": "", "": "",
+	} {
+		res := reviewText(t, peaches+list, 300, "weighted")
+		if code == "" {
+			assert.Equal(t, review.Clear, res.Verdict, "%q %v", list, res.Findings)
+			continue
+		}
+		assert.Contains(t, codesOf(res), code, list)
+	}
+}
+
+// A line that begins like an amount and then does something is a sentence.
+func TestPlaceOnALineIsNoDeed(t *testing.T) {
+	for said, clear := range map[string]bool{
+		"A bag of ice on top hurries it.": false, "A bag of ice on top speeds it.": false,
+		"1 tsp salt from the greengrocer": true, "1 tsp salt from the corner shop": true,
+	} {
+		res := reviewText(t, "Beef cubes\n\n10 lb beef, trimmed, in 1 inch cubes\n\nPack raw in hot pints, no liquid added, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n"+said+"\n", 300, "weighted")
+		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", said, res.Findings)
+	}
 }

@@ -1,10 +1,6 @@
 package review
 
 import (
-	"damson/core/english"
-	"damson/core/method"
-	"damson/core/words"
-	"regexp"
 	"slices"
 	"strings"
 
@@ -171,77 +167,6 @@ func packs(b *bench) {
 			}
 		}
 	}
-}
-
-// neverHeated asks for the hot pack of a food that was tested no other way, where the
-// method fills and processes the jars and tells of nothing that makes the food hot.
-func (b *bench) neverHeated() {
-	if len(b.minutes) == 0 || b.pack.Value != "" || b.added["hot"] || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
-		return
-	}
-	main := &b.items[b.main]
-	if main.ref == nil || main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
-		return
-	}
-	filled := 0
-	for i := range b.steps {
-		st := &b.steps[i]
-		if st.Serving || st.gone {
-			continue
-		}
-		if hotFood.MatchString(st.Text) {
-			return
-		}
-		for k := range st.Clauses {
-			c := &st.Clauses[k]
-			if makesHot(c, main.ref.Names[0]) && filled == 0 {
-				return
-			}
-			for _, a := range c.Acts {
-				if filled == 0 && c.Kind == method.Doing && (c.InJars() && (a.Name == "fill" || a.Name == "pack" || a.Name == "cover-with-liquid") || a.Name == "lid" || a.Name == "wipe-rim") {
-					filled = st.No
-				}
-			}
-		}
-	}
-	if filled > 0 {
-		b.report(Finding{Code: "pack-style", Severity: Change, Line: at(filled), Do: "Heat it before it is filled", Message: "Nothing in the method makes it hot, and this food was tested hot-packed only.", Source: b.proc.Citation(),
-			edit: func(d *draft) { d.added["hot"] = true }})
-	}
-}
-
-// makesHot reports whether the clause heats food, or may: what nobody could read counts
-// where it speaks of a pot, of heat or of a time.
-func makesHot(c *method.Clause, food string) bool {
-	switch {
-	case c.Kind == method.Unread:
-		return mayHeat.MatchString(c.Text)
-	case c.Negated, c.Kind == method.Talk && !c.Untouched(), c.Kind == method.Serve:
-		return false
-	}
-	text := strings.ToLower(ofLiquid.ReplaceAllString(c.Text, ""))
-	if timed(c.Text) {
-		text = strings.ToLower(c.Text) // "two minutes in boiling water"
-	}
-	return heatWords.MatchString(text) && (!ofBrine.MatchString(text) || strings.Contains(text, food) || solidsNamed.MatchString(text))
-}
-
-var (
-	heatWords = regexp.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|heat|heats|heated|heating|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|blister\w*|scald\w*|broil\w*|grill\w*)\b`)
-	// ofBrine is what is boiled by itself and poured over.
-	ofBrine     = regexp.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution|jars?|lids?)\b`)
-	solidsNamed = regexp.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|vegetables?)\b`)
-	// ofLiquid is a liquid that is hot, which heats nothing by being poured over.
-	ofLiquid = regexp.MustCompile(`(?i)\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
-	// mayHeat is what a clause that nobody read may heat with.
-	mayHeat = regexp.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
-	// hotFood is food that is hot when it goes in, whatever made it so.
-	hotFood = regexp.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|peppers|fruit|apples|sauce|tomatoes|juice|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
-)
-
-// timed reports whether the words hold a time.
-func timed(s string) bool {
-	return slices.ContainsFunc(english.Measures(words.Split(s)), func(m english.Measure) bool { return m.Kind == english.Duration })
 }
 
 func headspace(b *bench) {
@@ -535,48 +460,6 @@ func vent(b *bench) {
 		}
 	}
 }
-
-// unprocessed reports a method that closes the jars and puts them away, with no process
-// between: "lids on, leave them on the counter, then the pantry".
-func (b *bench) unprocessed() {
-	if b.proc == nil || b.stated() || b.added["process"] {
-		return
-	}
-	closed := false
-	for s := range b.steps {
-		st := &b.steps[s]
-		if st.Serving || st.gone {
-			continue
-		}
-		closed = closed || closes(st)
-		if closed && (st.Processes() || canned.MatchString(st.Text)) {
-			return
-		}
-		if closed && putAway.MatchString(st.Text) && !coldStore.MatchString(st.Text) {
-			b.report(Finding{Code: "open-kettle", Severity: Change, Line: at(st.No), Do: "Process the jars before they are put away", Message: "The method closes the jars and stores them, and no process stands between.", Remedy: "Process the filled jars as tested.", Source: b.proc.Citation(),
-				edit: func(d *draft) { d.added["process"] = true }})
-			return
-		}
-	}
-}
-
-// closes reports whether lids go on in the sentence.
-func closes(st *step) bool {
-	for i := range st.Clauses {
-		c := &st.Clauses[i]
-		if c.Lids() && c.Kind == method.Doing && !c.Negated && lidWords.MatchString(c.Text) {
-			return true
-		}
-	}
-	return false
-}
-
-var (
-	lidWords  = regexp.MustCompile(`(?i)\b(lids?|flats|caps?|bands?|close[ds]?|tops? on)\b`)
-	putAway   = regexp.MustCompile(`(?i)\b(pantry|cellar|cupboards?|larder|shelf|shelves|basement|store[ds]?|storing|put (them )?away|keeps? (for )?(a|one|two|all|till|until|through))\b`)
-	canned    = regexp.MustCompile(`(?i)\b(canner|water[- ]bath|bath|process|retort|pounds|psi|minutes?|min)\b`)
-	coldStore = regexp.MustCompile(`(?i)\b(fridge|refrigerat\w*|freezer|freeze|icebox)\b`)
-)
 
 func openKettle(b *bench) {
 	b.unprocessed()

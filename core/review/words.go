@@ -203,7 +203,7 @@ func madeSo(r *Result) string {
 // Today says what can be done with a recipe that has no process.
 func (r *Result) Today() []string {
 	if r.Made {
-		return []string{"The jars that exist: as it stands beside the line. Food made more than a day ago is neither refrigerated nor frozen now."}
+		return []string{"First the jars that exist: what to do with them stands beside the line that tells of them."}
 	}
 	if r.Verdict != Untested && r.Verdict != Stop {
 		return nil

@@ -1,0 +1,192 @@
+package recipe
+
+import (
+	"regexp"
+	"slices"
+	"strings"
+
+	"damson/core/english"
+	"damson/core/method"
+	"damson/core/words"
+)
+
+// What a sentence does to the jars: whether it fills, closes, loads or processes them, and
+// whether it gives the process its time.
+
+// Closes reports whether the jars are closed by the end of the sentence.
+func (s *Step) Closes() bool {
+	if s.Processes() && (s.timed() || s.actsProcess()) {
+		return true
+	}
+	for i := range s.Clauses {
+		if c := &s.Clauses[i]; c.Kind == method.Doing && len(c.Acts) == 0 && c.Lids() {
+			return true // "wipe, lids, bands"
+		}
+		for _, a := range s.Clauses[i].Acts {
+			if (a.Name == "lid" || a.Name == "band" || a.Name == "wipe-rim") && s.Clauses[i].Lids() {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// Processes reports whether the jars are processed in the sentence.
+func (s *Step) Processes() bool {
+	return s.Did("process", "water-bath", "pressure-can", "steam-canner") || slices.ContainsFunc(s.Clauses, runs)
+}
+
+// runs reports whether an act of the clause processes jars.
+func runs(c method.Clause) bool {
+	return slices.ContainsFunc(c.Acts, func(a method.Act) bool {
+		return a.Name == "process" || a.Name == "pressure-process" || a.Name == "boil-bath" || a.Name == "steam-canner"
+	})
+}
+
+// givesTime reports a time among full jars that is neither of the steam nor of a rest:
+// "40 minutes for quarts".
+func (s *Step) givesTime() bool {
+	low := strings.ToLower(s.Text)
+	if s.onlyVents() || containsAny(low, "would", "wait", "rest", "stand") {
+		return false
+	}
+	if v := s.given(); v >= 10 && v <= 180 {
+		return true
+	}
+	for _, m := range english.Measures(words.Split(s.Text)) {
+		if m.Kind != english.Duration || m.Min < 10 || m.Min > 300 {
+			continue
+		}
+		for i := range s.Clauses {
+			if c := &s.Clauses[i]; (c.Kind == method.Doing || c.Untouched()) && !heatsFood(c) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// given returns the number that a verb gives to the jars at the end of the sentence, 0 where
+// none does: "up here, 4,900 feet, is 15."
+func (s *Step) given() float64 {
+	t := words.Split(strings.TrimRight(s.Text, " .!;,"))
+	for i := range t {
+		if v, n := english.Number(t, i+1); givers[t[i].Text] && n > 0 && i+1+n == len(t) {
+			return v
+		}
+	}
+	return 0
+}
+
+// givers are the verbs that give a number to the jars.
+var givers = set("is are be get take need want do")
+
+// onlyVents reports a time that only lets steam out: "Vent: 10 min."
+func (s *Step) onlyVents() bool {
+	low := strings.ToLower(s.Text)
+	if !containsAny(low, "vent", "steam", "exhaust") {
+		return false
+	}
+	for _, m := range english.Measures(words.Split(s.Text)) {
+		if m.Kind == english.Duration && m.Min > 12 {
+			return false
+		}
+	}
+	return true
+}
+
+// actsProcess reports whether a clause tells to process, and does not only name a canner.
+func (s *Step) actsProcess() bool {
+	return slices.ContainsFunc(s.Clauses, func(c method.Clause) bool {
+		return runs(c) || c.Kind == method.Doing && !c.Negated && canNow.MatchString(c.Text)
+	})
+}
+
+// timed reports whether a time that a process could take stands in the sentence.
+func (s *Step) timed() bool {
+	for _, m := range english.Measures(words.Split(s.Text)) {
+		if m.Kind == english.Duration && m.Min >= 5 && m.Min <= 300 {
+			return true
+		}
+	}
+	return false
+}
+
+// onlyTime reports whether the sentence is a time and no more: "35 minutes."
+func (s *Step) onlyTime() bool {
+	for i := range s.Clauses {
+		c := &s.Clauses[i]
+		if c.Why != "figures" {
+			continue
+		}
+		for _, m := range english.Measures(words.Split(c.Text)) {
+			if m.Kind == english.Duration && m.Min >= 15 {
+				return true
+			}
+		}
+	}
+	t := words.Split(s.Text)
+	pressed := containsAny(strings.ToLower(s.Text), " lb", " pounds", " psi", "#", "dial", "weight")
+	for _, m := range english.Measures(t) {
+		if m.Kind == english.Duration && m.Min >= 15 && m.Min <= 120 && pressed && m.Start <= 1 {
+			return true // "40 minutes at 12 lb, after ten of steam"
+		}
+		if m.Kind == english.Duration && m.Min >= 15 && m.Min <= 120 && pressed && m.Start > 1 && containsAny(strings.ToLower(s.Text), "vent", "steam", "exhaust") && containsAny(strings.ToLower(s.Text), "then ", "and then") {
+			return true // "10 minutes venting, then 30 minutes at 10 pounds"
+		}
+		if m.Kind == english.Duration && m.Start == 0 && m.Min >= 5 && m.End >= len(t)-1 {
+			return true
+		}
+	}
+	return false
+}
+
+// loads reports whether the closed jars go into the canner in the sentence.
+func (s *Step) loads() bool {
+	for i := range s.Clauses {
+		if s.Clauses[i].Loads() {
+			return true
+		}
+	}
+	return false
+}
+
+// fills reports whether food goes into jars in the sentence.
+func (s *Step) fills() bool {
+	if s.Did("raw-pack", "hot-pack", "half-solids") || s.Closes() {
+		return true
+	}
+	for i := range s.Clauses {
+		if c := &s.Clauses[i]; c.Kind == method.Doing && c.InJars() && inHotJars.MatchString(c.Text) {
+			return true
+		}
+		for _, a := range s.Clauses[i].Acts {
+			switch a.Name {
+			case "fill", "pack", "layer", "headspace", "add", "dose-jar", "cover-with-liquid":
+				if (a.Name == "add" || a.Name == "dose-jar") && s.onlySeasons() {
+					continue // salt in the jar fills none
+				}
+				if c := &s.Clauses[i]; c.InJars() && !a.Undone && c.Kind == method.Doing {
+					return true
+				}
+			}
+		}
+	}
+	return false
+}
+
+// inHotJars is where only food goes: "hot cubes + their water in hot pints".
+var inHotJars = regexp.MustCompile(`(?i)\b(in|into) (the |my |our |clean |sterile |sterilized |sterilised )*(hot|warm) (half.)?(pints?|quarts?|jars?|glasses)\b`)
+
+// onlySeasons reports whether all that the sentence names is salt, acid or spice.
+func (s *Step) onlySeasons() bool {
+	for _, m := range s.Foods {
+		if !m.Food.In("salt", "vinegar", "bottled-citrus", "citrus-juice", "citric-acid", "dry-seasoning", "antibrowning") {
+			return false
+		}
+	}
+	return len(s.Foods) > 0
+}
+
+// canNow tells to process, without a time: "Pressure can."
+var canNow = regexp.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?bath|process)( (them|it|the jars|as (usual|tested|below)|at once|right away))?$`)
