@@ -104,7 +104,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case ",":
-				if i > start && i+2 < len(t) && t[i+1].low == "back" && (t[i+2].low == "to" || t[i+2].low == "up") || i-start > longest/2 || i > start && i+2 < len(t) && t[i+1].low == "no" && strings.HasSuffix(t[i+2].low, "ing") && len(t[i+2].low) > 4 && hasVerb(t[start:i]) || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
+				if i > start && hasVerb(t[start:i]) && jarAlone(t, i+1) || i > start && i+2 < len(t) && t[i+1].low == "back" && (t[i+2].low == "to" || t[i+2].low == "up") || i-start > longest/2 || i > start && i+2 < len(t) && t[i+1].low == "no" && strings.HasSuffix(t[i+2].low, "ing") && len(t[i+2].low) > 4 && hasVerb(t[start:i]) || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
 					flush(i)
 					start, joint, k = i+1, "", mainClause
 				}
@@ -135,6 +135,11 @@ func (r *Reader) split(text string, t []token) []*clause {
 	}
 	flush(len(t))
 	return out
+}
+
+// jarAlone reports a jar named by itself: "simmer 10 minutes, pints, half an inch".
+func jarAlone(t []token, i int) bool {
+	return i+1 < len(t) && (t[i].class == Jar || t[i].class == FullJar) && t[i+1].Kind == words.Mark && t[i+1].Text == ","
 }
 
 // running are words that begin anew in speech without marks.

@@ -43,6 +43,7 @@ type Language struct {
 	Things map[Class][]string `yaml:"things" json:"things"`
 	Verbs  []string           `yaml:"verbs" json:"verbs"`
 	Frames []*Frame           `yaml:"frames" json:"frames"`
+	Hints  []*Hint            `yaml:"hints" json:"hints"`
 }
 
 // match returns how well the frame fits the clause, 0 where it does not.

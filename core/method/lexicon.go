@@ -24,6 +24,9 @@ type Reader struct {
 	bare    []*Frame // frames without a verb
 	// varieties are the folded names of kinds of a produce: "elberta".
 	varieties map[string]bool
+	// clues are the hints by the first word of each; codes are theirs, in their order.
+	clues map[string][]clue
+	codes []string
 }
 
 // verbFrame is a frame under one of its verbs.
@@ -35,6 +38,7 @@ type verbFrame struct {
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}}
+	r.learn(lang.Hints)
 	for name, f := range c.Names() {
 		r.add(name, classOf(f), f)
 	}

@@ -1,83 +1,175 @@
 package method
 
-// named returns the code under which a clause that could not be read is asked about:
-// what it says of acid, sugar, pieces, jars and lids tells more than that it is strange.
+import (
+	"slices"
+	"strings"
+
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// Hint are words that point to the rule that a part which could not be read is about. They
+// name the question and decide nothing.
+type Hint struct {
+	Code string `yaml:"code" json:"code"`
+	// At are the times of the course that the rule belongs to: prepare, fill, process,
+	// after.
+	At []string `yaml:"at" json:"at"`
+	// Hints count for much, Faint for little. "a + b" asks for both, near each other.
+	Hints []string `yaml:"hints" json:"hints"`
+	Faint []string `yaml:"faint" json:"faint"`
+}
+
+// clue is one of the words of a hint, under its first word.
+type clue struct {
+	hint   *Hint
+	text   string
+	first  []string   // the words, folded
+	others [][]string // what must stand in the sentence too
+	counts float64
+}
+
+const (
+	hintCounts  = 3
+	faintCounts = 1
+	// readAs is what a code counts that the reading of the part itself found, and strays
+	// what a code counts that says no more than that it could not be read.
+	readAs, strays = 4.0, 0.5
+)
+
+// learn takes in what points to a rule.
+func (r *Reader) learn(hints []*Hint) {
+	r.clues = map[string][]clue{}
+	add := func(h *Hint, list []string, counts float64) {
+		for _, text := range list {
+			c := clue{hint: h, text: text, counts: counts}
+			for i, part := range strings.Split(text, "+") {
+				if i == 0 {
+					c.first = folded(strings.TrimSpace(part))
+				} else {
+					c.others = append(c.others, folded(strings.TrimSpace(part)))
+				}
+			}
+			if len(c.first) > 0 {
+				r.clues[c.first[0]] = append(r.clues[c.first[0]], c)
+			}
+		}
+	}
+	for _, h := range hints {
+		add(h, h.Hints, hintCounts)
+		add(h, h.Faint, faintCounts)
+		r.codes = append(r.codes, h.Code)
+	}
+}
+
+// named returns the code under which a part that could not be read is asked about: what
+// it says of acid, sugar, pieces, jars and lids tells more than that it is strange.
 func (p *passage) named(code string) string {
-	if code != "" && code != "unknown-ingredient" && code != "process-short" && code != "unclear-amount" {
-		return code
+	score := p.hinted()
+	switch code {
+	case "", "unknown-ingredient", "unclear-amount", "process-short":
+		score[code] += strays
+	default:
+		score[code] += readAs
 	}
-	for _, n := range namings {
-		if n.when(p) {
-			return n.code
+	best, most := code, max(score[code], 1)
+	for _, c := range p.r.codes {
+		if score[c] > most {
+			best, most = c, score[c]
 		}
 	}
-	if code == "" || code == "unknown-ingredient" {
-		switch {
-		case p.at.Done && !p.namesFood() && (p.hasClass(Pronoun) || p.hasClass(Canner) || p.says("open", "heat", "pressure", "lid", "weight", "down")):
-			return "cooling"
-		case p.at.Closed && !p.at.Done && !p.namesFood() && !p.strangeWord() && !p.puts() && !p.hasClass(Vague):
-			return "process-short"
-		}
+	if best != code || code != "" && code != "unknown-ingredient" {
+		return best
+	}
+	switch {
+	case p.at.Done && !p.namesFood() && (p.hasClass(Pronoun) || p.hasClass(Canner) || p.says("open", "heat", "pressure", "lid", "weight", "down")):
+		return "cooling"
+	case p.at.Closed && !p.at.Done && !p.namesFood() && !p.strangeWord() && !p.puts() && !p.hasClass(Vague):
+		return "process-short"
 	}
 	return code
 }
 
-// namings are what a clause may speak of, the surest first.
-var namings = []struct {
-	code string
-	when func(*passage) bool
-}{
-	{"base-added", func(p *passage) bool {
-		return p.says("soda", "lime") && p.says("pan", "rinse", "wash", "washing", "water", "soak", "pinch", "green", "crisp") && !p.says("juice", "limes")
-	}},
-	{"weak-vinegar", func(p *passage) bool {
-		return p.says("per cent", "percent") && p.c.hasNumber() || p.says("makes its own", "make my own", "home-made", "homemade") && !p.at.Filled && p.says("crock", "barrel", "cask", "vinegar")
-	}},
-	{"acid-diluted", func(p *passage) bool {
-		return p.says("water") && p.says("as much again", "as much water", "of water to", "let down", "let the vinegar down") || p.has(set("stretch eke"))
-	}},
-	{"no-acid-added", func(p *passage) bool {
-		return (p.hasClass(Acid) || p.says("lemon", "lime", "sharpness", "the sour")) && p.says("for looks", "leave it", "same job", "for show", "for the taste", "only taste", "not needed")
-	}},
-	{"acid-swap", func(p *passage) bool {
-		return p.hasClass(Acid) && p.says("the same of", "does as well", "stands in", "will do instead")
-	}},
-	{"acid-short", func(p *passage) bool {
-		return (acidCodes[p.at.About] || p.hasClass(Acid)) && p.says("half", "spoon for the whole", "whole pot", "is enough", "is plenty", "a drop", "a splash", "less")
-	}},
-	{"sugar-change", func(p *passage) bool { return p.hasClass(Sugar) && p.says("less", "fewer", "half", "healthier", "cut") }},
-	{"omission", func(p *passage) bool {
-		return p.says("packet", "pouch", "pectin") && p.says("skip", "half", "without", "leave")
-	}},
-	{"jar-size", func(p *passage) bool {
-		return p.says("biggest you own", "biggest jar", "biggest jars", "the big one", "biggest we have", "biggest there is")
-	}},
-	{"lid", func(p *passage) bool {
-		return p.says("tops", "flats", "lids") && p.says("again", "last year's", "old", "used")
-	}},
-	{"jar-type", func(p *passage) bool {
-		return p.says("came in", "comes in", "bought sauce", "screw tops") && !p.says("whatever the weather")
-	}},
-	{"piece-size", func(p *passage) bool {
-		return !p.at.Closed && (p.says("lumps", "one piece", "no cutting", "big ones", "whole ones", "fist", "in halves", "as big as") && !p.says("skin"))
-	}},
-	{"tomato-skin", func(p *passage) bool {
-		return p.has(set("skin peel")) && p.says("let the little ones", "leave the little ones", "let be", "some", "the rest")
-	}},
-	{"solids-ratio", func(p *passage) bool {
-		return p.says("of meat you put in", "for each cup", "cup of broth") && p.says("leave out", "less", "in place")
-	}},
-	{"pack-style", func(p *passage) bool {
-		return !p.at.Closed && (p.says("freezer", "frozen", "icebox") || p.says("cold") && p.says("spoon", "fill", "jar", "jars", "pack", "ram"))
-	}},
-	{"puree", func(p *passage) bool {
-		return !p.at.Closed && p.says("machine", "squash", "squashed", "spread like", "all one", "cannot see what", "like butter", "like cream")
-	}},
-	{"thick-sauce", func(p *passage) bool { return !p.at.Closed && p.says("like tar", "till it takes", "until it takes") }},
-	{"thickener", func(p *passage) bool {
-		return p.says("a little white", "white over", "the white stuff", "fat and flour", "baking tin")
-	}},
-	{"fat", func(p *passage) bool { return p.says("golden drop", "pour the pan", "pan drippings") }},
+// hinted counts the clues of the part by their codes; those around it count a third.
+func (p *passage) hinted() map[string]float64 {
+	score, seen := map[string]float64{}, map[string]bool{}
+	phase, around := p.phase(), p.c.unit().t
+	count := func(t []token, share float64) {
+		for i := range t {
+			for _, form := range formsOf(&t[i]) {
+				for _, c := range p.r.clues[form] {
+					if seen[c.hint.Code+c.text] || !stands(t, i, c.first) || !allStand(around, c.others) {
+						continue
+					}
+					seen[c.hint.Code+c.text] = true
+					n := c.counts * share * (1 + 0.2*float64(len(c.first)-1+2*len(c.others)))
+					if !slices.Contains(c.hint.At, phase) {
+						n /= 2
+					}
+					score[c.hint.Code] += n
+				}
+			}
+		}
+	}
+	count(p.c.t, 1)
+	count(around, 0.3)
+	return score
+}
+
+// phase returns when in the course the part stands.
+func (p *passage) phase() string {
+	switch {
+	case p.at.Done:
+		return "after"
+	case p.at.Closed:
+		return "process"
+	case p.at.Filled || p.hasClass(Jar):
+		return "fill"
+	}
+	return "prepare"
+}
+
+// formsOf are the forms under which a clue may name the word.
+func formsOf(w *token) []string {
+	out := []string{w.low}
+	if w.Text != w.low {
+		out = append(out, w.Text)
+	}
+	if w.verb != "" && w.verb != w.low {
+		out = append(out, w.verb)
+	}
+	if base, ok := english.NounBase(w.low); ok && base != w.low && base != w.verb {
+		out = append(out, base)
+	}
+	return out
+}
+
+// stands reports whether the words stand at i.
+func stands(t []token, i int, list []string) bool {
+	for _, w := range list {
+		for i < len(t) && t[i].Kind == words.Mark {
+			i++
+		}
+		if i >= len(t) || !slices.Contains(formsOf(&t[i]), w) {
+			return false
+		}
+		i++
+	}
+	return true
+}
+
+// allStand reports whether each of the lists stands somewhere.
+func allStand(t []token, lists [][]string) bool {
+next:
+	for _, list := range lists {
+		for i := range t {
+			if stands(t, i, list) {
+				continue next
+			}
+		}
+		return false
+	}
+	return true
 }
 
 var acidCodes = map[string]bool{"acid-short": true, "no-acid-added": true, "acid-swap": true, "fresh-citrus": true, "acid-diluted": true}

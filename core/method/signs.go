@@ -375,6 +375,9 @@ func (p *passage) lastLook() (code, why string) {
 	if p.likesWith() {
 		return "added-ingredient", "what it is liked with"
 	}
+	if p.portionOfNothing() && !p.serving {
+		return "unknown-ingredient", "a measure of something unnamed"
+	}
 	if !p.at.Filled && p.at.Method && p.says("frozen as it is", "frozen as they are") {
 		return "pack-style", "frozen"
 	}

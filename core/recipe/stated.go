@@ -510,13 +510,19 @@ func (f *factReader) numbers() {
 		}
 	}
 	first := len(f.out.Minutes)
-	times := map[int]english.Measure{}
+	times, gaps := map[int]english.Measure{}, map[int]bool{}
 	for _, m := range english.Measures(f.t) {
-		if m.Kind == english.Duration {
+		switch m.Kind {
+		case english.Duration:
 			times[m.Start] = m
+		case english.Length:
+			gaps[m.Start] = true
 		}
 	}
 	for i := 0; i < len(f.t); {
+		if gaps[i] && len(jars) > 0 && verb == "other" {
+			verb = "" // "simmer 10 minutes, pints, half an inch, 15 minutes"
+		}
 		if m, ok := times[i]; ok {
 			f.time(m.Min, f.verbOf(i, m, verb), jars, hasProcess)
 			jars = nil
@@ -686,7 +692,7 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "other" // how long it keeps
 	case m.Min >= 5 && clocked && !vents:
 		return "process" // "you start the clock seventy five minutes", "then 15 minutes"
-	case f.resting(i, m.End):
+	case f.resting(i, m.End), f.ofWork(i):
 		return "other"
 	case m.Min >= 5 && (f.atPressure(m.End) || f.pressureBefore(i) || f.between && f.jarBefore(i)):
 		return "process" // "75 minutes at 10 lb", "vent ten minutes, pints 75 minutes"
@@ -696,6 +702,19 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "process" // "ninety minutes for the quarts"
 	}
 	return verb
+}
+
+// ofWork reports a time that a card prints of the cook's work: "Active 1 h", "Total time: 3 h".
+func (f *factReader) ofWork(i int) bool {
+	k := i - 1
+	for k > 0 && (f.text(k) == ":" || f.text(k) == "time" || f.text(k) == "about" || f.text(k) == "-") {
+		k--
+	}
+	switch f.text(k) {
+	case "active", "inactive", "prep", "preparation", "total", "overall", "hands-on", "working", "on":
+		return f.text(k) != "on" || f.text(k-1) == "hands" || f.text(k-2) == "hands"
+	}
+	return false
 }
 
 // headspace keeps the smallest headspace that the text states.

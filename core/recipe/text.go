@@ -744,12 +744,12 @@ func (r *Reader) isStep(line, section string, at look) bool {
 		return true
 	}
 	switch {
-	case at.kind == Note && at.sure:
+	case at.kind == Note && at.sure, section != "ingredients" && inCanner.MatchString(line):
 		return true
 	case at.kind == Ingredient && at.sure:
 		return false
 	}
-	if r.aside(line) {
+	if r.aside(line) || section != "ingredients" && r.ofTools(at.body) {
 		return true
 	}
 	if t := words.Split(at.body); section != "ingredients" && len(t) > 8 && !hasNumberFirst(t) && strings.Contains(at.body, ",") && r.method.Shape(at.body).Verbs >= 2 {
@@ -763,6 +763,20 @@ func (r *Reader) isStep(line, section string, at look) bool {
 	}
 	return section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line)
 }
+
+// ofTools reports a line that names a pot or the canner and no food: "pan's on".
+func (r *Reader) ofTools(line string) bool {
+	t := words.Split(line)
+	tool := false
+	for i := range t {
+		name := strings.TrimSuffix(strings.ReplaceAll(t[i].Text, "’", "'"), "'s")
+		tool = tool || r.method.Tool(name)
+	}
+	return tool && len(t) <= 8 && r.method.Shape(line).Foods == 0
+}
+
+// inCanner is water that stands under or around the jars: "4 qts cool water in the canner".
+var inCanner = regexp.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b`)
 
 func hasNumberFirst(t []words.Token) bool {
 	_, n, err := number(t, 0)

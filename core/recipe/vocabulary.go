@@ -26,7 +26,7 @@ trimmed: trimmed, topped and tailed, topped & tailed, tailed, ends trimmed, stem
 cored: cored, core removed, pith removed
 seeded: seeded, deseeded, seeds removed, ribs removed, seeds and ribs removed, seedless, seeded or not, membranes removed
 pitted: pitted, stoned, pits removed, stones removed
-boned: boned, boneless, deboned, bones removed, off the bone
+boned: boned, boneless, deboned, bones removed, off the bone, off the bones, off the carcass, off the carcasses, off the frame, from the carcass, from the bone, no bones, without bones, bones out
 bone-in: bone in, with bones, on the bone, with bone
 crushed: crushed, smashed, bruised
 mashed: mashed, riced

@@ -455,7 +455,7 @@ var kinds = []struct {
 	{"sauced-beans", []string{"baked bean", "bean in tomato sauce", "bean with tomato sauce", "bean in molasses sauce", "bean with molasses sauce", "dried with tomato sauce", "dried with molasses sauce"}},
 	{"cream-corn", []string{"cream style", "cream corn", "creamed corn"}},
 	{"relish", []string{"relish", "chutney", "chow chow", "piccalilli", "mostarda"}},
-	{"soup", []string{"soup", "stew", "chowder", "gumbo", "minestrone", "bisque", "dal", "dhal", "borscht", "casserole", "meal in a jar", "goulash", "ragout", "potage", "hotpot", "hot pot", "pot pie", "chili", "curry", "jambalaya", "cassoulet", "tagine", "pozole", "ramen", "noodle", "pho", "stroganoff", "broth with", "dinner", "supper", "hash", "soup base", "stew base", "base"}},
+	{"soup", []string{"soup", "stew", "chowder", "gumbo", "minestrone", "bisque", "dal", "dhal", "borscht", "casserole", "meal in a jar", "goulash", "ragout", "potage", "hotpot", "hot pot", "pot pie", "chili", "curry", "jambalaya", "cassoulet", "tagine", "pozole", "ramen", "noodle", "pho", "stroganoff", "broth with", "dinner", "supper", "hash", "soup base", "stew base"}},
 	{"stock", []string{"stock", "broth", "bone broth"}},
 	{"pickle", []string{"bread and butter", "pickle", "pickled", "dilly", "dilled", "marinated", "in vinegar", "escabeche", "giardiniera"}},
 	{"jam", []string{"jam", "jelly", "preserve", "marmalade", "conserve"}},

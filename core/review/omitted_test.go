@@ -1,6 +1,7 @@
 package review_test
 
 import (
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -155,5 +156,28 @@ func TestPlaceOnALineIsNoDeed(t *testing.T) {
 	} {
 		res := reviewText(t, "Beef cubes\n\n10 lb beef, trimmed, in 1 inch cubes\n\nPack raw in hot pints, no liquid added, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n"+said+"\n", 300, "weighted")
 		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", said, res.Findings)
+	}
+}
+
+// A measure of something that is not named is asked about, on a line of its own and in a
+// sentence; a measure of what is named is not.
+func TestMeasureOfSomethingUnnamed(t *testing.T) {
+	const beans = "Green beans\n\n4 lb green beans\nwater\n\nPack raw in pints and cover with boiling water, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes. Process pints 20 minutes at 10 pounds in a weighted gauge pressure canner.\n"
+	for line, clear := range map[string]bool{
+		"2 cups of the white stuff we use for sauces": false, "4 c of the mild one we use for sushi": false, "a pound of what we had at Easter": false,
+		"1 pint of the red they sell at the Saturday market": false, "half a gallon of the brown in the shed": false, "a jar of what aunt Mae puts in pies": false,
+		"1 tsp of salt": true, "3 cups of the water it boiled in": true,
+	} {
+		res := reviewText(t, strings.Replace(beans, "water\n", "water\n"+line+"\n", 1), 300, "weighted")
+		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", line, res.Findings)
+	}
+}
+
+// Meat by itself under liquid is no soup, whatever the title hopes for (USDA Complete Guide
+// 2015, guides 4 and 5: soups are half liquid; from memory).
+func TestMeatAloneIsNoSoup(t *testing.T) {
+	const text = "10 lb pork loin, trimmed of all fat, in 1 inch cubes\n2 tsp ground cumin\nboiling water\n\nBrown the pork in a dry pan until rare. Hot pints: pork, boiling water, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes. Process pints 60 minutes at 10 pounds in a weighted gauge pressure canner.\n"
+	for _, title := range []string{"Pork for tacos (shelf-stable base)", "Pork stew", "Supper pork", "Pork"} {
+		assert.Equal(t, review.Change, reviewText(t, title+"\n\n"+text, 300, "weighted").Verdict, title)
 	}
 }

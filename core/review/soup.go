@@ -93,7 +93,27 @@ func solids(b *bench) {
 		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
 		return
 	}
+	if b.onlyMeat() {
+		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", edit: half})
+		return
+	}
 	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "The soup time was tested with half the jar free liquid.", Remedy: "Boil 5 minutes; fill half with solids, then liquid."})
+}
+
+// onlyMeat reports whether the one solid is meat or poultry.
+func (b *bench) onlyMeat() bool {
+	meat := false
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || !b.soupSolid(it) && !it.is(soupSeasoning...) {
+			continue
+		}
+		if !it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry") {
+			return false
+		}
+		meat = true
+	}
+	return meat
 }
 
 // perJar returns the cups of the jar where the recipe's amounts are per jar,
