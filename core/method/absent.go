@@ -8,6 +8,9 @@ import "damson/core/words"
 // away, and two negations put it in ("never make it without butter").
 func (p *passage) absences() [][2]int {
 	c := p.c
+	if p.says("if not") {
+		return nil // "if not, a spoon of flour" takes nothing away
+	}
 	var out, alone [][2]int
 	verbNegated, manner := p.verbNegated(), p.mannerNegated()
 	for _, ch := range c.chunks() {
@@ -56,6 +59,8 @@ func (p *passage) absences() [][2]int {
 			gone = true // "Never the ceps"
 		case ch.prep == "" && p.has(set("get take pull pick fish scrape")) && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
 			gone = true // "get all the stuffing out of it"
+		case p.compared(ch), p.ofTool(ch), p.word(ch.start) == "your" && p.c.t[ch.head].low == "tongue":
+			gone = true
 		case p.leavesOut(ch):
 			gone = !verbNegated && !p.deniedBefore(ch.start)
 		}
@@ -83,6 +88,54 @@ func (p *passage) absences() [][2]int {
 	}
 	return append(p.listed(out), alone...)
 }
+
+// compared reports a thing of somebody else's, named to compare: "like my sister does her
+// peaches", "the way she makes gravy".
+func (p *passage) compared(ch chunk) bool {
+	from := -1
+	if ch.prep != "" {
+		return false // "like my sister does her chicken, with flour"
+	}
+	for i := 0; i < ch.start; i++ {
+		switch w := &p.c.t[i]; {
+		case from >= 0 && w.Kind == words.Mark:
+			return false
+		case w.low == "like" || w.low == "way" && p.word(i-1) == "the" || w.low == "as" && p.word(i-1) == "same":
+			from = i
+		case from >= 0 && (w.verb == "do" || w.verb == "make" || w.verb == "can" || w.verb == "bake") && w.isVerb && i > from+1 && !first[p.word(i-1)]:
+			return true
+		}
+	}
+	return false
+}
+
+// first are the cook and those who cook with her.
+var first = set("i we you to")
+
+// ofTool reports what a vessel or a tool is known by: "the electric pot I make rice in".
+func (p *passage) ofTool(ch chunk) bool {
+	verb := -1
+	for i := ch.start - 1; i > 0 && i >= ch.start-6; i-- {
+		if w := &p.c.t[i]; w.isVerb && !w.aux {
+			verb = i
+			break
+		}
+	}
+	if verb < 1 || !toolVerbs[p.c.t[verb].verb] || !subjects[p.word(verb-1)] && p.c.t[verb-1].class != Person {
+		return false
+	}
+	for i := ch.end; i < len(p.c.t) && i < ch.end+5; i++ {
+		switch w := &p.c.t[i]; {
+		case w.low == "in" || w.low == "on" || w.low == "with":
+			return i+1 == len(p.c.t) || p.c.t[i+1].isVerb || p.c.t[i+1].Kind == words.Mark
+		case w.isVerb, w.Kind == words.Mark && w.Text != ",":
+			return false
+		}
+	}
+	return false
+}
+
+var toolVerbs = set("make bake cook fry boil stew ferment brew roast do steam")
 
 // deniedBefore reports whether some word before t[end] denies: two denials put it in, "no
 // soup without barley", "I never leave it out".

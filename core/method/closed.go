@@ -97,10 +97,25 @@ func (p *passage) machine(acts []Act) (string, string) {
 	if p.says("high speed", "low speed", "full speed", "on pulse", "in pulses", "in bursts") && !p.negated() && !p.at.Closed {
 		return "puree", "a machine"
 	}
-	if p.says("electric") && p.says("model", "cooker", "pot", "canner", "pressure") && !p.negated() && !p.says("stove", "range") {
+	if p.electricPot() {
 		return "cooker-not-canner", "an electric cooker"
 	}
 	return "", ""
+}
+
+// electricPot reports an electric cooker by its plug, its buttons or its programmes.
+func (p *passage) electricPot() bool {
+	if p.negated() || p.says("stove", "range", "hob", "burner", "kettle", "timer", "clock", "phone", "radio", "bill", "knife", "fan", "blanket") {
+		return false
+	}
+	if p.says("electric", "electronic") && p.says("model", "cooker", "pot", "canner", "pressure", "one", "thing", "pan") {
+		return true
+	}
+	if !p.at.Filled {
+		return false
+	}
+	return p.says("countertop", "counter-top", "plug-in", "plugs in", "plug it in", "plugged in", "programmable", "digital pot", "keep warm", "delay start", "soup setting", "meat setting", "stew setting", "rice setting", "bean setting", "high setting", "preset") ||
+		p.says("button", "buttons", "programme", "program") && p.has(set("press push hit say read choose pick mark punch"))
 }
 
 // fatLeft reports fat that stays on, or goes over the food.
@@ -288,6 +303,9 @@ func (p *passage) spared(acts []Act) (string, string) {
 
 // openEnd reports "until" with an end that nobody knows.
 func (p *passage) openEnd(acts []Act) (string, string) {
+	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by", "half what it was", "half of what it was", "half its volume", "two thirds") {
+		return "", "" // a tested sauce is reduced by so much
+	}
 	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
 		return "", "an open end"
 	}
@@ -300,7 +318,7 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 			return "", ""
 		}
 	}
-	if p.comesDown() {
+	if p.comesDown() || p.dropsAlone() || !p.at.Filled && p.says("wrinkles", "wrinkle", "jellies", "sheets", "skin forms") {
 		return "", ""
 	}
 	if p.at.Closed {
@@ -394,8 +412,8 @@ func (p *passage) fragmentOfProcess() bool {
 		w := &p.c.t[i]
 		switch {
 		case w.Kind == words.Mark, w.inner:
-		case w.m != 0 || w.Kind == words.Number:
-			figure = true
+		case w.m != 0 || w.Kind == words.Number || p.c.nums[i] > 0 && p.poundsAt(i+int(p.c.nums[i])):
+			figure = true // "ten pounds" too
 		case w.class == Jar || w.class == Pressure || w.class == Gauge || w.class == Weight || w.class == Canner || w.class == Steam || w.class == Clock || w.class == Lid || w.class == Band || w.class == Gap || w.class == Burner || w.class == Rim || w.class == Bubble:
 		case closed[w.low] || adverbs[w.low] || figureWords[w.Text]:
 		default:
@@ -405,7 +423,19 @@ func (p *passage) fragmentOfProcess() bool {
 	return figure
 }
 
+// poundsAt reports whether pounds stand at i.
+func (p *passage) poundsAt(i int) bool {
+	return i < len(p.c.t) && (p.c.t[i].Text == "pound" || p.c.t[i].Text == "lb" || p.c.t[i].Text == "psi")
+}
+
 var figureWords = set("required needed recommended ish qt pt hs headspace pound lb min minute hour hr psi high low steady full flat level sea natural release minutes about exactly right good dozen then heat time pint quart 15 weighted hot pack raw canner boil boiling water rolling size sizes")
+
+// dropsAlone reports a canner, off the heat, that is left until it comes down by itself: "I
+// switch it off and go sit on the porch until it drops on its own".
+func (p *passage) dropsAlone() bool {
+	return p.at.Closed && p.has(set("drop fall come go")) && p.says("on its own", "by itself", "of itself", "alone", "in its own time") && !p.c.hasNumber() && !p.any(colds) &&
+		p.c.unit().hasAny([]string{"off", "heat off", "switch", "turn", "shut"})
+}
 
 // comesDown reports the end of the cooling: the pressure gone, the pin or the button down,
 // once the process is over.

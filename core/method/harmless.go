@@ -16,6 +16,8 @@ func (p *passage) harmless() string {
 	switch {
 	case (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit wobble")) && !p.c.hasNumber() && !p.namesFood() && !p.says("off", "out"):
 		return "a sign"
+	case !p.at.Filled && p.c.kind != mainClause && p.says("it wrinkles", "it sheets", "it jells", "it gels", "it jellies", "it sets on the"):
+		return "the jelly test"
 	case p.has(set("restore regain")) && len(p.c.t) <= 4 && p.c.hasAny([]string{"it", "the pressure", "pressure"}):
 		return "the pressure again"
 	case (p.hasClass(Lid) || p.hasClass(Band)) && p.says("fingertip", "fingertips") && len(p.c.m) == 0:

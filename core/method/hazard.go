@@ -100,6 +100,9 @@ func (p *passage) kettleWater([]Act) (string, string) {
 	if !p.says("water") {
 		return "", ""
 	}
+	if p.hasClass(Canner) && p.says("cup of water", "glass of water", "mug of water", "pint of water", "splash of water", "drop of water") {
+		return "canner-water", "hardly any water"
+	}
 	if p.says("an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
 		return "canner-water", "water in the canner"
 	}

@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -51,6 +52,8 @@ type Clause struct {
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
 	absent [][2]int
+	// washed are the bytes of what is washed, wiped or cleaned, without what it is done with.
+	washed [][2]int
 	// puts are the bytes of what is put in.
 	puts [][2]int
 	// Why says in a word how the kind came about.
@@ -129,6 +132,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if got.Kind == Talk && p.negated() && p.says("can't be done", "cannot be done", "can't be canned", "cannot be canned", "is not safe", "isn't safe", "is no good") {
 			got.Why = "a warning"
 		}
+		if got.Kind == Unread && i > 0 && (out[i-1].Kind == Talk || out[i-1].Kind == Serve) && p.goesOnTelling() {
+			got = Clause{Kind: Talk, Why: "said on"}
+		}
 		if i < none && (!hasVerb(c.t) || c.hasAny([]string{"would", "could"})) || i == none {
 			got = Clause{Kind: Talk, Why: "none of it"}
 		}
@@ -150,7 +156,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if got.Kind == Unread {
 			got.Doubt, got.Code = got.Code, p.named(got.Code)
 		}
-		got.absent = p.absences()
+		got.absent, got.washed = p.absences(), p.washes()
 		bath := p.bath()
 		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
@@ -178,6 +184,16 @@ func (r *Reader) Read(text string, at Where) []Clause {
 	r.joinServing(list, out, opens)
 	return out
 }
+
+// goesOnTelling reports what somebody of the clause before does with themselves meanwhile:
+// "he ate a jar every Sunday, standing up at the sink".
+func (p *passage) goesOnTelling() bool {
+	first := &p.c.t[0]
+	return first.isVerb && strings.HasSuffix(first.low, "ing") && bodily[first.verb] && len(p.c.verbIndexes()) == 1 &&
+		!p.namesFood() && !p.hasClass(Pronoun) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Vague) && len(p.c.m) == 0 && !p.c.hasNumber()
+}
+
+var bodily = set("stand sit lean sing whistle laugh talk chat walk dance cry shout grin smile read knit watch hum pray wait")
 
 // goOn follows the course within the sentence: speech without marks fills, closes and
 // processes its jars in one breath.
@@ -1116,6 +1132,25 @@ func (p *passage) besideJar() bool {
 	return p.has(washVerbs) && !p.puts()
 }
 
+// washes returns the bytes of what is washed: "wash 35 lb of tomatoes", and of "rinse the
+// jars with vinegar" the jars.
+func (p *passage) washes() [][2]int {
+	var out [][2]int
+	for _, v := range p.c.verbIndexes() {
+		if !washVerbs[p.c.t[v].verb] {
+			continue
+		}
+		end := v + 1
+		for end < len(p.c.t) && p.c.t[end].Kind != words.Mark && !p.c.t[end].isVerb && (!prepositions[p.c.t[end].low] || p.c.t[end].low == "of") {
+			end++
+		}
+		if end > v+1 {
+			out = append(out, [2]int{p.c.t[v+1].Start, p.c.t[end-1].End})
+		}
+	}
+	return out
+}
+
 var washVerbs = set("wash rinse dip wipe clean")
 
 // Figures reports whether the clause is bare figures: "20 min."
@@ -1165,6 +1200,11 @@ func (c *Clause) Absent(at int) bool {
 		}
 	}
 	return false
+}
+
+// Washes reports whether what stands at the byte of the sentence is washed.
+func (c *Clause) Washes(at int) bool {
+	return slices.ContainsFunc(c.washed, func(v [2]int) bool { return at >= v[0] && at < v[1] })
 }
 
 // MayBeFood reports whether a word that no list knows, at the byte of the

@@ -261,6 +261,18 @@ var underPressure = []string{"hand moves", "needle moves", "hand drops", "needle
 // colds are what a canner is cooled with.
 var colds = set("snow ice stream creek river brook tap hose trough barrel frost sink bathtub bath tub shower puddle pond lake wet draft draught fan cold")
 
+// vesselBesideCold reports a canner, a pot or "it" that is not itself what is cold: not the
+// sink that somebody stands at.
+func (p *passage) vesselBesideCold() bool {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.class == Canner || w.class == Pronoun || w.class == Pot && !colds[w.low] {
+			return true
+		}
+	}
+	return false
+}
+
 // hurriesDown reports a pressure that is brought down by something cold.
 func (p *passage) hurriesDown() bool {
 	if !p.at.Done || p.negated() || p.has(set("want offer try")) && p.third() {
@@ -269,7 +281,7 @@ func (p *passage) hurriesDown() bool {
 	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {
 		return true
 	}
-	if (p.hasClass(Canner) || p.hasClass(Pot) || p.hasClass(Pronoun)) && p.any(colds) && p.has(set("pack heap put set stand carry lug haul take run pour fill give drop sit lower shove dunk plunge cover drape wrap lay douse")) && !p.hasClass(Burner) && !p.says("wash", "rinse", "dry", "scrub", "clean", "store", "storage", "away") {
+	if p.vesselBesideCold() && p.any(colds) && p.has(set("pack heap put set stand carry lug haul take run pour fill give drop sit lower shove dunk plunge cover drape wrap lay douse")) && !p.hasClass(Burner) && !p.says("wash", "rinse", "dry", "scrub", "clean", "store", "storage", "away") {
 		return true
 	}
 	if p.has(set("run pour hose splash")) && p.says("cold water", "cool water", "the tap") && p.hasClass(Pot) {
@@ -361,8 +373,16 @@ func (p *passage) noCanner() bool {
 // lastLook looks at a clause whatever else it was read as, talk of somebody else too: once
 // the process is over at what becomes of canner and jars, before at what may go in unsaid.
 func (p *passage) lastLook() (code, why string) {
+	if p.electricPot() {
+		return "cooker-not-canner", "an electric cooker"
+	}
+	if p.at.Closed && !p.at.Done && p.heatOffAt() {
+		return "process-short", "the heat goes off at a time"
+	}
 	if p.at.Done {
 		switch {
+		case !hasVerb(p.c.t) && !p.negated() && p.says("hose", "hosepipe", "tap", "bag of ice", "ice bath", "snowbank", "stream", "creek"):
+			return "cooling", "something cold"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():
@@ -387,6 +407,19 @@ func (p *passage) lastLook() (code, why string) {
 		}
 	}
 	return "", ""
+}
+
+// heatOffAt reports a fire that goes off at a time of its own: "I turn it off at half an hour".
+func (p *passage) heatOffAt() bool {
+	if !p.has(set("turn switch shut cut kill")) || !p.says("off", "out") || p.says("wait", "leave", "let", "rest", "stand") {
+		return false
+	}
+	for _, m := range p.c.m {
+		if w := p.word(m.Start - 1); m.Kind == english.Duration && (w == "at" || w == "after" || w == "by") {
+			return true
+		}
+	}
+	return false
 }
 
 // days returns the longest time of the clause in days.

@@ -32,7 +32,7 @@ func (p *passage) strict(acts []Act) (code, why string) {
 	if p.before != nil && !hasVerb(p.before.t) && p.has(set("boil heat mix simmer stir cook")) && !p.at.Closed && (&passage{c: p.before}).names(stuff) {
 		return "", "" // "Salt, water, vinegar: boil it up."
 	}
-	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.handled() && p.harmless() == "" {
+	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.dropsAlone() && !p.handled() && p.harmless() == "" {
 		return "process-short", "only a pronoun"
 	}
 	return "", ""

@@ -28,6 +28,9 @@ func (p *passage) talk() string {
 	if p.third() && !p.measuresKitchen() && !p.ourBatch() {
 		return "somebody else"
 	}
+	if p.describesCanner() {
+		return "the canner"
+	}
 	if why := p.thinking(); why != "" {
 		return why
 	}
@@ -39,6 +42,24 @@ func (p *passage) talk() string {
 	}
 	return ""
 }
+
+// describesCanner reports what kind of canner the cook has: "mine is the kind with the wobbly
+// weight". Nothing is done with it, and nothing is wrong with it.
+func (p *passage) describesCanner() bool {
+	if !p.has(set("be have")) || p.negated() || p.c.hasNumber() || len(p.c.verbIndexes()) != 1 || !p.says("kind", "sort", "type", "model", "style") || !p.says("with", "has", "have") {
+		return false
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.entry.Adjective() && unsound[w.low] || w.food != nil || w.class == Lid || w.class == Jar {
+			return false
+		}
+	}
+	return p.hasClass(Weight) || p.hasClass(Gauge) || p.says("dial")
+}
+
+// unsound is what is wrong with a thing.
+var unsound = set("broken old stuck cracked bent loose worn faulty missing wrong rusty electric small little dead")
 
 // subject returns the token that the first verb is said of, nil where the clause
 // is an order or has no verb.
@@ -78,6 +99,11 @@ func (p *passage) third() bool {
 		return s.low != "i'd"
 	case "i", "we", "you", "they", "it":
 		return false
+	}
+	for i := range p.c.t {
+		if raw := p.c.t[i].Raw; raw == "hers" || raw == "theirs" {
+			return true // "Ada puts hers in the bath tub"
+		}
 	}
 	if s.name || (s.low == "our" || s.low == "my") && p.word(1) != "" && len(p.c.t) > 1 && p.c.t[1].name {
 		return true
@@ -135,7 +161,11 @@ func (p *passage) measuresKitchen() bool {
 
 // ourBatch reports whether what others do is done here too.
 func (p *passage) ourBatch() bool {
-	return p.says("so do i", "and so do we", "the same", "me too", "taught me", "showed me", "way i", "as i do", "those too", "that too", "them too", "so those", "so that goes", "these too", "insists on", "insist on", "swears by", "will not eat it without", "wants it with", "begged for", "likes it with", "into it", "in it", "to it", "with it", "through it")
+	follow := []string{"go by her", "go by him", "go by that", "go by them", "follow her", "follow him", "do likewise", "do as she", "do as he", "copy her", "copy him"}
+	if p.after != nil && p.after.hasAny(follow) {
+		return true
+	}
+	return p.says(follow...) || p.says("so do i", "and so do we", "the same", "me too", "taught me", "showed me", "way i", "as i do", "those too", "that too", "them too", "so those", "so that goes", "these too", "insists on", "insist on", "swears by", "will not eat it without", "wants it with", "begged for", "likes it with", "into it", "in it", "to it", "with it", "through it")
 }
 
 // thinking reports whether the verb is one of saying, thinking or feeling and

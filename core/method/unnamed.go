@@ -189,49 +189,57 @@ func (p *passage) measureOfNothing() bool {
 	return false
 }
 
-// portionOfNothing reports a part that begins with a measure of what it does not name: "2
-// cups of the white stuff we use for sauces", "a pound of what we had at Easter".
+// portionOfNothing reports a measure of what is not named: "2 cups of the white stuff we
+// use for sauces", "a pound of what we had at Easter".
 func (p *passage) portionOfNothing() bool {
-	t := p.c.t
-	i := 0
-	for i < len(t) && i < 2 && (leadWords[t[i].low] || t[i].Kind == words.Mark) {
-		i++
-	}
-	n := 0
-	if i < len(t) {
-		n = int(p.c.nums[i])
-		if n == 0 && (t[i].low == "a" || t[i].low == "an" || t[i].low == "half" || t[i].low == "another" || t[i].low == "some") {
-			n = 1
+	for of := 2; of+1 < len(p.c.t); of++ {
+		unit := &p.c.t[of-1]
+		if p.word(of) == "of" && (portions[unit.Text] || portions[unit.low] || measureNouns[unit.Text]) && p.amountBefore(of-1) && p.namesNothing(of+1) {
+			return true
 		}
 	}
-	of := i + n
-	for of < len(t) && of < i+n+4 && t[of].low != "of" {
-		of++
+	return false
+}
+
+// amountBefore reports whether an amount of the unit at i stands before it: "a good half cup".
+func (p *passage) amountBefore(i int) bool {
+	for k := i - 1; k >= max(0, i-3); k-- {
+		w := p.c.t[k].low
+		if p.c.nums[k] > 0 || w == "a" || w == "an" || w == "half" || w == "another" {
+			return true
+		}
+		if p.c.t[k].Kind == words.Mark || p.c.t[k].isVerb {
+			return false
+		}
 	}
-	if n == 0 || of+1 >= len(t) || t[of].low != "of" || !portions[t[of-1].Text] && !portions[t[of-1].low] && !measureNouns[t[of-1].Text] {
-		return false
-	}
-	for k := of + 1; k < len(t) && (t[k].Kind != words.Mark || t[k].Text == "'"); k++ {
+	return false
+}
+
+// namesNothing reports whether the words from i on, up to a verb or a mark, name no food and
+// nothing else of a kitchen.
+func (p *passage) namesNothing(i int) bool {
+	t := p.c.t
+	for k := i; k < len(t) && (t[k].Kind != words.Mark || t[k].Text == "'" || t[k].Text == "-"); k++ {
 		w := &t[k]
 		switch {
 		case w.inner:
-		case w.isVerb && k > of+1 && !determiners[t[k-1].low], relatives[w.low] && (k > of+1 || w.low != "that"):
+		case w.isVerb && k > i && !determiners[t[k-1].low], relatives[w.low] && (k > i || w.low != "that"):
 			return true // nothing was named before the words about it
-		case k == of+1 && (w.low == "it" || w.low == "them" || w.low == "these" || w.low == "this" || w.low == "that" || w.low == "each") && (k+1 == len(t) || t[k+1].Kind == words.Mark):
+		case k == i && pronounWords[w.low] && (k+1 == len(t) || t[k+1].Kind == words.Mark || prepositions[t[k+1].low]):
+			return false // "half a cup of it"
+		case p.c.nums[k] > 0 && w.low != "one", w.food != nil, trade[w.class], stuff[w.class] && !unsaidHeads[w.Text] && w.class != Vague, w.m != 0, w.class == Water, w.class == Clock, w.class == Person:
 			return false
-		case w.food != nil, trade[w.class], stuff[w.class] && !unsaidHeads[w.Text] && w.class != Vague, w.m != 0, w.class == Water, w.class == Clock:
+		case w.entry.Noun() == english.NounTime && !w.entry.Adjective():
 			return false
-		case w.entry.Noun() == english.NounTime && !w.entry.Adjective(), w.class == Person:
-			return false // "a couple of hours"
 		}
 	}
 	return true
 }
 
 var (
-	leadWords = set("and then plus also with about another roughly around finally")
-	relatives = set("we i you they she he what that which whose mum mom grandma nana")
-	portions  = set("c t tb tbs tbsp tsp oz lb lbs g kg ml l qt pt gal box bag can jar sack bunch handful fistful scoop scoopful dollop drop pinch bowl bowlful bucket basket crate pail tub block stick slab sachet envelope carton bar tablet tin tinful jarful cupful bottleful splash thumb knob lump")
+	pronounWords = set("it them these this that each those")
+	relatives    = set("we i you they she he what that which whose")
+	portions     = set("c t tb tbs tbsp tsp oz lb lbs g kg ml l qt pt gal box bag can jar sack bunch handful fistful scoop scoopful dollop drop pinch bowl bowlful bucket basket crate pail tub block stick slab sachet envelope carton bar tablet tin tinful jarful cupful bottleful splash thumb knob lump")
 )
 
 var measureNouns = set("pint cup quart tin can carton glass jug spoon spoonful tablespoon teaspoon glug splash dash knob pound ounce gallon litre liter bottle packet mug ladle ladleful")

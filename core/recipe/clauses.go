@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"regexp"
 	"strings"
 
 	"damson/core/english"
@@ -26,6 +27,12 @@ func (r *Reader) StepAt(no int, text string, at method.Where) *Step {
 	return st
 }
 
+// boilsDown is a pot that loses water: "boil it down by half".
+var boilsDown = regexp.MustCompile(`(?i)\b(boil|cook|simmer)(s|ed|ing)? (it|them|this|that|the \pL+|everything|the lot|the whole lot) (right |well |way |all )*down\b`)
+
+// asThickAs is what a slice measures.
+var asThickAs = regexp.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
+
 // settle lays the reading of the clauses over what the word lists found: talk
 // says nothing, what is for the table leaves the jar alone, and a clause that
 // was not read is asked about as a whole.
@@ -43,6 +50,9 @@ func (r *Reader) settle(st *Step) {
 		k, c := kind(a.At)
 		if a.Tag == "crush" && c != nil && strings.HasSuffix(strings.ToLower(a.Text), "crushed") && !c.VerbAt(a.At) && k == method.Doing && len(st.Foods) > 0 && follows(st, a, "antibrowning", "dry-seasoning", "garlic") {
 			continue // "a crushed vitamin C tablet"
+		}
+		if a.Tag == "reduce" && strings.EqualFold(a.Text, "thick") && asThickAs.MatchString(st.Text[:a.At]) {
+			continue // "slice 3/16 thick"
 		}
 		if c != nil && c.Denied() && (a.Tag == "puree" || a.Tag == "thicken" || a.Tag == "reduce") {
 			continue // "this is not the creamy kind"
@@ -66,6 +76,9 @@ func (r *Reader) settle(st *Step) {
 				acts = append(acts, Act{tag, a.Verb, c.Start})
 			}
 		}
+		if !c.Negated && boilsDown.MatchString(c.Text) && !has2(acts, "reduce", c) {
+			acts = append(acts, Act{"reduce", boilsDown.FindString(c.Text), c.Start})
+		}
 	}
 	st.Acts = acts
 	foods := st.Foods[:0]
@@ -79,7 +92,7 @@ func (r *Reader) settle(st *Step) {
 			m.Without = c.Absent(m.At)
 		}
 		m.Added, m.Taken, m.More = c != nil && c.Adds(), c != nil && c.Takes(), c != nil && c.More()
-		m.Put, m.Beside = c != nil && c.Puts(), c != nil && c.Beside()
+		m.Put, m.Beside = c != nil && c.Puts(), c != nil && c.Beside() && !c.Washes(m.At)
 		foods = append(foods, m)
 	}
 	st.Foods = foods

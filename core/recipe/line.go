@@ -693,7 +693,7 @@ func (p *lineParser) perJar() {
 		case "per", "each", "every", "/":
 			j++
 		case "a":
-			if _, n := jarWord(p.t, j+1); n == 0 || j+1+n < len(p.t) {
+			if _, n := jarWord(p.t, j+1); n == 0 || j+1+n < len(p.t) && p.t[j+1+n].Kind != words.Mark {
 				continue
 			}
 			j++

@@ -244,7 +244,7 @@ func (f *factReader) ventWordBefore(i, n int) bool {
 			return true
 		case "steam", "steaming":
 			return f.between || f.loaded
-		case "minute", "min", ".", ";", "then":
+		case "minute", "min", ".", ";", "then", "weight":
 			return false
 		}
 	}
@@ -698,10 +698,25 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "process" // "75 minutes at 10 lb", "vent ten minutes, pints 75 minutes"
 	case vents:
 		return "vent"
-	case f.processing(i), verb == "" && f.text(m.End) == "for" && f.jarAt(m.End+1):
+	case f.processing(i), (verb == "" || f.between || f.pressedBefore(i)) && f.text(m.End) == "for" && f.jarAt(m.End+1):
 		return "process" // "ninety minutes for the quarts"
 	}
 	return verb
+}
+
+// pressedBefore reports whether pounds of pressure stand before t[i] in the sentence.
+func (f *factReader) pressedBefore(i int) bool {
+	for k := 0; k < i; k++ {
+		v, n := english.Number(f.t, k)
+		if n == 0 || v < 4 || v > 20 {
+			continue
+		}
+		switch f.text(k + n) {
+		case "pound", "lb", "psi", "#":
+			return f.pointer(k+n+1) || f.pointer(f.skipArticle(k+n+2)) || f.text(k-1) == "to" || f.text(k-1) == "at"
+		}
+	}
+	return false
 }
 
 // ofWork reports a time that a card prints of the cook's work: "Active 1 h", "Total time: 3 h".
@@ -829,6 +844,13 @@ func (f *factReader) resting(i, end int) bool {
 	switch f.text(end) {
 	case "rest", "resting", "wait", "waiting", "cooling", "standing", "sitting":
 		return true
+	case "more", "longer", "extra":
+		// "Don't touch it until the pressure's gone, give it ten minutes more"
+		for k := 0; k < i; k++ {
+			if w := f.text(k); w == "gone" || w == "zero" || w == "off" || w == "down" {
+				return true
+			}
+		}
 	}
 	for k := end; k < min(len(f.t), end+7) && (k == end || f.text(k) != "," && f.text(k) != ";" && f.text(k) != "/" && f.text(k) != "because" && f.text(k) != "since"); k++ {
 		if w := f.text(k); (w == "sitting" || w == "sit" || w == "standing" || w == "rest" || w == "resting") && f.text(end) != "," && f.text(end) != "." || w == "lid" && f.text(k+1) == "off" {

@@ -46,6 +46,8 @@ func (r *Reader) Measured(st *Step) []*Line {
 		l := r.Line(st.No, st.Text[t[i].Start:end])
 		if jar := eachJar(t[max(0, i-24):i]); jar != "" && l.Per == "" {
 			l.Per = jar // "into each hot pint 1 Tbsp lemon juice"
+		} else if jar := headJar(t, i); jar != "" && l.Per == "" && forEach(words.Split(st.Text[t[i].Start:end])) {
+			l.Per = jar // "hot pints, 1 Tbsp lemon juice each"
 		}
 		if l.Ref == nil {
 			if l = r.upToFood(st, t, i, end); l == nil {
@@ -60,6 +62,32 @@ func (r *Reader) Measured(st *Step) []*Line {
 		out = append(out, l)
 	}
 	return append(out, r.dosed(st, t)...)
+}
+
+// forEach reports an "each" that ends a phrase: "1 Tbsp lemon juice each, wipe".
+func forEach(t []words.Token) bool {
+	for i := range t {
+		if (t[i].Text == "each" || t[i].Text == "apiece") && (i+1 == len(t) || t[i+1].Kind == words.Mark) {
+			return true
+		}
+	}
+	return false
+}
+
+// headJar returns the one jar that the sentence names before t[i], "" where it names none or two.
+func headJar(t []words.Token, i int) string {
+	jar := ""
+	for k := 0; k < i; k++ {
+		name, n := jarWord(t, k)
+		if n == 0 {
+			continue
+		}
+		if jar != "" && jar != name {
+			return ""
+		}
+		jar, k = name, k+n-1
+	}
+	return jar
 }
 
 // upToFood reads the amount at t[i] with what stands up to the end of its food's name,

@@ -776,7 +776,7 @@ func (r *Reader) ofTools(line string) bool {
 }
 
 // inCanner is water that stands under or around the jars: "4 qts cool water in the canner".
-var inCanner = regexp.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b`)
+var inCanner = regexp.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b|\b(inch|inches|cm|centimetres|fingers) of water\b`)
 
 func hasNumberFirst(t []words.Token) bool {
 	_, n, err := number(t, 0)

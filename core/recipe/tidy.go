@@ -14,7 +14,7 @@ func tidy(s string) string {
 		s = strings.NewReplacer("&frasl;", "/", "</td>", " ").Replace(s)
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
-	s = amountsFirst(s)
+	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
 	low := strings.ToLower(s)
 	for _, m := range mends {
 		if m.sign(low) {
@@ -57,6 +57,9 @@ type mend struct {
 	find  *regexp.Regexp
 	put   string
 }
+
+// unitDot is the mark of a short form, which ends no sentence: "2 Tbsp. a quart".
+var unitDot = regexp.MustCompile(`(?i)(\d|½|¼|¾) ?(tbsp|tbs|tsp|qts?|pts?|oz|lbs?|pkg)\. (an?|per|each|to|the|in)\b`)
 
 func (m *mend) sign(low string) bool {
 	for _, s := range m.signs {

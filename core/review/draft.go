@@ -229,6 +229,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	d.strainStock(e.cat)
 	d.dripJuice(e.cat)
 	d.ownProduct(rec)
+	d.ownVariety()
 	d.made(e.cat)
 	d.drainSoak(e.reader)
 	st := &rec.Stated
@@ -334,13 +335,32 @@ func (d *draft) ownProduct(rec *recipe.Recipe) {
 		if kindOf(words.FoldPhrase(it.name)) != d.kind {
 			continue
 		}
-		if it.line != rec.TitleLine || !it.amount.IsZero() || it.fromStep {
+		if it.line != rec.TitleLine || !it.amount.IsZero() && it.amount.Unit != quantity.Pint && it.amount.Unit != quantity.Quart || it.fromStep { // "40 pints" are what it makes
 			continue
 		}
 		for k := range d.items {
 			if x := &d.items[k]; k != i && !x.minor && !x.amount.IsZero() && x.ref != nil && (x.ref.Kind == "fruit" || x.is("tomato")) {
 				it.serving, it.drained = true, true
 			}
+		}
+	}
+}
+
+// ownVariety reads the food of the list as the variety that the text says it is, where that
+// variety has no process: peaches of a cook who "picks Babcocks" are white peaches.
+func (d *draft) ownVariety() {
+	for v := range d.items {
+		kind := &d.items[v]
+		if kind.serving || !kind.amount.IsZero() || !kind.is("low-acid-fruit", "no-home-process") {
+			continue
+		}
+		for k := range d.items {
+			it := &d.items[k]
+			if it.serving || it.ref == nil || it.ref == kind.ref || !strings.HasSuffix(kind.ref.Names[0], " "+it.ref.Names[0]) {
+				continue
+			}
+			it.ref = kind.ref
+			kind.serving, kind.drained = true, true
 		}
 	}
 }
@@ -430,7 +450,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 				continue
 			}
 			told[same] = true
-			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) {
+			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) && !(d.items[k].is("bottled-citrus") && freshFruit.MatchString(text)) {
 				d.items[k].serving = true // said not to go in
 			}
 			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {
@@ -454,7 +474,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			if k := d.find(m, listed); k >= 0 && (serving || !d.items[k].serving || d.items[k].fromStep && !m.Added) {
 				it := &d.items[k]
-				if line != nil && !serving && isAcid(it) && m.Taken && it.cutTo(line) {
+				if line != nil && !serving && isAcid(it) && (m.Taken || line.Per != "" && line.Per == it.src.Per) && it.cutTo(line) {
 					it.amount, it.src = line.Amount(), line // of two amounts the end that is worse
 					continue
 				}
@@ -511,6 +531,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 func soaks(text string) bool {
 	return lies.MatchString(text) && !cooksOrFills.MatchString(text) && slices.ContainsFunc(english.Measures(words.Split(text)), func(m english.Measure) bool { return m.Kind == english.Duration && m.Min >= 180 })
 }
+
+// freshFruit is what bottled juice is taken instead of: "never the real lemons".
+var freshFruit = regexp.MustCompile(`\b(real|fresh|whole|actual|squeezed) (lemon|lime)s?\b|\b(lemon|lime)s? (from|off) the tree\b`)
 
 // thins is a liquid that is made weaker: "let it down with 3 cups of water".
 var thins = regexp.MustCompile(`(?i)\b(it|them|brine|liquid|liquor|vinegar|syrup|this|that)( \pL+)? with (about |another |some )*(\d|half|an? |one|two|three|four|five|six)[^.;]*\bwater\b`)

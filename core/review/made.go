@@ -11,6 +11,10 @@ var (
 		"not-recommended-food": true, "low-acid-fruit": true, "low-acid-increase": true, "added-ingredient": true, "base-added": true}
 )
 
+// untestedWays are the codes of jars that had no tested process at all. A sentence that was
+// asked about as one of these is taken for what it seems, once the jars exist.
+var untestedWays = map[string]bool{"oven": true, "open-kettle": true, "low-acid-in-water-bath": true, "method-mismatch": true, "cooker-not-canner": true}
+
 // already turns what was done wrong into a stop where the text says that the jars exist.
 // Within a day what has a tested process may have it again, from the start; what has none
 // is kept cold. Later nothing helps (USDA Complete Guide 2015, guide 1, unsealed jars and
@@ -19,7 +23,7 @@ func (r *Result) already(line int) {
 	code, again := "", r.Procedure != nil
 	for i := range r.Findings {
 		f := &r.Findings[i]
-		if f.Severity != Change && f.Severity != Stop || f.Question || !processWrong[f.Code] && !contentsWrong[f.Code] {
+		if f.Severity != Change && f.Severity != Stop || f.Question && !untestedWays[f.Code] || !processWrong[f.Code] && !contentsWrong[f.Code] {
 			continue
 		}
 		f.Severity = Stop

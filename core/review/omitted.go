@@ -58,31 +58,39 @@ func fills(c *method.Clause) bool {
 // neverHeated asks for the hot pack of a food that was tested no other way, where the
 // method fills and processes the jars and tells of nothing that makes the food hot.
 func (b *bench) neverHeated() {
-	if !b.stated() || b.pack.Value != "" || b.added["hot"] || b.proc.Has(procedure.Filter{Pack: "raw"}) || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
+	if !b.stated() || b.added["hot"] || b.proc.Has(procedure.Filter{Pack: "raw"}) {
 		return
 	}
-	main := &b.items[b.main]
-	if main.ref == nil || main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
-		return
-	}
-	line, filled := 0, false
-	for t := range b.course {
-		st := &b.steps[t.s]
-		if b.hotFood(st.Text) {
-			return
-		}
-		if filled = t.filled; filled {
-			continue // what was hot is named behind the lid too: "hot pieces to the rim"
-		}
-		if makesHot(t.c, main.ref.Names[0]) {
-			return
-		}
-		line = st.No
-	}
-	if filled {
+	if line, cold := b.filledCold(); cold {
 		b.report(Finding{Code: "pack-style", Severity: Change, Line: at(line), Do: "Heat it before it is filled", Message: "Nothing in the method makes it hot, and this food was tested hot-packed only.", Source: b.proc.Citation(),
 			edit: func(d *draft) { d.added["hot"] = true }})
 	}
+}
+
+// filledCold reports whether the method fills jars and tells of nothing that makes the food
+// hot, with the last line before they are filled. Without a method it is not known.
+func (b *bench) filledCold() (line int, cold bool) {
+	if b.pack.Value != "" || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
+		return 0, false
+	}
+	main := &b.items[b.main]
+	if main.ref == nil || main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
+		return 0, false
+	}
+	for t := range b.course {
+		st := &b.steps[t.s]
+		if b.hotFood(st.Text) {
+			return 0, false
+		}
+		if cold = t.filled; cold {
+			continue // what was hot is named behind the lid too: "hot pieces to the rim"
+		}
+		if makesHot(t.c, main.ref.Names[0]) {
+			return 0, false
+		}
+		line = st.No
+	}
+	return line, cold
 }
 
 // hotFood reports food that is hot when it goes in, whatever made it so. A sauce or a juice

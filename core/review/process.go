@@ -189,6 +189,11 @@ func (b *bench) filter() procedure.Filter {
 	if len(b.draft.methods) == 1 {
 		f.Method = b.draft.methods[0].Value
 	}
+	if f.Pack == "" && !b.added["hot"] && b.proc.Has(procedure.Filter{Pack: "raw"}) && b.proc.Has(procedure.Filter{Pack: "hot"}) {
+		if _, cold := b.filledCold(); cold {
+			f.Pack = "raw"
+		}
+	}
 	if b.soup() {
 		for i := range b.items {
 			if b.items[i].is("seafood") {

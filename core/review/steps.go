@@ -4,6 +4,7 @@ import (
 	"slices"
 	"strings"
 
+	"damson/core/english"
 	"damson/core/procedure"
 	"damson/core/recipe"
 	"damson/core/words"
@@ -124,7 +125,10 @@ func (b *bench) needless(code, clause string) bool {
 	case "low-acid-fruit":
 		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine" && b.items[b.main].ref.ID != "pear"
 	case "canner-water":
-		return b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" })
+		if b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" }) {
+			return containsAny(clause, "over", "above", "cover")
+		}
+		return fewInches(clause)
 	case "pack-style":
 		return !containsAny(clause, "frozen", "freezer", "icebox", "thaw") && !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
 	case "cured-meat":
@@ -133,6 +137,19 @@ func (b *bench) needless(code, clause string) bool {
 		return b.proc.Acidity == "low-acid" && !b.proc.AcidInJars()
 	case "vent":
 		return !b.proc.Has(procedure.Filter{Method: procedure.Pressure})
+	}
+	return false
+}
+
+// fewInches reports two to four inches of water under the jars, as a pressure canner wants.
+func fewInches(clause string) bool {
+	if containsAny(clause, "over", "above", "cover") {
+		return false
+	}
+	for _, m := range english.Measures(words.Split(clause)) {
+		if m.Kind == english.Length {
+			return m.Min >= 2 && m.Max <= 4
+		}
 	}
 	return false
 }
