@@ -1,6 +1,10 @@
 package method
 
-import "damson/core/words"
+import (
+	"strings"
+
+	"damson/core/words"
+)
 
 // absences marks the bytes of the things that the clause says are not there: "no
 // cream", "without butter", "do not add flour", "leave the rice out". A negation
@@ -49,7 +53,9 @@ func (p *passage) absences() [][2]int {
 			gone = true // "it is not the kind with flour in"
 		case verbNegated && !manner && p.behindVerb(ch) && !p.says("too much", "enough"):
 			gone = true
-		case (ch.class == Fat || p.c.t[ch.head].low == "fat") && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded", "skim", "skimmed", "drained", "thrown out"):
+		case p.isFat(ch) && !p.puts() && p.says("tastes like", "taste like", "smells like", "tastes of", "tastes foul", "tastes rank", "tastes awful", "tastes bad", "tastes strong", "worst there is", "rancid", "is the worst"):
+			gone = true // "deer tallow tastes like a candle"
+		case p.isFat(ch) && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded", "skim", "skimmed", "drained", "thrown out"):
 			gone = true
 		case (ch.prep == "to" || ch.prep == "for") && fed[p.c.t[ch.head].Text]:
 			gone = true // "seeds to the hens"
@@ -59,6 +65,8 @@ func (p *passage) absences() [][2]int {
 			gone = true // "Never the ceps"
 		case ch.prep == "" && p.has(set("get take pull pick fish scrape")) && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
 			gone = true // "get all the stuffing out of it"
+		case p.says("full of") && !p.puts() && (p.negated() || p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).negated()):
+			gone = true // "not the cooking water, it's full of starch"
 		case p.compared(ch), p.ofTool(ch), p.word(ch.start) == "your" && p.c.t[ch.head].low == "tongue":
 			gone = true
 		case p.leavesOut(ch):
@@ -87,6 +95,12 @@ func (p *passage) absences() [][2]int {
 		}
 	}
 	return append(p.listed(out), alone...)
+}
+
+// isFat reports whether the thing is the fat of an animal.
+func (p *passage) isFat(ch chunk) bool {
+	w := &p.c.t[ch.head]
+	return ch.class == Fat || w.low == "fat" || w.low == "tallow" || w.low == "suet" || strings.HasSuffix(w.low, "fat's")
 }
 
 // compared reports a thing of somebody else's, named to compare: "like my sister does her

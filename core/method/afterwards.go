@@ -29,7 +29,7 @@ func (p *passage) afterwards() bool {
 // dish reports what is made of the jar's food later: "the chowder itself you make in
 // the pot".
 func (p *passage) dish() bool {
-	if !p.at.Done || !(p.has(set("make happen come cook finish start")) || p.stative()) || p.namesFood() || !p.says("in the pot", "in the pan", "in the skillet", "in the bowl", "in the oven", "on the stove", "on the day", "that night") {
+	if !p.at.Done || !(p.has(set("make come cook finish start")) || p.says("happens", "happen") || p.stative()) || p.namesFood() && !p.says("happens", "happen") || !p.says("in the pot", "in the pan", "in the skillet", "in the bowl", "in the oven", "on the stove", "on the day", "that night") {
 		return false
 	}
 	for i := range p.c.t {
@@ -38,6 +38,9 @@ func (p *passage) dish() bool {
 		case w.class == Jar || w.class == FullJar || w.class == Canner || w.class == Pronoun || w.m != 0:
 			return false
 		}
+	}
+	if p.says("happens", "happen") {
+		return true // "the stroganoff happens in the pan"
 	}
 	for _, ch := range p.c.chunks() {
 		if w := &p.c.t[ch.head]; ch.prep == "" && (ch.class == Unknown && w.entry.Noun() == english.NounFood || ch.class == Food && w.food == nil || ch.class == Unknown && !w.known) {

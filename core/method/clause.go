@@ -104,7 +104,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case ",":
-				if i > start && hasVerb(t[start:i]) && jarAlone(t, i+1) || i > start && i+2 < len(t) && t[i+1].low == "back" && (t[i+2].low == "to" || t[i+2].low == "up") || i-start > longest/2 || i > start && i+2 < len(t) && t[i+1].low == "no" && strings.HasSuffix(t[i+2].low, "ing") && len(t[i+2].low) > 4 && hasVerb(t[start:i]) || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
+				if start == 0 && i > 0 && i <= 3 && greetings[t[0].low] || i > start && notStuff(t, i+1) || i > start && hasVerb(t[start:i]) && jarAlone(t, i+1) || i > start && i+2 < len(t) && t[i+1].low == "back" && (t[i+2].low == "to" || t[i+2].low == "up") || i-start > longest/2 || i > start && i+2 < len(t) && t[i+1].low == "no" && strings.HasSuffix(t[i+2].low, "ing") && len(t[i+2].low) > 4 && hasVerb(t[start:i]) || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
 					flush(i)
 					start, joint, k = i+1, "", mainClause
 				}
@@ -135,6 +135,19 @@ func (r *Reader) split(text string, t []token) []*clause {
 	}
 	flush(len(t))
 	return out
+}
+
+// notStuff reports "not the cooking water" at t[i]: what is not taken.
+func notStuff(t []token, i int) bool {
+	if i+2 >= len(t) || t[i].low != "not" || !determiners[t[i+1].low] && t[i+1].low != "in" {
+		return false
+	}
+	for k := i + 2; k < min(len(t), i+5) && t[k].Kind == words.Word; k++ {
+		if t[k].food != nil || stuff[t[k].class] {
+			return true
+		}
+	}
+	return false
 }
 
 // jarAlone reports a jar named by itself: "simmer 10 minutes, pints, half an inch".

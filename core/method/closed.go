@@ -440,6 +440,9 @@ func (p *passage) dropsAlone() bool {
 // comesDown reports the end of the cooling: the pressure gone, the pin or the button down,
 // once the process is over.
 func (p *passage) comesDown() bool {
+	if p.at.Done && p.hasClass(Weight) && p.says("no hiss", "no hissing", "without a hiss", "no steam comes", "nothing hisses") && !p.any(colds) {
+		return true
+	}
 	if !p.at.Done || p.negated() || p.any(colds) || len(p.c.m) > 0 || p.c.hasNumber() && !p.says("zero", "nought") || p.says("a bit", "a little", "some", "half", "nearly", "almost") {
 		return false
 	}

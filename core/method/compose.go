@@ -154,7 +154,7 @@ var outcomes = []string{"tender", "soft", "hot", "boil", "boiling", "boils", "si
 
 // strange are words that say more than the clause shows.
 var strange = set(`smooth smoothly mush mushy paste pasty pulp puree creamy silky velvety thicker thickly stiff solid dense whatever somehow anyhow leftover leftovers stuff secret usual powder gravy roux slurry
-	machine gadget contraption early earlier sooner short shortcut skip instead frozen lukewarm unpeeled unsoaked sun microwave`)
+	machine gadget contraption early earlier sooner short shortcut skip instead frozen lukewarm unpeeled unsoaked sun microwave stuffed breaded battered floured crumbed creamed glazed`)
 
 // harmlessNouns are things that a clause may name bare.
 var harmlessNouns = set(`wind rain smoke weather draught draft frost breakfast lunch dinner supper teatime noon midday midnight evening bedtime weekend drum fist ish direction instruction way care step batch end side layer bottom top thing place position rest idea darkening color colour flavor flavour size thickness width length minute hour day night morning week time foot

@@ -91,6 +91,9 @@ func (f *Frame) match(c *clause, verb int) int {
 		}
 		score += 2
 	}
+	if f.Act == "fry" && len(f.With) > 0 && verb >= 0 && throws[c.t[verb].verb] && onlyFat(c.objectsOf(verb)) {
+		return 0 // "toss the fat" fries nothing
+	}
 	for _, list := range [][]string{f.With, f.Through, f.Into, f.On, f.From} {
 		if len(list) == 0 {
 			continue
@@ -117,6 +120,19 @@ func (f *Frame) match(c *clause, verb int) int {
 	}
 	return score
 }
+
+// onlyFat reports whether all that is acted on is fat.
+func onlyFat(list []chunk) bool {
+	for _, o := range list {
+		if o.class != Fat {
+			return false
+		}
+	}
+	return len(list) > 0
+}
+
+// throws are verbs that may throw a thing away.
+var throws = set("toss")
 
 // vague are verbs that name no act by themselves; feared the acts that they must
 // not name alone.

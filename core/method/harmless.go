@@ -18,6 +18,10 @@ func (p *passage) harmless() string {
 		return "a sign"
 	case !p.at.Filled && p.c.kind != mainClause && p.says("it wrinkles", "it sheets", "it jells", "it gels", "it jellies", "it sets on the"):
 		return "the jelly test"
+	case p.c.kind == condition && p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).has(set("hit slap smack scold shout yell swat rap whack holler")):
+		return "a warning" // "she hits your hand if you touch it before the needle's at zero"
+	case (p.at.Filled || p.at.Done) && p.says("steam", "vent", "exhaust") && p.says("at the start", "first", "before that", "beforehand", "to begin", "to start") && p.ventsTen():
+		return "the venting"
 	case p.has(set("restore regain")) && len(p.c.t) <= 4 && p.c.hasAny([]string{"it", "the pressure", "pressure"}):
 		return "the pressure again"
 	case (p.hasClass(Lid) || p.hasClass(Band)) && p.says("fingertip", "fingertips") && len(p.c.m) == 0:
@@ -245,6 +249,11 @@ func (p *passage) arranges() bool {
 }
 
 var filling = set("be make give fill get come yield")
+
+// ventsTen reports ten minutes or more, and no other figure.
+func (p *passage) ventsTen() bool {
+	return len(p.c.m) == 1 && p.c.m[0].Kind == english.Duration && p.c.m[0].Min >= 10 && !p.negated() && !p.says("only", "just", "instead", "all", "process", "rather")
+}
 
 // quotes reports a figure that a book or a chart gives: what is done stands beside it.
 func (p *passage) quotes() bool {

@@ -4,6 +4,7 @@ import (
 	"strings"
 
 	"damson/core/english"
+	"damson/core/words"
 )
 
 // signs reports a process that is ended, or a pressure that is told, by other signs than
@@ -383,6 +384,8 @@ func (p *passage) lastLook() (code, why string) {
 		switch {
 		case !hasVerb(p.c.t) && !p.negated() && p.says("hose", "hosepipe", "tap", "bag of ice", "ice bath", "snowbank", "stream", "creek"):
 			return "cooling", "something cold"
+		case !hasVerb(p.c.t) && p.says("lid off", "weight off", "open") && (p.hasClass(Gauge) || p.hasClass(Pressure) || p.says("needle", "dial")) && p.says("up", "high", "still", "showing", "on"):
+			return "cooling", "open under pressure"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():
@@ -392,8 +395,18 @@ func (p *passage) lastLook() (code, why string) {
 		}
 		return "", ""
 	}
-	if p.likesWith() {
+	switch {
+	case p.at.Method && p.any(coated) && !p.negated():
+		return "starch-solid", "stuffed or coated"
+	case p.says("instead of the process", "instead of processing", "instead of the canner", "instead of canning", "in place of the process", "rather than process", "instead of boiling"):
+		return "open-kettle", "something in the process's stead"
+	case p.at.Closed && p.says("no waiting", "without waiting", "no venting", "without venting"):
+		return "vent", "no wait"
+	case p.likesWith():
 		return "added-ingredient", "what it is liked with"
+	}
+	if p.weDoNot() {
+		return "omission", "others do, we do not"
 	}
 	if p.portionOfNothing() && !p.serving {
 		return "unknown-ingredient", "a measure of something unnamed"
@@ -408,6 +421,31 @@ func (p *passage) lastLook() (code, why string) {
 	}
 	return "", ""
 }
+
+// coated is food with starch in it or about it.
+var coated = set("stuffed breaded battered floured crumbed")
+
+// weDoNot reports "some people soak, we don't": what is said before is not done here.
+func (p *passage) weDoNot() bool {
+	if p.before == nil || len(p.c.t) > 5 || !p.before.hasAny(needed) {
+		return false
+	}
+	cook, denied := false, false
+	for i := range p.c.t {
+		switch w := p.c.t[i].low; {
+		case w == "i" || w == "we":
+			cook = true
+		case negators[w]:
+			denied = true
+		case p.c.t[i].Kind != words.Mark && w != "do" && w != "did" && w != "bother" && w != "ever" && w != "but" && w != "and" && w != "have" && w != "here":
+			return false
+		}
+	}
+	return cook && denied
+}
+
+// needed are steps that nobody may leave out.
+var needed = []string{"soak", "vent", "exhaust", "process", "boil", "acidify", "blanch", "trim", "drain"}
 
 // heatOffAt reports a fire that goes off at a time of its own: "I turn it off at half an hour".
 func (p *passage) heatOffAt() bool {

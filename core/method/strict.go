@@ -142,7 +142,7 @@ func (p *passage) coolsItself() bool {
 		return false
 	}
 	for i := range p.c.t {
-		if t := &p.c.t[i]; t.Kind == words.Word && t.class != Pronoun && !cooling[t.low] {
+		if t := &p.c.t[i]; t.Kind == words.Word && t.class != Pronoun && !cooling[t.low] && !standing[t.low] {
 			return false
 		}
 	}
@@ -150,6 +150,9 @@ func (p *passage) coolsItself() bool {
 }
 
 var cooling = set("as while when once till until have has cool cools cooled down")
+
+// standing is how jars are left when all is over: "let it stand quiet after".
+var standing = set("let leave stand sit be rest quiet quietly still alone undisturbed after afterwards then and now well there overnight")
 
 // settled are the acts of the closed jar that a pronoun may stand for.
 var settled = set("natural-cool cool-jars check-seal unband wash-sealed label store open-jar eat serve-with wipe-rim de-bubble lid band cover-with-liquid fill pack headspace restart vent refrigerate boil-before-eating unload load hold discard add dose-jar")

@@ -17,6 +17,12 @@ func (p *passage) talk() string {
 	if p.drink() {
 		return "a drink"
 	}
+	if p.greets() {
+		return "a greeting"
+	}
+	if !hasVerb(c.t) && p.says("other folder", "other book", "other card", "other page", "next page", "other binder", "other box") && !c.hasNumber() {
+		return "another recipe"
+	}
 	if why := p.idiom(); why != "" {
 		return why
 	}
@@ -42,6 +48,21 @@ func (p *passage) talk() string {
 	}
 	return ""
 }
+
+// greets reports a greeting of a few words, in whatever language: "Hallo zusammen".
+func (p *passage) greets() bool {
+	if !greetings[p.word(0)] || len(p.c.t) > 4 || p.c.begin > 0 || p.at.Filled {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.food != nil || w.class != "" && w.class != Person || w.isVerb && i > 0 || p.c.nums[i] > 0 {
+			return false
+		}
+	}
+	return true
+}
+
+var greetings = set("hallo hello hi hey hiya hola ciao salut bonjour hoi hei hej moin servus namaste aloha shalom salaam howdy buongiorno g'day")
 
 // describesCanner reports what kind of canner the cook has: "mine is the kind with the wobbly
 // weight". Nothing is done with it, and nothing is wrong with it.

@@ -23,7 +23,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if furnitureFirst[first] && (!figure || containsAny(low, "comment", "review", "rating", "vote", "share", "like", "x", "©")) && furniture.MatchString(body) {
 		return Note, true
 	}
-	if letterFirst[first] && len(t) <= 10 && letter.MatchString(body) {
+	if letterFirst[first] && len(t) <= 10 && r.isLetter(body) {
 		return Note, true
 	}
 	if r.headed(body, t) {
@@ -206,6 +206,14 @@ var crumbs = regexp.MustCompile(`(?i)^\W*([^›»]*[›»][^›»]*[›»][^›�
 
 // furniture is what a page carries round a recipe.
 var furniture = regexp.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|us customary\b|[^›»]*[›»][^›»]*([›»]|$)|\(?pinned\)?\W*$|back\W?next\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d|delivered\W*$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
+
+var greets = set("hi hello hey hiya howdy greetings good ahoy salut bonjour hola ciao")
+
+// isLetter reports how a letter begins or ends; "Hello there, in goes the butter" is no
+// greeting.
+func (r *Reader) isLetter(line string) bool {
+	return letter.MatchString(line) && !(strings.Contains(line, ",") && greets[firstWord(line)] && r.foodAnywhere(words.Split(line)))
+}
 
 // letter is how a letter begins and ends.
 var letter = regexp.MustCompile(`(?i)^\W*((hi|hello|hey|hiya|dear|howdy|g'day|greetings|good (morning|evening|afternoon)|ahoy|salut|bonjour|hola|ciao)\b[^.:;0-9]{0,40}[,.!:-]*|(cheers|love|lots of love|much love|sincerely|yours( truly| sincerely| in haste)?|regards|kind regards|best( wishes| regards)?|warmly|warm regards|hugs|xo+|thanks|thank you|many thanks|ta|take care|god bless|blessings|tot ziens|cordialement|your (loving )?(brother|sister|friend|cousin|aunt|uncle|mother|father|son|daughter|neighbou?r|niece|nephew|grandson|granddaughter))\b[ ,.!-]*([A-Z][\w'.-]*[ ,.!&-]*(and |& )?){0,4}(xo+)?|(from|to|cc|bcc|subject|date|sent|re|reply-to)\s*:.*|p\.? ?s\.?)\s*$`)

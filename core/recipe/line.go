@@ -814,6 +814,9 @@ func (p *lineParser) dropMeasures() {
 		case p.text(j) == "%" || p.text(j) == "percent":
 			if v <= 35 {
 				a := v
+				if p.l.Acidity != nil {
+					a = min(a, *p.l.Acidity) // "5 percent, or the 3 percent"
+				}
 				p.l.Acidity = &a
 			}
 			i = j + 1

@@ -125,6 +125,10 @@ func (p *lineParser) names() {
 			i += 2
 			continue
 		}
+		if n := p.equals(i); cur.paren && n > 0 {
+			i += n // "(about 3 lb; peel them first)"
+			continue
+		}
 		if tok.Kind == words.Number {
 			cur.unknown = append(cur.unknown, tok.Raw)
 			p.guess("\"" + tok.Raw + "\" read as no amount")
@@ -374,6 +378,19 @@ var usedFor = map[string]bool{"pickling": true, "slicing": true, "canning": true
 var changing = map[string]bool{"false": true, "mock": true, "imitation": true, "artificial": true, "vegan": true, "vegetarian": true, "bitter": true, "prickly": true, "wild": true, "ground": true, "cured": true, "corned": true, "candied": true,
 	"pickled": true, "preserved": true, "brined": true, "fermented": true, "instant": true, "creamed": true, "stuffed": true, "breaded": true, "battered": true, "fried": true, "refried": true, "condensed": true, "evaporated": true, "powdered": true,
 	"dehydrated": true, "sprouted": true, "infused": true, "sweetened": true, "glazed": true, "marinated": true, "smoked": true, "salted": true, "salt": true, "white": true, "dry": true, "cooked": true, "baked": true, "mashed": true, "spent": true, "split": true, "low": true, "light": true, "weak": true, "diluted": true, "half": true, "double": true, "home-made": true, "homemade": true, "fresh": true, "squeezed": true}
+
+// equals returns how many tokens at t[i] say the amount again, up to a mark: "3 lb;".
+func (p *lineParser) equals(i int) int {
+	_, n, err := number(p.t, i)
+	if err != nil || n == 0 {
+		return 0
+	}
+	u := unitAt(p.t, i+n)
+	if end := i + n + u.n; u.n == 0 || end < len(p.t) && p.t[end].Kind != words.Mark {
+		return 0
+	}
+	return n + u.n
+}
 
 // isPlace reports whether the item only names a place or a vessel: two words at most
 // besides the small ones, and none that tells something, or does: "the corner shop", and

@@ -108,7 +108,7 @@ func (p *page) personal(r *Reader, i int, line string) bool {
 	if len(line) > 100 {
 		return false
 	}
-	if letter.MatchString(line) {
+	if r.isLetter(line) {
 		return true
 	}
 	if p.letterhead(i) && !strings.ContainsAny(line, "0123456789½¼¾:;") && r.names(line) == 0 {

@@ -117,6 +117,10 @@ func (r *Reader) ofTheLine(part string) bool {
 // thing done is a step.
 func (r *Reader) remark(l *Line, text string) {
 	st := r.StepAt(l.No, text, method.Where{Method: true})
+	if l.Ref.In("vinegar", "bottled-citrus", "citrus-juice") && strings.Contains(text, "percent") && !strings.Contains(text, "5 percent") {
+		l.Unread = append(l.Unread, text) // "or the 3 percent, same thing"
+		return
+	}
 	if st.Talk && len(st.Unread) == 0 {
 		return
 	}

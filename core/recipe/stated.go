@@ -293,6 +293,9 @@ func (f *factReader) pressureBefore(i int) bool {
 // atPressure reports whether "at 10 lb" stands at t[i].
 func (f *factReader) atPressure(i int) bool {
 	for k := i; k < i+3; k++ {
+		if k < len(f.t) && f.t[k].Kind == words.Number {
+			return false // another time stands between: "10 min. 90 min at 12 lb"
+		}
 		if f.text(k) != "at" && f.text(k) != "," && f.text(k) != "/" && f.text(k) != "@" {
 			continue
 		}

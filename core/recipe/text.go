@@ -168,6 +168,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
+				l.Serving = l.Serving || done && timed && forADay.MatchString(piece) // "biscuits & gravy in february"
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
 					continue // "One clove of garlic in each pint.", of those listed
@@ -392,7 +393,7 @@ func (r *Reader) title(line string) (string, bool) {
 		return "", false
 	}
 	spelled := toks[0].Kind == words.Word && len(toks) > 1 && unitAt(toks, 1).n == 0
-	if r.leadingFood(toks) && !spelled || letter.MatchString(line) || fact.MatchString(line) {
+	if r.leadingFood(toks) && !spelled || r.isLetter(line) || fact.MatchString(line) {
 		return "", false
 	}
 	if l := r.Line(1, parens.ReplaceAllString(line, "")); l.AmountMin != nil && toks[0].Text != "a" && toks[0].Text != "an" && strings.Contains(line, ":") {
@@ -774,6 +775,9 @@ func (r *Reader) ofTools(line string) bool {
 	}
 	return tool && len(t) <= 8 && r.method.Shape(line).Foods == 0
 }
+
+// forADay is when the jar is opened.
+var forADay = regexp.MustCompile(`(?i)\b(in|come|on|at|for) (the )?(january|february|march|april|may|june|july|august|september|october|november|december|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter|boxing day|new year)s?\W*$`)
 
 // inCanner is water that stands under or around the jars: "4 qts cool water in the canner".
 var inCanner = regexp.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b|\b(inch|inches|cm|centimetres|fingers) of water\b`)

@@ -78,6 +78,8 @@ var mends = []*mend{
 	{[]string{"0o", "1o", "2o", "3o", "4o", "5o", "6o", "7o", "8o", "9o"}, regexp.MustCompile(`\b(\d+)O\b`), "${1}0"},
 	{[]string{"~", "∼", "〜"}, regexp.MustCompile(`(\d) ?[~∼〜] ?(\d)`), "$1-$2"},
 	{[]string{"~~"}, regexp.MustCompile(`~~`), ""},
+	// how much it makes: "21 lb to 7 qts"
+	{[]string{" to ", " for ", " = ", "make"}, regexp.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
 	// "2 lbs to 3 lbs": the unit said twice.
 	{[]string{" to "}, regexp.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{[]string{"doz"}, regexp.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},

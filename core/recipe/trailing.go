@@ -64,12 +64,19 @@ func (p *lineParser) excuse() {
 		return
 	}
 	kept := l.Unread[:0]
+	spice := l.Ref.In("dry-seasoning")
 	for _, w := range l.Unread {
-		if !p.idle(w) {
+		if !p.idle(w) && !(spice && plainNumber(w)) {
 			kept = append(kept, w)
 		}
 	}
 	l.Unread = kept
+}
+
+// plainNumber reports figures and units, which of a spice say nothing that matters.
+func plainNumber(w string) bool {
+	t := words.Split(w)
+	return len(t) > 0 && (t[0].Kind == words.Number || unitAt(t, 0).n > 0)
 }
 
 // idle reports whether the word names neither food, plant, animal nor substance

@@ -289,8 +289,12 @@ func newDraft(e *Reviewer, req Request) *draft {
 		if m := liquidOver.FindStringSubmatch(s.Text); m != nil {
 			d.coverWith(s)
 			if m[2] == "" {
-				d.liquids[map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "brine": "liquid"}[strings.ToLower(m[5])]] = true
+				d.liquids[covers[strings.ToLower(m[5])]] = true
 			}
+		}
+		if m := thenLiquid.FindStringSubmatch(s.Text); m != nil {
+			d.coverWith(s)
+			d.liquids[covers[strings.ToLower(m[1])]] = true
 		}
 		if i > 0 && (s.jars() || s.packs() || d.steps[i-1].packs() || d.steps[i-1].jars()) || i == 0 && (s.jars() || s.packs() || strings.HasPrefix(strings.ToLower(s.Text), "cover with")) {
 			d.coverWith(s)
@@ -323,6 +327,13 @@ var inSyrup = regexp.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |t
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
 var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)
+
+// thenLiquid is what goes over food that is in already: "hot potatoes in, and fresh boiling
+// water over them".
+var thenLiquid = regexp.MustCompile(`(?i)\bin,? (?:and |then )?(?:fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) over (?:them|it|the)\b`)
+
+// covers is the liquid of a procedure by the word for it.
+var covers = map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "brine": "liquid"}
 
 // ownProduct takes out the title's own product, a sauce or a juice, where it was read
 // as an ingredient although the method makes it of fresh food.

@@ -471,6 +471,9 @@ var kinds = []struct {
 // grownFor is a product before the food that it is made of: "hummus bean", "stew meat".
 var grownFor = regexp.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b`)
 
+// forTable is what the jar is for, or what it is not: "for quick suppers", "not the pickled".
+var forTable = regexp.MustCompile(`\bfor (?:\pL+ ){0,2}(?:supper|dinner|lunch|stew|soup|salad|pie|hash|curry|chili|taco)\b|\bnot (?:the |a |an )?(?:pickled?|jam|jelly|soup|sauce|relish|stew|ketchup|juice|puree)\b`)
+
 // kindOf reads the kind of product from a folded title, "" where it says none.
 func kindOf(folded string) string {
 	inJuice := titleHas(folded, "in juice", "in tomato juice", "in apple juice", "in grape juice", "in own juice", "in it own juice", "in pineapple juice", "in fruit juice")
@@ -478,7 +481,7 @@ func kindOf(folded string) string {
 	if titleHas(folded, "butter bean", "butter pea", "peanut") && !titleHas(folded, "soup", "spread") {
 		return ""
 	}
-	folded = grownFor.ReplaceAllString(folded, "$2")
+	folded = grownFor.ReplaceAllString(forTable.ReplaceAllString(folded, ""), "$2")
 	for _, k := range kinds {
 		if titleHas(folded, k.words...) && !(k.kind == "juice" && inJuice) && !(k.kind == "stock" && inBroth) {
 			return k.kind

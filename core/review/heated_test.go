@@ -105,3 +105,33 @@ func TestTheHeatIsWrittenIn(t *testing.T) {
 		assert.Regexp(t, "(?i)boil|heat", got.Text)
 	}
 }
+
+// Food that is filled cold has the raw pack's time, whatever the shorter time of the hot pack
+// is (USDA Complete Guide 2015, guide 2, sweet cherries in water bath: raw 25, hot 15 minutes
+// for pints; from memory).
+func TestFilledColdIsARawPack(t *testing.T) {
+	const list = "Sour cherries\n\n20 lb sour cherries, stemmed, washed, pitted\nmedium syrup\n\n"
+	for how, clear := range map[string]bool{
+		"Half a cup of hot syrup in each hot pint, the cherries in, shaking down, more syrup, 1/2 inch headspace.": false,
+		"Bring the cherries to a boil in the syrup. Hot pints, cherries and syrup, 1/2 inch headspace.":           true,
+	} {
+		res := reviewText(t, list+how+" Wipe the rims, lids on.\nProcess pints 15 minutes in boiling water.\n", 300, "weighted")
+		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", how, res.Findings)
+	}
+}
+
+// What is washed is in the recipe; what it is washed with is not.
+func TestWhatIsWashedGoesIn(t *testing.T) {
+	const beans = "Green beans\n\n4 lb green beans\nwater\n\n@\nPack all raw in pints, cover with boiling water, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes. Process pints 20 minutes at 10 pounds in a weighted gauge pressure canner.\n"
+	for said, code := range map[string]string{
+		"Wash two cups of rice.": "starch-solid", "Rinse the barley well.": "starch-solid", "Clean the oysters.": "seafood-mix", "Wipe the mushrooms.": "added-ingredient",
+		"Rinse the rims with vinegar.": "", "Wash the beans.": "",
+	} {
+		res := reviewText(t, strings.Replace(beans, "@", said, 1), 300, "weighted")
+		if code == "" {
+			assert.Equal(t, review.Clear, res.Verdict, "%s %v", said, res.Findings)
+			continue
+		}
+		assert.Contains(t, codesOf(res), code, said)
+	}
+}

@@ -1,6 +1,7 @@
 package review
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
@@ -51,6 +52,9 @@ func (b *bench) accountSteps() {
 				unknown = append(unknown, w)
 			}
 		}
+		if bonesIn.MatchString(st.Text) && !b.hasMeat() {
+			unknown = append(unknown, "bones")
+		}
 		if len(unknown) == 0 {
 			continue
 		}
@@ -59,6 +63,19 @@ func (b *bench) accountSteps() {
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
+}
+
+// bonesIn are bones that go in: "boil the bones with them".
+var bonesIn = regexp.MustCompile(`(?i)\b(boil|simmer|cook|add|put|throw|drop|leave)\w* (in )?(the |some |a few |those |your )?(\pL+ )?bones?\b|\bbones? (in|go in|goes in|with them)\b`)
+
+// hasMeat reports whether meat, fish or stock is in the recipe.
+func (b *bench) hasMeat() bool {
+	for i := range b.items {
+		if b.items[i].is("red-meat", "ground-meat", "poultry", "bone-in-poultry", "seafood", "bone", "cured-meat", "broth") {
+			return true
+		}
+	}
+	return false
 }
 
 // askedAbout reports whether the word stands in a clause that is asked about: one
@@ -213,7 +230,7 @@ var products = []string{"salsa", "jam", "relish", "pickle", "sauce", "stew", "ch
 // strangers returns the foods named by class that are none of the recipe's.
 func (b *bench) strangers(st *step) []string {
 	var out []string
-	if b.strained && !st.putsBack() {
+	if b.strained && (!st.putsBack() || containsAny(st.Text, "fall off", "falls off", "fall away", "come off the bone", "comes off the bone")) {
 		return nil // what is thrown away is in no jar
 	}
 	for _, named := range st.Generics {
@@ -226,7 +243,7 @@ func (b *bench) strangers(st *step) []string {
 				known = known || it.ref.Kind == map[string]string{"fruit": "fruit"}[g] || g != "fruit" && (it.ref.Kind == "vegetable" || it.ref.Kind == "legume") || it.is("fruit-juice", "tomato") || g == "fruit" && it.is("berry", "tomato")
 				continue
 			}
-			known = known || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
+			known = known || g == "meat" && it.is("bone") || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
 		}
 		if slices.Contains(products, g) && !titleHas(b.folded, g) && puts(st.Text, g) {
 			known = false

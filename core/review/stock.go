@@ -1,6 +1,7 @@
 package review
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
@@ -18,6 +19,9 @@ var strainable = []string{"bone", "poultry", "bone-in-poultry", "red-meat", "car
 // sentence puts any of it back, or the method never strains, the lines stay
 // what they are.
 func (d *draft) strainStock(cat *food.Catalogue) {
+	if d.kind == "" && d.onlyBones() {
+		d.kind = "stock"
+	}
 	if d.kind != "stock" {
 		return
 	}
@@ -32,7 +36,7 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 			return
 		}
 	}
-	meaty := false
+	meaty := d.bones()
 	for i := range d.items {
 		meaty = meaty || d.items[i].is("bone", "poultry", "bone-in-poultry", "red-meat")
 	}
@@ -47,6 +51,26 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 			it.prep, it.state, it.amount, it.minor = nil, nil, quantity.Amount{}, false
 		}
 	}
+}
+
+// bones reports whether the method takes bones or a carcass.
+func (d *draft) bones() bool {
+	return slices.ContainsFunc(d.steps, func(s step) bool { return !s.Serving && !s.gone && carcass.MatchString(s.Text) })
+}
+
+var carcass = regexp.MustCompile(`(?i)\b(bones|carcass(es)?|frames) (of|in|into|with|from|and)\b|\b(the|those|chicken|turkey|hen'?s?|beef|roast) (bones|carcass(es)?)\b`)
+
+// onlyBones reports whether nothing but bones, water and what seasons is in the recipe.
+func (d *draft) onlyBones() bool {
+	if !d.bones() || !slices.ContainsFunc(d.steps, func(s step) bool { return s.says("strain") }) {
+		return false
+	}
+	for i := range d.items {
+		if it := &d.items[i]; !it.serving && !it.is(strainable...) && !it.is("water", "broth", "salt", "dry-seasoning") {
+			return false
+		}
+	}
+	return true
 }
 
 // drainSoak sets apart the water of a soak: a list of pickles has the water of
