@@ -433,6 +433,9 @@ var figureWords = set("required needed recommended ish qt pt hs headspace pound 
 // dropsAlone reports a canner, off the heat, that is left until it comes down by itself: "I
 // switch it off and go sit on the porch until it drops on its own".
 func (p *passage) dropsAlone() bool {
+	if p.at.Closed && p.c.kind == result && p.says("quiet", "silent", "cold", "stone cold", "cool") && !p.any(set("tap hose ice snow stream creek water")) && p.c.unit().hasAny([]string{"heat off", "nobody touches", "don't touch", "do not touch", "leave it", "leave her"}) && !p.c.hasNumber() {
+		return true // "nobody touches it till it's dead quiet and cold"
+	}
 	return p.at.Closed && p.has(set("drop fall come go")) && p.says("on its own", "by itself", "of itself", "alone", "in its own time") && !p.c.hasNumber() && !p.any(colds) &&
 		p.c.unit().hasAny([]string{"off", "heat off", "switch", "turn", "shut"})
 }

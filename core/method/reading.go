@@ -147,7 +147,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
-		if code, why := p.lastLook(); why != "" && !asked && (at.Done || got.Kind != Unread) {
+		if code, why := p.lastLook(); why != "" && !asked && (at.Done || got.Kind != Unread || code == "open-kettle") {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
@@ -183,6 +183,21 @@ func (r *Reader) Read(text string, at Where) []Clause {
 	}
 	r.joinServing(list, out, opens)
 	return out
+}
+
+// cry reports one word that nobody knows, said when all is over: "yaldi!"
+func (p *passage) cry() bool {
+	n := 0
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.Kind == words.Mark {
+			continue
+		}
+		if n++; n > 1 || w.known || w.class != "" || w.food != nil {
+			return false
+		}
+	}
+	return n == 1
 }
 
 // goesOnTelling reports what somebody of the clause before does with themselves meanwhile:
@@ -402,6 +417,9 @@ func (p *passage) read() Clause {
 		}
 		if p.drink() {
 			return Clause{Kind: Talk, Why: "a drink"}
+		}
+		if p.at.Done && p.cry() {
+			return Clause{Kind: Talk, Why: "a cry"}
 		}
 		if p.at.Method && (p.bareDo() || p.strangeWord() && !(p.negated() && !p.puts() && !p.has(bothers))) {
 			return Clause{Kind: Unread, Code: "unknown-ingredient", Why: "an act or a thing nobody knows"}
@@ -1217,6 +1235,9 @@ func (c *Clause) MayBeFood(at int, word string) bool {
 	}
 	if joints[low] != 0 || units[low] || neverVerbs[low] || adverbs[low] || harmlessNouns[low] || closed[low] || auxiliary[low] || subjects[low] || strings.ContainsAny(low, "'’") {
 		return false
+	}
+	if before := strings.TrimSpace(c.Text[:min(max(at, 0), len(c.Text))]); c.Negated && (strings.HasSuffix(before, " it") || strings.HasSuffix(before, " them")) {
+		return false // "without to squeeze it kaputt"
 	}
 	for _, n := range c.puts {
 		if at >= n[0] && at < n[1] && mayGoIn(low) {

@@ -396,6 +396,18 @@ func (p *passage) lastLook() (code, why string) {
 		return "", ""
 	}
 	switch {
+	case p.c.unit().hasAny([]string{"safe without", "keep without", "keeps without"}) && p.says("boiling", "canning", "processing", "canner", "cooking", "heat", "all that"):
+		return "open-kettle", "safe without"
+	case p.says("for the sour", "for the acid", "for the sharpness") && p.says("juice", "liquid", "brine", "water", "wine") && !p.negated():
+		return "acid-swap", "another for the acid"
+	case p.hasClass(Sugar) && p.has(set("cut trim knock bring")) && p.says("back", "down", "right back") && !p.negated():
+		return "sugar-change", "less sugar"
+	case p.at.Closed && p.says("near enough", "close enough", "good enough") && !p.negated():
+		return "process-short", "near enough"
+	case p.says("second go-round", "second go round", "second time around", "second time round", "third go-round", "go round again") && (p.hasClass(Lid) || p.says("flats", "tops")):
+		return "lid", "lids used before"
+	case p.at.Closed && p.says("weight on") && !p.says("then", "after", "once", "when") && (p.says("fire up", "heat up", "flame up", "gas up", "fire on", "heat on", "gas on") || p.c.unit().hasAny([]string{"fire up", "weight on, heat", "weight on, fire", "weight on and light"})):
+		return "vent", "weight on at once"
 	case p.at.Method && p.any(coated) && !p.negated():
 		return "starch-solid", "stuffed or coated"
 	case p.says("instead of the process", "instead of processing", "instead of the canner", "instead of canning", "in place of the process", "rather than process", "instead of boiling"):

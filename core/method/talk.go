@@ -17,6 +17,9 @@ func (p *passage) talk() string {
 	if p.drink() {
 		return "a drink"
 	}
+	if (p.word(0) == "thank" || p.word(0) == "thanks") && !p.at.Filled && !p.puts() && len(p.c.m) == 0 && !p.c.hasNumber() || p.says("like to know", "want to know", "wanted to know", "wondered what became") && !p.puts() && !p.c.hasNumber() {
+		return "what was asked"
+	}
 	if p.greets() {
 		return "a greeting"
 	}

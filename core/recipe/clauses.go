@@ -133,7 +133,7 @@ func (r *Reader) settle(st *Step) {
 // actTags are the acts of the frames under the tags that the rules look for;
 // undoneTags those of acts that are said not to be done.
 var (
-	actTags = map[string]string{"puree": "puree", "mash": "puree", "crush": "crush", "thicken": "thicken", "fry": "fry", "invert": "invert", "no-process": "no-process", "self-seal": "self-seal",
+	actTags = map[string]string{"puree": "puree", "mash": "puree", "crush": "crush", "thicken": "thicken", "peel": "peel", "soak": "soak", "fry": "fry", "invert": "invert", "no-process": "no-process", "self-seal": "self-seal",
 		"vacuum-seal": "no-process", "oven-process": "oven", "cooker-process": "cooker", "force-cool": "forced", "wax-seal": "wax", "below-boil-hold": "below-boil", "dishwasher-process": "odd-process",
 		"microwave": "odd-process", "sun": "odd-process", "top-up-time": "top-up", "grind": "grind", "grate": "grate"}
 	undoneTags = map[string]string{"peel": "unpeeled", "soak": "no-soak", "vent": "no-vent"}

@@ -22,6 +22,9 @@ func (s *Step) Closes() bool {
 		if c := &s.Clauses[i]; c.Kind == method.Doing && len(c.Acts) == 0 && c.Lids() {
 			return true // "wipe, lids, bands"
 		}
+		if c := &s.Clauses[i]; c.Kind == method.Doing && !c.Negated && c.Lids() && lidsOn.MatchString(c.Text) {
+			return true
+		}
 		for _, a := range s.Clauses[i].Acts {
 			if (a.Name == "lid" || a.Name == "band" || a.Name == "wipe-rim") && s.Clauses[i].Lids() {
 				return true
@@ -30,6 +33,9 @@ func (s *Step) Closes() bool {
 	}
 	return false
 }
+
+// lidsOn closes jars, whatever else is done in the same breath: "rim clean, lid on it".
+var lidsOn = regexp.MustCompile(`(?i)\b(lids?|flats|caps) (go |goes )?on\b`)
 
 // Processes reports whether the jars are processed in the sentence.
 func (s *Step) Processes() bool {

@@ -196,6 +196,9 @@ func (f *factReader) coldFood(i int) bool {
 		if f.t[i].Start < c.Start || f.t[i].Start >= c.End || c.Kind != method.Doing {
 			continue
 		}
+		if w := f.text(i - 1); (w == "into" || w == "then") && containsAny(strings.ToLower(c.Text), "dip", "scald", "dunk", "plunge") {
+			return false // "dip in boiling water, into cold, skins off"
+		}
 		return !strings.Contains(c.Text, "until") && !strings.Contains(c.Text, "till") && !strings.Contains(c.Text, "cool") && !strings.Contains(c.Text, "run") && !strings.Contains(c.Text, "then in cold") && !c.Negated
 	}
 	return false
@@ -241,7 +244,7 @@ func (f *factReader) ventWordBefore(i, n int) bool {
 	for k := i - 1; k >= 0 && k >= i-n; k-- {
 		switch f.text(k) {
 		case "vent", "venting", "exhaust", "exhausting":
-			return true
+			return f.text(k-1) != "minute" && f.text(k-1) != "min" // "10 min vent, 90 min"
 		case "steam", "steaming":
 			return f.between || f.loaded
 		case "minute", "min", ".", ";", "then", "weight":
@@ -294,7 +297,9 @@ func (f *factReader) pressureBefore(i int) bool {
 func (f *factReader) atPressure(i int) bool {
 	for k := i; k < i+3; k++ {
 		if k < len(f.t) && f.t[k].Kind == words.Number {
-			return false // another time stands between: "10 min. 90 min at 12 lb"
+			v, n := english.Number(f.t, k)
+			u := f.text(k + n) // "90 min 10 lb", but another time in "10 min. 90 min at 12 lb"
+			return k == i && f.t[k-1].Kind == words.Word && v >= 4 && v <= 20 && (u == "pound" || u == "lb" || u == "psi" || u == "#")
 		}
 		if f.text(k) != "at" && f.text(k) != "," && f.text(k) != "/" && f.text(k) != "@" {
 			continue
@@ -695,6 +700,8 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "other" // how long it keeps
 	case m.Min >= 5 && clocked && !vents:
 		return "process" // "you start the clock seventy five minutes", "then 15 minutes"
+	case (before == "vent" || before == "exhaust") && m.Min <= 15:
+		return "vent" // "vent 10 min, 11 psi, 90 min"
 	case f.resting(i, m.End), f.ofWork(i):
 		return "other"
 	case m.Min >= 5 && (f.atPressure(m.End) || f.pressureBefore(i) || f.between && f.jarBefore(i)):

@@ -745,6 +745,8 @@ func (r *Reader) isStep(line, section string, at look) bool {
 		return true
 	}
 	switch {
+	case section != "ingredients" && narrated.MatchString(line) && r.method.Shape(line).Verbs >= 2:
+		return true // "I made a syrup, 5 cups of water to 2 of sugar, brought it to the boil"
 	case at.kind == Note && at.sure, section != "ingredients" && inCanner.MatchString(line):
 		return true
 	case at.kind == Ingredient && at.sure:
@@ -778,6 +780,9 @@ func (r *Reader) ofTools(line string) bool {
 
 // forADay is when the jar is opened.
 var forADay = regexp.MustCompile(`(?i)\b(in|come|on|at|for) (the )?(january|february|march|april|may|june|july|august|september|october|november|december|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter|boxing day|new year)s?\W*$`)
+
+// narrated is what the cook tells of herself.
+var narrated = regexp.MustCompile(`(?i)^\W*(then |so |and |next |first )*(i|we) [a-z]`)
 
 // inCanner is water that stands under or around the jars: "4 qts cool water in the canner".
 var inCanner = regexp.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b|\b(inch|inches|cm|centimetres|fingers) of water\b`)

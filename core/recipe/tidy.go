@@ -86,6 +86,7 @@ var mends = []*mend{
 	{[]string{"pouch", "packet", "box", "packages", "envelope", "sachet"}, regexp.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:oz|ounces?|g|grams)\.? [\pL ]+?) \((?:\d+|one|two|three|four) (?:pouch|pouches|packets?|box|boxes|packages|envelopes?|sachets?)\)$`), "$1"},
 	// where it goes: "seven pieces of bacon in the bean pot"
 	{[]string{"pot", "pan", "crock", "kettle", "bowl", "dish", "skillet"}, regexp.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |seven |eight |nine |ten |an? |half )[^,;.]*?) (?:in|into) (?:the|a|your|my|our) (?:\pL+ ){0,2}(?:pot|pan|crock|kettle|bowl|dish|skillet|stockpot)\b`), "$1"},
+	{[]string{"after ", "once "}, regexp.MustCompile(`(?i),? (?:after|once) (?:you|we|i|they.?re|it.?s) (?:have |'ve )?(?:smash|crush|mash|squash)(?:ed)?(?: them| it)?\b`), ", crushed"},
 	// the part before the animal: "8 legs of duck"
 	{[]string{"legs of", "breasts of", "thighs of", "shoulders of", "haunches of", "cubes of", "chunks of", "strips of", "pieces of"}, regexp.MustCompile(`(?i)\b(legs|breasts|thighs|shoulders|haunches|cubes|chunks|strips|pieces) of (duck|goose|chicken|turkey|hen|pheasant|rabbit|hare|beef|pork|lamb|mutton|veal|venison|goat|elk|moose|bear)\b`), "$2 $1"},
 	{[]string{" ones"}, regexp.MustCompile(`(?i), (?:the |all |nice |only )*(small|little|large|big|medium|young|firm|fresh|ripe|tender) ones\b`), ", $1"},

@@ -228,6 +228,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	d.boneInByTitle(e.cat)
 	d.strainStock(e.cat)
 	d.dripJuice(e.cat)
+	d.elidedGrams()
 	d.ownProduct(rec)
 	d.ownVariety()
 	d.made(e.cat)
@@ -334,6 +335,21 @@ var thenLiquid = regexp.MustCompile(`(?i)\bin,? (?:and |then )?(?:fresh |hot |bo
 
 // covers is the liquid of a procedure by the word for it.
 var covers = map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "brine": "liquid"}
+
+// elidedGrams reads "six hundred of carrots" as grams, where the recipe weighs in grams.
+func (d *draft) elidedGrams() {
+	const many = 100 // nobody counts so many carrots
+	if !slices.ContainsFunc(d.items, func(it item) bool { return it.amount.Unit == quantity.G }) {
+		return
+	}
+	for i := range d.items {
+		if it := &d.items[i]; it.amount.Unit == quantity.Each && it.amount.Min >= many && it.src != nil && strings.Contains(it.src.Text, " of ") {
+			src := *it.src
+			src.Unit, src.Grams = quantity.G, src.AmountMax
+			it.src, it.amount.Unit = &src, quantity.G
+		}
+	}
+}
 
 // ownProduct takes out the title's own product, a sauce or a juice, where it was read
 // as an ingredient although the method makes it of fresh food.

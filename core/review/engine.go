@@ -445,7 +445,7 @@ var kinds = []struct {
 	kind  string
 	words []string
 }{
-	{"pie-filling", []string{"pie filling", "cobbler filling"}},
+	{"pie-filling", []string{"mincemeat", "pie filling", "cobbler filling"}},
 	{"paste", []string{"pesto", "hummus", "dip", "tapenade", "pate", "chimichurri", "confit", "guacamole", "in oil", "in olive oil", "under oil", "infused oil"}},
 	{"curd", []string{"curd"}},
 	{"specialty", []string{"zucchini pineapple", "mock pineapple", "apple ring"}},

@@ -113,7 +113,7 @@ func TestFilledColdIsARawPack(t *testing.T) {
 	const list = "Sour cherries\n\n20 lb sour cherries, stemmed, washed, pitted\nmedium syrup\n\n"
 	for how, clear := range map[string]bool{
 		"Half a cup of hot syrup in each hot pint, the cherries in, shaking down, more syrup, 1/2 inch headspace.": false,
-		"Bring the cherries to a boil in the syrup. Hot pints, cherries and syrup, 1/2 inch headspace.":           true,
+		"Bring the cherries to a boil in the syrup. Hot pints, cherries and syrup, 1/2 inch headspace.":            true,
 	} {
 		res := reviewText(t, list+how+" Wipe the rims, lids on.\nProcess pints 15 minutes in boiling water.\n", 300, "weighted")
 		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", how, res.Findings)

@@ -364,8 +364,8 @@ func (b *bench) sugar(k int) {
 		return
 	}
 	for _, i := range b.matched(k) {
-		if in.Amount == 0 && !b.like[i] && !b.saysSugar() || known && b.scale > 0 && near(r, b.scale, 0.1) {
-			b.account(i, "same") // to taste, or as tested
+		if in.Amount == 0 && !b.like[i] && !b.saysSugar() || known && b.scale > 0 && near(r, b.scale, 0.1) || b.proc.Product == "sauced-beans" && near(r, 1, 0.1) {
+			b.account(i, "same") // to taste, or as tested; a sauce is mixed by itself, as much as is needed
 			continue
 		}
 		b.item(i, "sugar-change", Note, Finding{Do: "Sugar is free here", Message: "It is for taste and colour; more, less or none keeps the same process."})

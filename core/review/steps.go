@@ -65,6 +65,9 @@ func (b *bench) accountSteps() {
 	}
 }
 
+// onlyPepper is a sentence of its own, as in "Salt. Pepper."
+var onlyPepper = regexp.MustCompile(`(?i)^\W*(black |white |ground )*pepper\W*$`)
+
 // bonesIn are bones that go in: "boil the bones with them".
 var bonesIn = regexp.MustCompile(`(?i)\b(boil|simmer|cook|add|put|throw|drop|leave)\w* (in )?(the |some |a few |those |your )?(\pL+ )?bones?\b|\bbones? (in|go in|goes in|with them)\b`)
 
@@ -131,6 +134,8 @@ func (b *bench) needless(code, clause string) bool {
 		return b.proc.Requires("reduced")
 	case "solids-ratio":
 		return !b.soup()
+	case "sugar-change":
+		return b.proc.Product != "jam"
 	case "dry-legume-unsoaked":
 		return !b.proc.Requires("soaked")
 	case "acid-diluted":
@@ -235,6 +240,9 @@ func (b *bench) strangers(st *step) []string {
 	}
 	for _, named := range st.Generics {
 		g := named.Name
+		if g == "pepper" && onlyPepper.MatchString(st.Text) {
+			continue // beside the salt it is the ground spice
+		}
 		groups, isClass := classes[g]
 		known := !isClass
 		for i := range b.items {

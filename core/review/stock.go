@@ -93,6 +93,14 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 		return
 	}
 	d.drainIce()
+	if slices.ContainsFunc(d.steps, func(s step) bool { return !s.Serving && s.says("soak") && s.says("drain") }) {
+		for i := range d.items {
+			if it := &d.items[i]; it.is("water") && !it.fromStep && it.src != nil && waters > 1 && forSoak.MatchString(it.src.Text) {
+				it.serving, it.drained = true, true
+				waters--
+			}
+		}
+	}
 	for s := range d.steps {
 		if waters > 1 && !d.steps[s].Serving && containsAny(d.steps[s].Text, "lime with", "lime in", "lime and") && d.soaks(s) && d.limeWater() {
 			waters--
@@ -116,6 +124,10 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 		}
 	}
 }
+
+// forSoak is what a line of the list says of water that is poured off: "2 gallons water + 3/4
+// cup salt for the soak".
+var forSoak = regexp.MustCompile(`(?i)\b(for (the |an overnight |overnight )*(soak|soaking|salting)|to soak( in)?|soaking water)\b`)
 
 // drainIce sets apart the ice that keeps the salted food cold before it is drained:
 // no ice goes into a jar.
