@@ -15,11 +15,11 @@ import (
 	"github.com/chromedp/chromedp"
 )
 
-// pasted is a messy paste, half mended: one guess accepted, a cell at hand.
-const pasted = `document.querySelector("#text").value = "Jump to Recipe\nPlum and quince pot\nBy Perpetua Lindqvist\nPrep time: 20 minutes\n\nIngredients\n5 lb plums, halved\n1 half cup sugar\n2 quinces, peeled & diced\n3 cups carots, sliced\na handful of verbena\n2 cups brambleberry\n2 (15 oz) tins of apricots\n1 cup water and 2 cups honey\n1 tsp salt to each pint\n\nMethod\nHeat everything in the syrup and pack hot into pints, ½ inch headspace.\nProcess in a water bath for 20 minutes.";
+// pasted is a letter half read, and half mended: one guess accepted, a cell at hand.
+const pasted = `document.querySelector("#text").value = "From: Perpetua Lindqvist\nSubject: the plum and quince pot\n\nDear all,\n\n5 lb plums, halved\n1 half cup sugar\n2 quinces, peeled & diced\n3 cups carots, sliced\n2 cups brambleberry\n1 tsp salt to each pint\n\nHeat it all in the syrup, and glim it well.\nPack hot into pints, ½ inch headspace, lids on.\nWater bath, 20 minutes, or less when it is hot out.\nThe goat sends her regards.\n\nLove, Perpetua";
 document.querySelector("#text").dispatchEvent(new Event("mended"));
 setTimeout(() => document.querySelector("[data-accept]").click(), 300);
-setTimeout(() => document.querySelector('[data-part="food"][data-line="9"]').dispatchEvent(new MouseEvent("mouseover", {bubbles: true})), 800); true`
+setTimeout(() => document.querySelector('[data-part="food"][data-line="8"]').dispatchEvent(new MouseEvent("mouseover", {bubbles: true})), 800); true`
 
 // typed searches the library before its picture is taken.
 const typed = `document.querySelector("#q").value = "beans"; document.querySelector("#q").dispatchEvent(new Event("input", {bubbles: true})); true`

@@ -374,6 +374,9 @@ func (p *passage) noCanner() bool {
 // lastLook looks at a clause whatever else it was read as, talk of somebody else too: once
 // the process is over at what becomes of canner and jars, before at what may go in unsaid.
 func (p *passage) lastLook() (code, why string) {
+	if (p.at.Filled || p.at.Done) && p.orLess() {
+		return "process-short", "or less"
+	}
 	if p.electricPot() {
 		return "cooker-not-canner", "an electric cooker"
 	}
@@ -432,6 +435,32 @@ func (p *passage) lastLook() (code, why string) {
 		}
 	}
 	return "", ""
+}
+
+// orLess reports a time that may be less: "20 minutes, or less when it is hot out".
+func (p *passage) orLess() bool {
+	if p.negated() || p.c.measured(english.Length) && !p.c.measured(english.Duration) || p.says("year", "years", "month", "months", "week", "weeks", "eat", "keep", "keeps", "store", "salt", "sugar") {
+		return false
+	}
+	if p.c.unit().hasAny([]string{"more or less"}) {
+		return false
+	}
+	figures := 0
+	for _, n := range p.c.nums {
+		if n > 0 {
+			figures++
+		}
+	}
+	timed := p.before != nil && p.before.measured(english.Duration)
+	switch {
+	case (figures > 1 || figures == 1 && timed) && p.says("will do", "would do", "is plenty", "is enough", "does it"):
+		return true // "20 minutes, 15 will do"
+	case timed && len(p.c.t) <= 5 && (p.word(0) == "less" || p.word(0) == "fewer" || p.word(0) == "sooner" || p.word(0) == "shorter"):
+		return true // "25 minutes, or less"
+	case timed && p.word(0) == "give" && p.c.unit().hasAny([]string{"give or take"}):
+		return true
+	}
+	return p.says("few less", "or less", "or fewer", "less if", "less when", "less in", "less on", "less for", "bit less", "little less", "fewer if", "fewer when", "shorter if", "shorter when", "shorter in", "or sooner", "sooner if", "or half that", "or half of that")
 }
 
 // coated is food with starch in it or about it.

@@ -181,3 +181,15 @@ func TestMeatAloneIsNoSoup(t *testing.T) {
 		assert.Equal(t, review.Change, reviewText(t, title+"\n\n"+text, 300, "weighted").Verdict, title)
 	}
 }
+
+// A time that may be less is no time.
+func TestOrLess(t *testing.T) {
+	for said, clear := range map[string]bool{
+		"Process pints 25 minutes, or less when it is hot out.": false, "25 minutes, less if it's hot.": false, "Process pints 25 minutes. In summer a few less.": false,
+		"Water bath 20 minutes, give or take.": false, "20 minutes, 15 will do.": false, "Water bath, 20 minutes, or less when it is hot out.": false,
+		"Process pints 25 minutes. Eat within a year or less.": true,
+	} {
+		res := reviewText(t, "Peaches\n\n11 lb yellow peaches, peeled, halved\n9 cups water\n2 1/4 cups sugar\n\nBoil the peaches in the syrup. Fill hot pints with them and syrup, 1/2 inch headspace. Lids on.\n"+said+"\n", 300, "weighted")
+		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", said, res.Findings)
+	}
+}
