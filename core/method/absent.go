@@ -65,7 +65,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "Never the ceps"
 		case ch.prep == "" && p.has(set("get take pull pick fish scrape")) && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
 			gone = true // "get all the stuffing out of it"
-		case p.says("full of") && !p.puts() && (p.negated() || p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).negated()):
+		case p.says("full of") && p.refused():
 			gone = true // "not the cooking water, it's full of starch"
 		case p.compared(ch), p.ofTool(ch), p.word(ch.start) == "your" && p.c.t[ch.head].low == "tongue":
 			gone = true
@@ -97,6 +97,12 @@ func (p *passage) absences() [][2]int {
 	return append(p.listed(out), alone...)
 }
 
+// refused reports a liquid that is not taken, and what is said of it: "not the cooking
+// water, it's full of starch".
+func (p *passage) refused() bool {
+	return notStuff(p.c.t, 0) && (p.hasClass(Water) || p.hasClass(Liquid))
+}
+
 // isFat reports whether the thing is the fat of an animal.
 func (p *passage) isFat(ch chunk) bool {
 	w := &p.c.t[ch.head]
@@ -104,11 +110,16 @@ func (p *passage) isFat(ch chunk) bool {
 }
 
 // compared reports a thing of somebody else's, named to compare: "like my sister does her
-// peaches", "the way she makes gravy".
+// peaches". It must be said to be theirs, and the cook must not go on with it.
 func (p *passage) compared(ch chunk) bool {
 	from := -1
-	if ch.prep != "" {
+	if own := p.word(ch.start); ch.prep != "" || own != "her" && own != "his" && own != "their" {
 		return false // "like my sister does her chicken, with flour"
+	}
+	for i := ch.end; i < len(p.c.t); i++ {
+		if first[p.c.t[i].low] {
+			return false // "the way she makes her gravy is the way I fill it up"
+		}
 	}
 	for i := 0; i < ch.start; i++ {
 		switch w := &p.c.t[i]; {

@@ -89,7 +89,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 		switch {
 		case w.Kind == words.Mark:
 			switch w.Text {
-			case ";", ":", "!", "?", "(", ")", "—", "|", ">", "→", "⇒", "➔", "➜":
+			case ";", ":", "!", "?", "(", ")", "—", "|", ">", "→", "⇒", "➔", "➜": // "vent 10 min -> 10 lb"
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case "-":

@@ -97,9 +97,6 @@ func (p *passage) machine(acts []Act) (string, string) {
 	if p.says("high speed", "low speed", "full speed", "on pulse", "in pulses", "in bursts") && !p.negated() && !p.at.Closed {
 		return "puree", "a machine"
 	}
-	if p.electricPot() {
-		return "cooker-not-canner", "an electric cooker"
-	}
 	return "", ""
 }
 
@@ -303,8 +300,8 @@ func (p *passage) spared(acts []Act) (string, string) {
 
 // openEnd reports "until" with an end that nobody knows.
 func (p *passage) openEnd(acts []Act) (string, string) {
-	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by", "half what it was", "half of what it was", "half its volume", "two thirds") {
-		return "", "" // a tested sauce is reduced by so much
+	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by", "half what it was", "half of what it was", "half its volume") {
+		return "thick-sauce", "boiled down" // as a tested sauce is; the procedure knows
 	}
 	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
 		return "", "an open end"
@@ -433,7 +430,7 @@ var figureWords = set("required needed recommended ish qt pt hs headspace pound 
 // dropsAlone reports a canner, off the heat, that is left until it comes down by itself: "I
 // switch it off and go sit on the porch until it drops on its own".
 func (p *passage) dropsAlone() bool {
-	if p.at.Closed && p.c.kind == result && p.says("quiet", "silent", "cold", "stone cold", "cool") && !p.any(set("tap hose ice snow stream creek water")) && p.c.unit().hasAny([]string{"heat off", "nobody touches", "don't touch", "do not touch", "leave it", "leave her"}) && !p.c.hasNumber() {
+	if p.at.Closed && p.c.kind == result && p.says("quiet", "silent", "cold", "stone cold", "cool") && !p.any(set("tap hose ice snow stream creek water")) && p.c.unit().hasAny([]string{"heat off", "nobody touches", "don't touch", "do not touch"}) && !p.c.hasNumber() {
 		return true // "nobody touches it till it's dead quiet and cold"
 	}
 	return p.at.Closed && p.has(set("drop fall come go")) && p.says("on its own", "by itself", "of itself", "alone", "in its own time") && !p.c.hasNumber() && !p.any(colds) &&

@@ -91,7 +91,7 @@ func (p *passage) closing([]Act) (string, string) {
 // kettleWater reports water that covers the jars, or hardly any, of which only a
 // pressure canner has to be asked.
 func (p *passage) kettleWater([]Act) (string, string) {
-	if !p.at.Filled || p.negated() {
+	if !p.at.Filled && !p.hasClass(Canner) && !p.says("jars") || p.negated() {
 		return "", ""
 	}
 	if p.c.measured(english.Length) && p.says("over the jars", "over the tops", "over their tops", "over the lids", "above the jars") && !hasVerb(p.c.t[:min(len(p.c.t), 3)]) {

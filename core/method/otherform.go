@@ -6,6 +6,9 @@ func (p *passage) otherForm([]Act) (string, string) {
 	if !p.at.Filled && !p.negated() && p.has(set("leave keep")) && p.says("bones in", "bone in", "the bones in") && !p.at.Names["bone"] {
 		return "", "with its bones"
 	}
+	if !p.negated() && p.has(set("use take buy get")) && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {
+		return "", "in a form of its own"
+	}
 	if p.at.Filled || p.negated() || hasVerb(p.c.t) && !p.has(set("use take buy get choose work do substitute swap prefer go come be")) {
 		return "", ""
 	}
@@ -24,9 +27,6 @@ func (p *passage) otherForm([]Act) (string, string) {
 			}
 			return code, "in a form of its own"
 		}
-	}
-	if p.has(set("use take buy get")) && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {
-		return "", "in a form of its own"
 	}
 	return "", ""
 }

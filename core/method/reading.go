@@ -147,7 +147,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
-		if code, why := p.lastLook(); why != "" && !asked && (at.Done || got.Kind != Unread || code == "open-kettle") {
+		if code, why := p.lastLook(); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {

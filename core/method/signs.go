@@ -380,12 +380,15 @@ func (p *passage) lastLook() (code, why string) {
 	if p.electricPot() {
 		return "cooker-not-canner", "an electric cooker"
 	}
-	if p.at.Closed && !p.at.Done && p.heatOffAt() {
+	if p.at.Closed && p.heatOffAt() {
 		return "process-short", "the heat goes off at a time"
+	}
+	if p.at.Filled && p.onTheirHeads() {
+		return "open-kettle", "jars upside down"
 	}
 	if p.at.Done {
 		switch {
-		case !hasVerb(p.c.t) && !p.negated() && p.says("hose", "hosepipe", "tap", "bag of ice", "ice bath", "snowbank", "stream", "creek"):
+		case !hasVerb(p.c.t[:min(len(p.c.t), 3)]) && !p.negated() && p.says("hose", "hosepipe", "tap", "bag of ice", "ice bath", "snowbank", "stream", "creek", "snow"):
 			return "cooling", "something cold"
 		case !hasVerb(p.c.t) && p.says("lid off", "weight off", "open") && (p.hasClass(Gauge) || p.hasClass(Pressure) || p.says("needle", "dial")) && p.says("up", "high", "still", "showing", "on"):
 			return "cooling", "open under pressure"
@@ -411,8 +414,8 @@ func (p *passage) lastLook() (code, why string) {
 		return "lid", "lids used before"
 	case p.at.Closed && p.says("weight on") && !p.says("then", "after", "once", "when") && (p.says("fire up", "heat up", "flame up", "gas up", "fire on", "heat on", "gas on") || p.c.unit().hasAny([]string{"fire up", "weight on, heat", "weight on, fire", "weight on and light"})):
 		return "vent", "weight on at once"
-	case p.at.Method && p.any(coated) && !p.negated():
-		return "starch-solid", "stuffed or coated"
+	case p.at.Method && p.says("stuffed") && !p.negated():
+		return "starch-solid", "stuffed"
 	case p.says("instead of the process", "instead of processing", "instead of the canner", "instead of canning", "in place of the process", "rather than process", "instead of boiling"):
 		return "open-kettle", "something in the process's stead"
 	case p.at.Closed && p.says("no waiting", "without waiting", "no venting", "without venting"):
@@ -435,6 +438,15 @@ func (p *passage) lastLook() (code, why string) {
 		}
 	}
 	return "", ""
+}
+
+// onTheirHeads reports full jars that are turned over, in a word or two: "Bottoms up, then
+// the shelf."
+func (p *passage) onTheirHeads() bool {
+	if p.negated() || p.namesFood() || p.c.kind == condition {
+		return false
+	}
+	return p.says("upside down", "upside-down", "bottoms up", "heads down", "on their heads", "on their lids", "wrong way up", "flipped over", "topsy turvy") || len(p.c.t) <= 2 && p.says("flipped", "inverted", "upturned")
 }
 
 // orLess reports a time that may be less: "20 minutes, or less when it is hot out".
@@ -462,9 +474,6 @@ func (p *passage) orLess() bool {
 	}
 	return p.says("few less", "or less", "or fewer", "less if", "less when", "less in", "less on", "less for", "bit less", "little less", "fewer if", "fewer when", "shorter if", "shorter when", "shorter in", "or sooner", "sooner if", "or half that", "or half of that")
 }
-
-// coated is food with starch in it or about it.
-var coated = set("stuffed breaded battered floured crumbed")
 
 // weDoNot reports "some people soak, we don't": what is said before is not done here.
 func (p *passage) weDoNot() bool {
@@ -494,7 +503,7 @@ func (p *passage) heatOffAt() bool {
 		return false
 	}
 	for _, m := range p.c.m {
-		if w := p.word(m.Start - 1); m.Kind == english.Duration && (w == "at" || w == "after" || w == "by") {
+		if w := p.word(m.Start - 1); m.Kind == english.Duration && (w == "at" || !p.at.Done && (w == "after" || w == "by")) {
 			return true
 		}
 	}

@@ -17,8 +17,8 @@ func (p *passage) talk() string {
 	if p.drink() {
 		return "a drink"
 	}
-	if (p.word(0) == "thank" || p.word(0) == "thanks") && !p.at.Filled && !p.puts() && len(p.c.m) == 0 && !p.c.hasNumber() || p.says("like to know", "want to know", "wanted to know", "wondered what became") && !p.puts() && !p.c.hasNumber() {
-		return "what was asked"
+	if p.thanks() {
+		return "thanks"
 	}
 	if p.greets() {
 		return "a greeting"
@@ -37,7 +37,7 @@ func (p *passage) talk() string {
 	if p.third() && !p.measuresKitchen() && !p.ourBatch() {
 		return "somebody else"
 	}
-	if p.describesCanner() {
+	if p.after == nil && p.describesCanner() {
 		return "the canner"
 	}
 	if why := p.thinking(); why != "" {
@@ -50,6 +50,18 @@ func (p *passage) talk() string {
 		return p.told()
 	}
 	return ""
+}
+
+// thanks reports thanks for what came, and the asking that is answered: "thank you for the
+// plums", "I thought you'd like to know what became of them".
+func (p *passage) thanks() bool {
+	if p.at.Filled || p.puts() || p.c.hasNumber() || p.c.kind == condition {
+		return false
+	}
+	if p.word(0) == "thank" || p.word(0) == "thanks" {
+		return p.says("for") && !p.says("to")
+	}
+	return p.says("like to know what", "wanted to know what", "wondered what") && !p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Vague)
 }
 
 // greets reports a greeting of a few words, in whatever language: "Hallo zusammen".
@@ -124,10 +136,8 @@ func (p *passage) third() bool {
 	case "i", "we", "you", "they", "it":
 		return false
 	}
-	for i := range p.c.t {
-		if raw := p.c.t[i].Raw; raw == "hers" || raw == "theirs" {
-			return true // "Ada puts hers in the bath tub"
-		}
+	if p.theirOwn() {
+		return true
 	}
 	if s.name || (s.low == "our" || s.low == "my") && p.word(1) != "" && len(p.c.t) > 1 && p.c.t[1].name {
 		return true
@@ -144,6 +154,21 @@ func (p *passage) third() bool {
 		}
 	}
 	return class == Person || class == Animal
+}
+
+// theirOwn reports what others do with theirs, and the cook not with hers: "Ada puts hers in
+// the bath tub", but "mine gets cream like hers".
+func (p *passage) theirOwn() bool {
+	theirs := false
+	for i := range p.c.t {
+		switch strings.ToLower(p.c.t[i].Raw) {
+		case "hers", "theirs":
+			theirs = true
+		case "mine", "ours", "my", "our", "me", "us", "like", "as", "too":
+			return false
+		}
+	}
+	return theirs
 }
 
 // wished reports what somebody else wanted to do: "our Trevor wanted to run the tap".

@@ -47,6 +47,9 @@ func (r *Reader) lineAs(no int, text string, at look) *Line {
 		for _, remark := range said {
 			r.remark(l, remark)
 		}
+		if m := hedged.FindString(text); m != "" && l.Ref.In("vinegar", "weak-vinegar") {
+			l.Unread = append(l.Unread, m)
+		}
 	}
 	return l
 }
@@ -762,7 +765,7 @@ func (p *lineParser) restatement(i int) int {
 				return 0
 			}
 			return j - i + 1
-		case t.Text == "plus" || t.Text == "+" || t.Text == "%":
+		case t.Text == "plus" || t.Text == "+" || t.Text == "%" || t.Text == "percent":
 			return 0
 		case t.Kind == words.Number:
 			numbers++
@@ -812,15 +815,9 @@ func (p *lineParser) dropMeasures() {
 		}
 		switch {
 		case p.text(j) == "%" || p.text(j) == "percent":
-			if v <= 35 {
-				a := v
-				if p.l.Acidity != nil {
-					a = min(a, *p.l.Acidity) // "5 percent, or the 3 percent"
-				}
-				p.l.Acidity = &a
-			}
+			p.l.strength(v)
 			i = j + 1
-			for p.text(i) == "acidity" || p.text(i) == "acid" || p.text(i) == "strength" {
+			for p.text(i) == "acetic" || p.text(i) == "acidity" || p.text(i) == "acid" || p.text(i) == "strength" {
 				i++
 			}
 		case measureWords[p.text(j)]:

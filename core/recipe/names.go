@@ -356,7 +356,7 @@ func (p *lineParser) variety(it *item) {
 // onlyWhich reports whether the word is a name, or an adjective that changes
 // nothing.
 func (p *lineParser) onlyWhich(w string) bool {
-	if changing[w] || w == "" || w[0] >= '0' && w[0] <= '9' {
+	if changing[w] || places[w] || w == "" || w[0] >= '0' && w[0] <= '9' {
 		return false
 	}
 	e, known := english.Lookup(w)
@@ -370,6 +370,9 @@ func (p *lineParser) onlyWhich(w string) bool {
 	}
 	return known && e.Adjective() || usedFor[w]
 }
+
+// places are words that English knows as adjectives too, but say where: "half under water".
+var places = set("under over above below beneath inside outside through between near past off out up down behind")
 
 // usedFor are words that say what a variety is grown for.
 var usedFor = map[string]bool{"pickling": true, "slicing": true, "canning": true, "stewing": true, "cooking": true, "eating": true, "keeping": true, "baking": true, "juicing": true, "preserving": true}

@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"regexp"
+	"strconv"
 	"strings"
 
 	"damson/core/english"
@@ -117,9 +118,8 @@ func (r *Reader) ofTheLine(part string) bool {
 // thing done is a step.
 func (r *Reader) remark(l *Line, text string) {
 	st := r.StepAt(l.No, text, method.Where{Method: true})
-	if l.Ref.In("vinegar", "bottled-citrus", "citrus-juice") && strings.Contains(text, "percent") && !strings.Contains(text, "5 percent") {
-		l.Unread = append(l.Unread, text) // "or the 3 percent, same thing"
-		return
+	if l.Ref.In("vinegar", "weak-vinegar") {
+		l.strengthIn(text)
 	}
 	if st.Talk && len(st.Unread) == 0 {
 		return
@@ -134,6 +134,35 @@ func (r *Reader) remark(l *Line, text string) {
 		return
 	}
 	l.Remarks = append(l.Remarks, st)
+}
+
+// strengthIn takes the weakest strength that the text gives: "(4 percent acidity)", "(5%, or
+// the 3% if that is all there is)".
+func (l *Line) strengthIn(text string) {
+	for _, m := range english.Measures(words.Split(text)) {
+		if m.Kind == english.Percent {
+			l.strength(m.Min)
+		}
+	}
+	if g := grain.FindStringSubmatch(text); g != nil {
+		v, _ := strconv.ParseFloat(g[1], 64)
+		l.strength(v / 10)
+	}
+}
+
+// grain is the trade's measure of vinegar: 40 grain is 4 percent (common practice, no source).
+var grain = regexp.MustCompile(`(?i)\b(\d{2,3})[- ]?grain\b`)
+
+// hedged is a strength that is none: "not quite 5%", "5 percent or so". The part is asked
+// about.
+var hedged = regexp.MustCompile(`(?i)\b(quite|under|below|less than|almost|nearly|about|around|roughly|maybe|perhaps|hardly|close to|up to|i think|i believe)\s+(the\s+)?([\d.]+|three|four|five)\s*(%|per ?cent|grain)|(%|per ?cent|grain)\W+(acidity\W+|acid\W+)?(i think|i believe|i guess|i hope|or so|or less|or thereabouts|ish|maybe|perhaps)\b`)
+
+// strength takes a percentage as the vinegar's, where it may be one; of two the weaker.
+func (l *Line) strength(percent float64) {
+	const strongest = 35 // above it, it is of something else
+	if percent <= strongest && (l.Acidity == nil || percent < *l.Acidity) {
+		l.Acidity = &percent
+	}
 }
 
 // variety reports whether the remark only names kinds of the line's fruit or

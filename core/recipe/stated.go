@@ -857,7 +857,7 @@ func (f *factReader) resting(i, end int) bool {
 	case "more", "longer", "extra":
 		// "Don't touch it until the pressure's gone, give it ten minutes more"
 		for k := 0; k < i; k++ {
-			if w := f.text(k); w == "gone" || w == "zero" || w == "off" || w == "down" {
+			if w := f.text(k); w == "gone" || w == "zero" || w == "down" || w == "off" && f.text(k-1) != "lid" {
 				return true
 			}
 		}
@@ -900,6 +900,9 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	}
 	if f.between && (f.figured(i) || f.text(i-1) == "to" || f.text(i-1) == "at" || f.text(i-1) == "on") {
 		return true // "Five pounds." among full jars
+	}
+	if m, n, err := number(f.t, j+2); next == "and" && err == nil && m >= 15 && f.text(j+2+n) == "minute" {
+		return true // "five pounds and forty minutes"
 	}
 	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")
 }

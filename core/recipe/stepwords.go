@@ -41,7 +41,7 @@ no-soak: no soak, no soaking, without soaking, unsoaked, do not soak, dont soak,
 rinse: rinse, rinsed, rinsing, rinse well
 brown: brown, browned, browning, sear, seared
 bone: bone, debone, remove the bones, remove bones, bones removed, pick the meat from the bones, boned, deboned
-half-solids: half full, half full of solids, half full with solids, half solids, halfway, half way, half way with solids, halfway with solids, half of the jar, half the jar, half full of the solids, half with solids, half solid
+half-solids: half fill, half fill your jars, half filled, half full, half full of solids, half full with solids, half solids, halfway, half way, half way with solids, halfway with solids, half of the jar, half the jar, half full of the solids, half with solids, half solid
 over-solids: three quarters full, two thirds full, three quarter full, pack tightly, packed tightly, pack firmly, tightly, pack jars full, pack full, full of solids, to the top with solids, three fourths full, two third full, to the shoulder, fill jars with solids, pack solid, brim
 raw-pack: raw pack, raw packed, cold pack, cold packed, pack raw, packed raw, pack cold, rawpack, raw packing, pack them raw, pack the raw, fill with raw, pack raw into, cold raw packed, packed cold, pack uncooked
 over-raw: pour hot pickling solution, pour hot pickling liquid, pour boiling hot pickling brine, pour boiling hot brine, ladle boiling hot brine, ladle hot brine over, pour hot brine over, pour boiling brine, pour boiling hot pickling liquid

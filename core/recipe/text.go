@@ -616,7 +616,7 @@ func (r *Reader) pieces(line string) []string {
 			list[i] = after // "I measured it for you: 4 cups ..."
 		}
 	}
-	list = r.joined(list)
+	list = r.joined(bracketed(list))
 	if len(list) < 2 {
 		return list
 	}
@@ -698,6 +698,22 @@ func (r *Reader) joined(list []string) []string {
 	return out
 }
 
+// bracketed puts together again what was cut within brackets: "4 cups vinegar (5 percent; or
+// the 3 percent)".
+func bracketed(list []string) []string {
+	var out []string
+	open := 0
+	for _, piece := range list {
+		if open > 0 {
+			out[len(out)-1] += "; " + piece
+		} else {
+			out = append(out, piece)
+		}
+		open = max(open+strings.Count(piece, "(")-strings.Count(piece, ")"), 0)
+	}
+	return out
+}
+
 // wholeWord reports whether the sentence is one word of English, as it begins a sentence:
 // "Peel.", "Yes." and not "Tbsp."
 func wholeWord(piece string) bool {
@@ -775,7 +791,7 @@ func (r *Reader) ofTools(line string) bool {
 		name := strings.TrimSuffix(strings.ReplaceAll(t[i].Text, "’", "'"), "'s")
 		tool = tool || r.method.Tool(name)
 	}
-	return tool && len(t) <= 8 && r.method.Shape(line).Foods == 0
+	return tool && len(t) <= 8 && !hasNumber(t) && r.method.Shape(line).Foods == 0
 }
 
 // forADay is when the jar is opened.

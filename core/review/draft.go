@@ -477,7 +477,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 				continue
 			}
 			told[same] = true
-			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) && !(d.items[k].is("bottled-citrus") && freshFruit.MatchString(text)) {
+			if k := d.find(m, listed); m.Without && k >= 0 && k < listed && isAcid(&d.items[k]) && !(d.items[k].is("bottled-citrus") && freshFruit.MatchString(text) && !strings.Contains(text, "bottle")) {
 				d.items[k].serving = true // said not to go in
 			}
 			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {

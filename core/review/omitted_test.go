@@ -193,3 +193,35 @@ func TestOrLess(t *testing.T) {
 		assert.Equal(t, clear, res.Verdict == review.Clear, "%s %v", said, res.Findings)
 	}
 }
+
+// A pickle is tested with vinegar of 5 percent (USDA Complete Guide 2015, guide 6; from
+// memory); 50 grain is 5 percent (common practice, no source). Of two strengths the weaker
+// counts, and a doubtful one is asked about.
+func TestStrengthOfVinegar(t *testing.T) {
+	const before = "Dilled beans\n\n4 lb green beans\n8 heads fresh dill\n1/2 cup canning salt\n"
+	const after = "\n4 cups water\n\nStand the beans raw in hot sterile pints with the dill. Boil salt, vinegar and water, pour over, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\nProcess pints 5 minutes in a boiling water bath.\n"
+	for line, fine := range map[string]bool{
+		"4 cups vinegar (5 percent)":                                true,
+		"4 cups vinegar, 5 percent, from the co-op":                 true,
+		"4 cups vinegar (5% acetic acid)":                           true,
+		"4 cups vinegar (5 percent acidity)":                        true,
+		"about 4 cups vinegar, 5 percent":                           true,
+		"4 cups vinegar (50 grain)":                                 true,
+		"4 cups vinegar (2.5 percent)":                              false,
+		"4 cups vinegar (4 percent acidity)":                        false,
+		"4 cups vinegar (4 to 5 percent)":                           false,
+		"4 cups vinegar (40 grain)":                                 false,
+		"4 cups vinegar (four percent)":                             false,
+		"4 cups vinegar (it says 4 per cent on the bottle)":         false,
+		"4 cups vinegar (5%, or 3% if that is all there is)":        false,
+		"4 cups vinegar (5 percent; or the 3 percent, same thing)":  false,
+		"4 cups vinegar (not quite 5 percent)":                      false,
+		"4 cups vinegar (5 percent or so)":                          false,
+		"4 cups vinegar, 5 percent I think":                         false,
+		"4 cups vinegar, up to 5 percent":                           false,
+		"4 cups vinegar (about 4.5% I believe, the label came off)": false,
+	} {
+		res := reviewText(t, before+line+after, 300, "weighted")
+		assert.Equal(t, fine, res.Verdict == review.Clear, line)
+	}
+}

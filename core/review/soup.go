@@ -97,7 +97,17 @@ func solids(b *bench) {
 		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", edit: half})
 		return
 	}
+	if b.kind == "" && !b.thin() {
+		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill half with solids, then liquid", Message: "Nothing here calls it a soup. A mixture has the soup's time only where half of each jar is free liquid.", edit: half})
+		return
+	}
 	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "The soup time was tested with half the jar free liquid.", Remedy: "Boil 5 minutes; fill half with solids, then liquid."})
+}
+
+// thin reports whether the amounts have as much liquid as solids.
+func (b *bench) thin() bool {
+	solids, liquid, _, known := b.solidsOf()
+	return known && liquid*slack >= solids
 }
 
 // onlyMeat reports whether the one solid is meat or poultry.

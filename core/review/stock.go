@@ -6,6 +6,7 @@ import (
 	"strings"
 
 	"damson/core/food"
+	"damson/core/method"
 	"damson/core/quantity"
 	"damson/core/recipe"
 )
@@ -19,10 +20,7 @@ var strainable = []string{"bone", "poultry", "bone-in-poultry", "red-meat", "car
 // sentence puts any of it back, or the method never strains, the lines stay
 // what they are.
 func (d *draft) strainStock(cat *food.Catalogue) {
-	if d.kind == "" && d.onlyBones() {
-		d.kind = "stock"
-	}
-	if d.kind != "stock" {
+	if d.kind != "stock" && (d.kind != "" || !d.onlyBones()) {
 		return
 	}
 	strained := -1
@@ -43,7 +41,7 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 	if strained < 0 || !meaty {
 		return // a stock of vegetables alone was never tested
 	}
-	d.strained = true
+	d.strained, d.kind = true, "stock"
 	broth := cat.ByID("broth")
 	for i := range d.items {
 		if it := &d.items[i]; !it.serving && it.ref.In(strainable...) {
@@ -53,20 +51,29 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 	}
 }
 
-// bones reports whether the method takes bones or a carcass.
+// bones reports whether the method puts bones or a carcass into the pot.
 func (d *draft) bones() bool {
-	return slices.ContainsFunc(d.steps, func(s step) bool { return !s.Serving && !s.gone && carcass.MatchString(s.Text) })
+	for i := range d.steps {
+		if st := &d.steps[i]; !st.Serving && !st.gone && slices.ContainsFunc(st.Clauses, func(c method.Clause) bool { return c.Kind != method.Talk && !c.Negated && carcass.MatchString(c.Text) }) {
+			return true
+		}
+	}
+	return false
 }
 
-var carcass = regexp.MustCompile(`(?i)\b(bones|carcass(es)?|frames) (of|in|into|with|from|and)\b|\b(the|those|chicken|turkey|hen'?s?|beef|roast) (bones|carcass(es)?)\b`)
+// carcass are bones that go in, or are spoken of by their bird: "the bones of two hens".
+var carcass = regexp.MustCompile(`(?i)\b(bones|carcass(es)?|frames) (of|in|into)\b`)
 
-// onlyBones reports whether nothing but bones, water and what seasons is in the recipe.
+// onlyBones reports whether nothing but bones, water and what seasons is in the recipe. A
+// bird is only that of the bones.
 func (d *draft) onlyBones() bool {
-	if !d.bones() || !slices.ContainsFunc(d.steps, func(s step) bool { return s.says("strain") }) {
+	if !d.bones() {
 		return false
 	}
 	for i := range d.items {
-		if it := &d.items[i]; !it.serving && !it.is(strainable...) && !it.is("water", "broth", "salt", "dry-seasoning") {
+		it := &d.items[i]
+		ofBones := it.fromStep && it.amount.IsZero() && it.src != nil && carcass.MatchString(it.src.Text)
+		if !it.serving && !ofBones && !it.is("bone", "water", "broth", "salt", "dry-seasoning", "herb", "allium", "garlic", "carrot", "celery") {
 			return false
 		}
 	}

@@ -3,6 +3,7 @@ package review_test
 import (
 	"testing"
 
+	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
 	"damson/core/review"
@@ -94,5 +95,19 @@ func TestPieFillingThickens(t *testing.T) {
 		"Cook until it thickens with 2 Tbsp cornstarch, fold in the berries, fill pints.":                                                                "change",
 	} {
 		require.Equal(t, want, verdictOf(t, pie+steps).Verdict, steps)
+	}
+}
+
+// A bird that is cooked and taken from its bones is meat: only bones that are put in the
+// pot, and nothing else, make a stock.
+func TestMeatIsNoStock(t *testing.T) {
+	const end = " Bring to a boil, skim the fat, fill hot pints, 1 inch headspace, wipe the rims, lids on.\nProcess pints 20 minutes at 10 lb.\n"
+	for _, text := range []string{
+		"Old hens\n\n12 lb hens\n4 quarts water\n\nSimmer the hens till the meat falls from the bones. Strain." + end,
+		"Hens\n\n12 lb hens\nsalt\n\nSimmer the hens with the bones in 4 quarts of water. Pick the meat from the carcasses, strain the broth over it." + end,
+		"Beef\n\n10 lb beef shin\n4 quarts water\n\nPut the beef and the bones in the pot, cover with water, simmer 3 hours and strain." + end,
+		"Broth\n\n3 quarts water\n\nNever mind the bones of last night's bird. Simmer 6 lb chicken meat. Strain." + end,
+	} {
+		assert.NotEqual(t, review.Clear, verdictOf(t, text).Verdict, text)
 	}
 }
