@@ -4,7 +4,7 @@ ADDR ?= 127.0.0.1:8080
 # none, and its tens of thousands of mutants take four times as long under it.
 RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
 
-.PHONY: help demo build test check chromium bench assets library dictionary screenshots
+.PHONY: help demo build test check chromium bench assets library learn dictionary screenshots
 
 help:
 	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
@@ -12,6 +12,7 @@ help:
 	@echo "make bench        measure, and print the figures"
 	@echo "make build        one file that runs anywhere: bin/damson"
 	@echo "make library      pack knowledge/ anew after a change to it"
+	@echo "make learn        learn the second look anew from the cases, after a change to them"
 	@echo "make assets       build styles, scripts and fonts anew (needs npm)"
 	@echo "make screenshots  take docs/screenshots anew (needs Chromium)"
 
@@ -42,6 +43,9 @@ bench: build
 
 library:
 	go generate ./knowledge
+
+learn:
+	go run ./cmd/learn
 
 # from Debian's package wordnet-base
 dictionary:

@@ -266,6 +266,9 @@ func (p *passage) already([]Act) (string, string) {
 
 // wholesale reports everything cut or multiplied at once.
 func (p *passage) wholesale([]Act) (string, string) {
+	if p.negated() {
+		return "", ""
+	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		if (w.low == "halve" || w.low == "double" || w.low == "triple" || w.low == "quarter") && w.isVerb && !p.says("amounts for", "amount for", "for pints", "for quarts", "for pint jars", "for quart jars") && p.says("everything", "recipe", "batch", "amounts", "quantities", "minutes", "the time") {

@@ -27,6 +27,8 @@ type Reader struct {
 	// clues are the hints by the first word of each; codes are theirs, in their order.
 	clues map[string][]clue
 	codes []string
+	// heard is told of each sentence of a method, where somebody listens.
+	heard func(sentence string, marks []uint32)
 }
 
 // verbFrame is a frame under one of its verbs.

@@ -104,6 +104,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 	out := make([]Clause, 0, len(list))
 	serving := at.Serving
 	opens := make([]bool, len(list))
+	begin := at
 	for i, c := range list {
 		p := &passage{c: c, at: at, r: r}
 		if i > 0 {
@@ -182,6 +183,10 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		at.goOn(&got, c)
 	}
 	r.joinServing(list, out, opens)
+	forADish(list, out, begin)
+	if at.Method && !asked {
+		r.secondLook(text, list, out, begin)
+	}
 	return out
 }
 
@@ -355,6 +360,21 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	}
 }
 
+// forADish reads a sentence that names the dish first as the cooking of it, once the jars
+// are done: "For stew, roll it in flour and brown it when you open the jar."
+func forADish(list []*clause, out []Clause, at Where) {
+	if !at.Done || len(list) < 2 || out[0].Kind != Serve || !list[0].has("for") || list[0].t[0].low != "for" || hasVerb(list[0].t) {
+		return
+	}
+	for i := 1; i < len(list); i++ {
+		p := &passage{c: list[i], at: at}
+		if p.fillsJars() || p.hasClass(Canner) || p.hasClass(Lid) || p.hasClass(FullJar) || p.hasClass(Jar) && out[i].Kind != Serve {
+			return
+		}
+		out[i].Kind, out[i].Code, out[i].Why = Serve, "", "for the dish"
+	}
+}
+
 // passage is a clause with what stands around it.
 type passage struct {
 	c             *clause
@@ -388,6 +408,9 @@ func (p *passage) read() Clause {
 	}
 	if p.aDate() {
 		return Clause{Kind: Talk, Why: "a date"}
+	}
+	if kind, why := p.plain(); why != "" {
+		return Clause{Kind: kind, Why: why, Negated: p.negated()}
 	}
 	if !p.touches() {
 		if code := p.window(); code != "" {

@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -276,7 +277,7 @@ func (p *passage) vesselBesideCold() bool {
 
 // hurriesDown reports a pressure that is brought down by something cold.
 func (p *passage) hurriesDown() bool {
-	if !p.at.Done || p.negated() || p.has(set("want offer try")) && p.third() {
+	if !p.at.Done || p.negated() || p.has(set("want offer try")) && p.third() || p.says("out of the draught", "out of the draft", "out of the wind", "away from draughts", "away from drafts") {
 		return false
 	}
 	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {
@@ -383,6 +384,9 @@ func (p *passage) lastLook() (code, why string) {
 	if p.at.Closed && p.heatOffAt() {
 		return "process-short", "the heat goes off at a time"
 	}
+	if p.at.Closed && p.impatient() {
+		return "", "no patience"
+	}
 	if p.at.Filled && p.onTheirHeads() {
 		return "open-kettle", "jars upside down"
 	}
@@ -390,8 +394,14 @@ func (p *passage) lastLook() (code, why string) {
 		switch {
 		case !hasVerb(p.c.t[:min(len(p.c.t), 3)]) && !p.negated() && p.says("hose", "hosepipe", "tap", "bag of ice", "ice bath", "snowbank", "stream", "creek", "snow"):
 			return "cooling", "something cold"
+		case !p.negated() && p.says("of ice", "iced water", "ice water", "into ice", "on ice", "ice bath"):
+			return "cooling", "ice"
 		case !hasVerb(p.c.t) && p.says("lid off", "weight off", "open") && (p.hasClass(Gauge) || p.hasClass(Pressure) || p.says("needle", "dial")) && p.says("up", "high", "still", "showing", "on"):
 			return "cooling", "open under pressure"
+		case p.acted("retighten"):
+			return "lid", "bands tightened again"
+		case p.acted("reprocess") && p.repeatedFor():
+			return "process-short", "processed again for a time of its own"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():
@@ -423,6 +433,9 @@ func (p *passage) lastLook() (code, why string) {
 	case p.likesWith():
 		return "added-ingredient", "what it is liked with"
 	}
+	if code, why := p.turned(); why != "" {
+		return code, why
+	}
 	if p.weDoNot() {
 		return "omission", "others do, we do not"
 	}
@@ -438,6 +451,29 @@ func (p *passage) lastLook() (code, why string) {
 		}
 	}
 	return "", ""
+}
+
+// acted reports whether a frame finds the act in the clause.
+func (p *passage) acted(name string) bool {
+	if p.negated() {
+		return false
+	}
+	return slices.ContainsFunc(p.c.acts(p.at.Closed), func(s scored) bool { return s.frame.Act == name && !s.frame.Undone })
+}
+
+// repeatedFor reports a second process whose time the text does not state as the process.
+func (p *passage) repeatedFor() bool {
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && p.at.Times[m.Min] < 2 && m.Max <= 120 {
+			return true
+		}
+	}
+	return false
+}
+
+// impatient reports a cook who does not wait.
+func (p *passage) impatient() bool {
+	return p.oneself() && p.says("can't help it", "cannot help it", "can't wait", "cannot wait", "never wait", "no patience", "don't have the patience", "can't be bothered to wait", "never could wait")
 }
 
 // onTheirHeads reports full jars that are turned over, in a word or two: "Bottoms up, then

@@ -141,13 +141,19 @@ func (p *passage) coolsItself() bool {
 	if !p.at.Done {
 		return false
 	}
+	when := p.word(0) == "when" || p.word(0) == "once" || p.word(0) == "after"
 	for i := range p.c.t {
+		if when && becomesCold[p.word(i)] {
+			continue // "when they are cold"
+		}
 		if t := &p.c.t[i]; t.Kind == words.Word && t.class != Pronoun && !cooling[t.low] && !standing[t.low] {
 			return false
 		}
 	}
 	return true
 }
+
+var becomesCold = set("are is cold stone quite completely")
 
 var cooling = set("as while when once till until have has cool cools cooled down")
 

@@ -162,6 +162,9 @@ func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 	return r
 }
 
+// Listen tells f of each sentence of a method that is read from now on, for the learner.
+func (r *Reader) Listen(f func(sentence string, marks []uint32)) { r.method.Listen(f) }
+
 // Foods returns the catalogue that the reader knows.
 func (r *Reader) Foods() *food.Catalogue { return r.foods }
 

@@ -862,6 +862,13 @@ func (f *factReader) resting(i, end int) bool {
 			}
 		}
 	}
+	if f.text(end) == "before" && (f.text(end+1) == "they" || f.text(end+1) == "lifting" || f.text(end+1) == "you" || f.text(end+1) == "taking") && (f.text(end+2) == "come" || f.text(end+2) == "lift" || f.text(end+2) == "take" || f.text(end+1) == "lifting" || f.text(end+1) == "taking") {
+		for k := 1; k < i; k++ {
+			if f.text(k) == "off" && (f.text(k-1) == "lid" || f.text(k-1) == "heat") {
+				return true // "Take the lid off and give them five minutes before they come out"
+			}
+		}
+	}
 	for k := end; k < min(len(f.t), end+7) && (k == end || f.text(k) != "," && f.text(k) != ";" && f.text(k) != "/" && f.text(k) != "because" && f.text(k) != "since"); k++ {
 		if w := f.text(k); (w == "sitting" || w == "sit" || w == "standing" || w == "rest" || w == "resting") && f.text(end) != "," && f.text(end) != "." || w == "lid" && f.text(k+1) == "off" {
 			return true // "5 more minutes just sitting there with the lid off"

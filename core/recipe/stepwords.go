@@ -37,7 +37,7 @@ unpeeled: unpeeled, skin on, skins on, leave the skin on, leave the skins on, le
 scrub: scrub, scrubbed, scrubbing, scrub well
 peel: peel, peeled, peeling, pare, pared, slip the skins, slip skins, slip off skins, slip off the skins, slip the skins off, slip skins off, skins slip, remove skins, remove the skins, remove skin, skin the, skinned, slip off, skins off, skins slip off
 soak: hydrate, hydrated, soak, soaked, soaking, soak overnight, rehydrate, rehydrated, presoak, pre soak
-no-soak: no soak, no soaking, without soaking, unsoaked, do not soak, dont soak, no need to soak, not soaked, dry beans into, dry beans in each, dry in the jar, skip the soak, soaking is not needed, skip soaking
+no-soak: no soak, no soaking, without soaking, unsoaked, do not soak, dont soak, no need to soak, not soaked, dry beans into, dry beans in each, dry in the jar, soaking is not needed, skip soaking
 rinse: rinse, rinsed, rinsing, rinse well
 brown: brown, browned, browning, sear, seared
 bone: bone, debone, remove the bones, remove bones, bones removed, pick the meat from the bones, boned, deboned

@@ -1,7 +1,6 @@
 package review_test
 
 import (
-	"fmt"
 	"os"
 	"path/filepath"
 	"strings"
@@ -16,22 +15,27 @@ import (
 
 // kitchens are sound recipes of eleven kinds with three places for a sentence: before
 // the jars are filled, once they are closed, and after the process.
-var kitchens = map[string]struct{ flags, text string }{
-	"beans": {"--elevation 300ft --gauge dial", "Green beans\n\n4 lb green beans\nwater\n\n%s\nPack raw in pints and cover with boiling water, leaving 1 inch headspace.\n%s\nProcess 20 minutes at 11 pounds in a dial gauge pressure canner.\n%s\n"},
-	"tomatoes": {"--elevation 300ft --jar pint", "Whole tomatoes\n\n13 lb tomatoes, peeled, left whole\n1 Tbsp bottled lemon juice to each pint\nwater\n\n%s\n" +
-		"Put the lemon juice in the jars. Pack the raw tomatoes in hot pints and cover with boiling water, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 40 minutes in a boiling water bath.\n%s\n"},
-	"meat": {"--elevation 300ft --gauge weighted --jar pint", "Beef cubes\n\n10 lb beef, trimmed, in 1 inch cubes\n1/2 tsp salt to each pint\n\n%s\n" +
-		"Pack raw in hot pints, no liquid added, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
-	"soup": {"--elevation 300ft --gauge weighted --jar pint", "Vegetable soup\n\n4 cups carrots, peeled, sliced\n4 cups potatoes, peeled, cubed\n2 cups green beans, cut\n2 cups celery, sliced\n3 quarts vegetable broth\n2 tsp salt\n\n%s\n" +
-		"Boil all together 5 minutes. Fill hot pints half full with solids, then the hot broth, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 60 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
-	"pickle": {"--elevation 300ft --jar pint", "Dilled beans\n\n4 lb green beans\n8 heads fresh dill\n1/2 cup canning salt\n4 cups white vinegar (5 percent)\n4 cups water\n\n%s\n" +
-		"Stand the beans raw in hot sterile pints with the dill. Boil salt, vinegar and water, pour over, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 5 minutes in a boiling water bath.\n%s\n"},
-	"jam":     {"--elevation 300ft --jar half-pint", "Strawberry jam\n\n4 cups crushed strawberries\n4 cups sugar\n\n%s\nStir sugar and berries over low heat until the sugar dissolves, then boil hard to the jellying point. Ladle hot into sterile half-pints, 1/4 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess half-pints 5 minutes in a boiling water bath.\n%s\n"},
-	"kidneys": {"--elevation 300ft --gauge weighted --jar pint", "Kidney beans\n\n3 1/4 lb dried kidney beans\nsalt\nwater\n\n%s\nSoak the beans 12 hours, drain, cover with fresh water and boil 30 minutes. Fill hot pints with beans and cooking water, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
-	"pears":   {"--elevation 300ft --jar pint", "Pears in light syrup\n\n11 lb pears\n2 1/4 cups sugar\n9 cups water\n\n%s\nPeel, halve and core the pears. Boil them 5 minutes in the syrup. Fill hot pints with hot pears and hot syrup, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 20 minutes in a boiling water bath.\n%s\n"},
-	"salsa":   {"--elevation 300ft --jar pint", "Choice salsa\n\n6 cups peeled, cored, seeded, chopped tomatoes\n9 cups chopped onions and peppers\n1 1/2 cups bottled lemon juice\n3 tsp canning salt\n\n%s\nBring everything to a boil and simmer 3 minutes. Ladle hot into hot pints, 1/2 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nProcess pints 15 minutes in a boiling water bath.\n%s\n"},
-	"corn":    {"--elevation 300ft --gauge weighted --jar pint", "Whole kernel corn\n\n20 lb corn in the husk\n1/2 tsp salt to each pint\nwater\n\n%s\nHusk, silk and wash the corn. Blanch 3 minutes, cut the kernels off at three quarters depth. Pack raw in hot pints, cover with boiling water, 1 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 55 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
-	"chicken": {"--elevation 300ft --gauge weighted --jar pint", "Chicken, boned\n\n10 lb boneless chicken\n1/2 tsp salt to each pint\n\n%s\nPack raw in hot pints, no liquid added, 1 1/4 inch headspace. Wipe the rims, lids on, bands fingertip tight.\n%s\nVent 10 minutes. Process pints 75 minutes at 10 pounds in a weighted gauge pressure canner.\n%s\n"},
+var kitchens = func() map[string]kitchen {
+	out := map[string]kitchen{}
+	files, _ := filepath.Glob("testdata/adversary/kitchens/*.txt")
+	for _, name := range files {
+		data, err := os.ReadFile(name)
+		if err != nil {
+			panic(err)
+		}
+		flags, text, _ := strings.Cut(string(data), "\n")
+		out[strings.TrimSuffix(filepath.Base(name), ".txt")] = kitchen{flags, text}
+	}
+	return out
+}()
+
+// kitchen is a recipe with the flags of its kitchen; <0>, <1> and <2> are the places.
+type kitchen struct{ flags, text string }
+
+// with puts a sentence at one of the places.
+func (k kitchen) with(place, sentence string) string {
+	text := strings.Replace(k.text, "<"+place+">", sentence, 1)
+	return strings.NewReplacer("<0>", "", "<1>", "", "<2>", "").Replace(text)
 }
 
 // said reviews a kitchen with a sentence at one of its places.
@@ -39,9 +43,7 @@ func said(t *testing.T, base, place, sentence string) review.Result {
 	t.Helper()
 	k, ok := kitchens[base]
 	require.True(t, ok, base)
-	at := []any{"", "", ""}
-	at[place[0]-'0'] = sentence
-	w := written{ID: sentence, Text: fmt.Sprintf(k.text, at...), Flags: strings.Fields(k.flags)}
+	w := written{ID: sentence, Text: k.with(place, sentence), Flags: strings.Fields(k.flags)}
 	req, ok := w.asked(t)
 	require.True(t, ok)
 	return reviewer.Review(req)
@@ -130,4 +132,31 @@ func TestNothingStandsApart(t *testing.T) {
 			require.NotEqual(t, review.Clear, reviewText(t, part, 300, "dial").Verdict, "%s, part %d", name, i+1)
 		}
 	}
+}
+
+// Sentences that harm nothing leave a sound recipe clear. The marked ones are asked about;
+// they are to become fewer.
+func TestSoundSentences(t *testing.T) {
+	t.Parallel()
+	data, err := os.ReadFile("testdata/adversary/sound.txt")
+	require.NoError(t, err)
+	n, asked := 0, 0
+	for _, row := range strings.Split(string(data), "\n") {
+		if row == "" || strings.HasPrefix(row, "#") {
+			continue
+		}
+		f := strings.SplitN(row, "|", 3)
+		require.Len(t, f, 3, row)
+		base, marked := strings.CutPrefix(f[0], "?")
+		n++
+		res := said(t, base, f[1], f[2])
+		if marked {
+			asked++
+			assert.NotEqual(t, review.Clear, res.Verdict, "no longer asked about, take the mark off: %s", row)
+			continue
+		}
+		assert.Equal(t, review.Clear, res.Verdict, "%s", row)
+	}
+	require.GreaterOrEqual(t, n, 180)
+	require.LessOrEqual(t, asked*20, n)
 }

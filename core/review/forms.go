@@ -225,6 +225,9 @@ func pieces(b *bench) {
 		if st.did("crush") && !b.soft() && !b.finelyCut() && !b.seasoningOnly(s) {
 			b.step(s, "crush", "piece-size", Change, Finding{Do: "Do not crush it", Message: "Crushed food heats differently from the pieces that were tested."})
 		}
+		if b.grinds(s) {
+			b.step(s, "grind", "piece-size", Change, Finding{Do: "Leave it in pieces", Message: "Ground or grated food packs solid; the time was tested with pieces.", Source: b.proc.Citation()})
+		}
 		if st.did("dead-vine") && !containsAny(st.Text, "discard", "avoid", "not ", "n't", "never", "remove") {
 			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
@@ -272,6 +275,24 @@ func (b *bench) meatOnly(s int) bool {
 	}
 	return len(b.steps[s].Foods) > 0
 }
+
+// grinds reports whether the sentence minces or grates what the procedure takes in pieces.
+func (b *bench) grinds(s int) bool {
+	if slices.Contains(b.steps[s].dropped, "grind") || b.proc.Product != "plain" && b.proc.Product != "soup" || b.proc.Requires("grated") || b.finelyCut() || b.soft() || b.seasoningOnly(s) || b.main >= 0 && b.items[b.main].is("ground-meat") {
+		return false
+	}
+	for _, c := range b.steps[s].Clauses {
+		for _, a := range c.Acts {
+			if c.Kind == method.Doing && !c.Negated && !a.Undone && (a.Name == "grind" || a.Name == "grate") && grinding.MatchString(a.Verb) {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// grinding are the verbs that say so by themselves.
+var grinding = regexp.MustCompile(`^(grind|ground|minc|grat|shred)`)
 
 func (b *bench) seasoningOnly(s int) bool {
 	for _, m := range b.steps[s].Foods {

@@ -1,0 +1,186 @@
+package method
+
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// turn is a turn of phrase by which something else goes in, or less is done, than what was
+// tested. It is looked for in every clause before the jars are processed.
+type turn struct {
+	code, why string
+	is        func(*passage) bool
+}
+
+var turns = []turn{
+	{"", "what somebody likes in the jar", (*passage).likedInJar},
+	{"low-acid-increase", "more of one than of another", (*passage).moreThan},
+	{"pack-style", "poured in cold", (*passage).pouredCold},
+	{"process-short", "as long as something else", (*passage).asLongAs},
+	{"", "something goes in", (*passage).unknownGoesIn},
+	{"", "in a form of its own", (*passage).bareForm},
+	{"", "there is something in it", (*passage).thereIs},
+	{"cured-meat", "laid in salt", (*passage).inSalt},
+	{"method-mismatch", "processed like something else", (*passage).likeAnother},
+	{"", "filled with beans", (*passage).fullOfBeans},
+	{"sugar-change", "sugar left out", (*passage).sugarLeftOut},
+	{"dry-legume-unsoaked", "the water of the soak", (*passage).soakKept},
+	{"acid-diluted", "a brine used before", (*passage).usedBrine},
+	{"fat", "left on", (*passage).leftOn},
+}
+
+// turned returns the turn of phrase that the clause has.
+func (p *passage) turned() (code, why string) {
+	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than") {
+		return "", ""
+	}
+	for _, t := range turns {
+		if t.is(p) {
+			return t.code, t.why
+		}
+	}
+	return "", ""
+}
+
+// likedInJar reports "my husband likes a rasher in each jar".
+func (p *passage) likedInJar() bool {
+	if !p.has(set("like love prefer want enjoy fancy")) || p.says("liked", "loved", "used to") {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if ch.prep == "in" && (ch.class == Jar || ch.class == FullJar || p.says("in each", "in every", "in hers", "in his", "in theirs", "in mine")) {
+			return true
+		}
+	}
+	return false
+}
+
+// moreThan reports "more peppers than tomatoes", of two foods.
+func (p *passage) moreThan() bool {
+	foods, than := 0, false
+	if p.word(0) != "more" && !p.says("with more", "has more", "have more", "use more", "put more", "go more") || p.c.hasNumber() {
+		return false
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		than = than || w.low == "than"
+		if w.food != nil && !w.inner && w.class != Seasoning && w.class != Salt {
+			foods++
+		}
+	}
+	return than && foods > 1
+}
+
+// pouredCold reports a syrup that goes over the food cold, and a brine into the jars.
+func (p *passage) pouredCold() bool {
+	if !p.has(set("pour ladle fill top add put")) || !p.says("cold", "chilled", "cooled", "off the shelf", "from the fridge") || p.says("before it is cold", "till cold", "until cold", "cold jar", "cold jars", "not cold", "cold water") {
+		return false
+	}
+	return p.says("syrup") || p.says("brine", "vinegar", "pickle") && (p.at.Filled || p.hasClass(Jar))
+}
+
+// asLongAs reports a time that is said by that of another thing.
+func (p *passage) asLongAs() bool {
+	return p.at.Filled && !p.at.Done && p.c.kind != condition && p.says("no longer than", "same time as", "same as for", "same as the", "as long as the", "as long as for", "long as for") && !p.c.measured(english.Duration) && (p.namesFood() || p.says("for"))
+}
+
+// unknownGoesIn reports "elbows go in at the last": what goes in is no food that is known,
+// and nobody.
+func (p *passage) unknownGoesIn() bool {
+	if p.at.Filled || p.namesFood() || p.hasClass(Vague) || p.hasClass(Pronoun) || !p.has(set("go")) || !p.says("go in", "goes in", "went in", "go into", "goes into", "in go", "in goes") {
+		return false
+	}
+	s := p.subject()
+	if s == nil || s.class != "" && s.class != Thing && s.class != Unknown || s.name || kitchen[s.Text] || harmlessNouns[s.Text] || subjects[s.low] {
+		return false
+	}
+	switch s.entry.Noun() {
+	case english.NounBody, english.NounArtifact, english.NounFood, english.NounPlant, english.NounSubstance:
+		return true
+	}
+	return s.class == Unknown
+}
+
+// bareForm reports a clause that only says in which form the food is: "smoked by my uncle".
+func (p *passage) bareForm() bool {
+	if p.at.Filled || p.namesFood() || p.c.t[0].m != 0 || p.says("towel", "cloth", "paper", "rag") {
+		return false
+	}
+	if last := len(p.c.t) - 1; last > 1 && formOf[p.word(last)] != "" && p.word(last-1) == "the" && p.has(set("use take get buy do have")) {
+		return true // "I use the frozen"
+	}
+	if s := p.subject(); s != nil && (s.class == Pronoun || s.low == "they" || s.low == "it") {
+		for i := 1; i < len(p.c.t); i++ {
+			if formOf[p.word(i)] != "" && (auxiliary[p.word(i-1)] || p.word(i-1) == "been") && !p.negated() {
+				return true // "these were dried on strings"
+			}
+		}
+	}
+	if len(p.c.t) > 7 || formOf[p.word(0)] == "" {
+		return false
+	}
+	return len(p.c.t) == 1 || p.c.t[1].Kind == words.Mark || prepositions[p.word(1)] || adverbs[p.word(1)]
+}
+
+// sugarLeftOut reports sugar of which some stays out.
+func (p *passage) sugarLeftOut() bool {
+	return p.hasClass(Sugar) && p.has(set("leave keep take")) && p.says("out", "back") && !p.says("brown sugar", "in the bowl")
+}
+
+// soakKept reports beans that keep the water they were soaked in.
+func (p *passage) soakKept() bool {
+	return p.says("soaking water", "soak water", "soaking liquid", "soaking liquor", "same water", "water they soaked in", "water they sat in", "water from the soak") &&
+		p.has(set("stay keep cook boil simmer use leave go can pour put stew do save")) && !p.has(set("drain discard throw tip change dump lose rinse")) && !p.says("off", "away", "out", "fresh")
+}
+
+// usedBrine reports a brine, syrup or vinegar that served before.
+func (p *passage) usedBrine() bool {
+	return !p.at.Filled && p.says("brine", "syrup", "pickle juice", "pickling juice", "pickling liquid", "vinegar") &&
+		p.says("last year's", "last years", "last week's", "last time's", "last batch", "yesterday's", "from last", "from the last", "used before", "a second time", "over again", "old brine", "old syrup", "old vinegar", "from before") && !p.says("throw", "pour away", "discard", "not")
+}
+
+// leftOn reports a part that is left on each piece and has no name: "a good rim of white on
+// each bit".
+func (p *passage) leftOn() bool {
+	if p.at.Filled || !p.has(set("leave keep")) || !p.says("on each", "on every", "on all", "on the bits", "on the pieces", "on the meat", "on the chunks") {
+		return false
+	}
+	return !p.says("skin", "skins", "stem", "stems", "root", "tops", "tails", "peel", "lid", "lids", "eye", "inch of")
+}
+
+// thereIs reports "there's a sheep's head in the broth": something in it that is no food
+// that is known.
+func (p *passage) thereIs() bool {
+	if p.word(0) != "there" && p.word(0) != "there's" || !p.has(set("be")) && p.word(0) != "there's" {
+		return false
+	}
+	inside, thing := false, false
+	for _, ch := range p.c.chunks() {
+		switch {
+		case (ch.prep == "in" || ch.prep == "through" || ch.prep == "into") && (ch.class == Liquid || ch.class == Jar || ch.class == FullJar || ch.class == Pronoun || ch.class == Food):
+			inside = true
+		case ch.prep == "" && (ch.class == "" || ch.class == Thing || ch.class == Unknown || ch.class == Part || ch.class == Vague || ch.class == Animal):
+			head := &p.c.t[ch.head]
+			for i := ch.start; i < ch.end; i++ {
+				thing = thing || p.c.t[i].class == Animal || p.c.t[i].food == nil && p.c.t[i].entry.Noun() == english.NounAnimal
+			}
+			thing = thing || head.food == nil && !harmlessNouns[head.Text] && !kitchen[head.Text] && head.entry.Noun() != 0
+		}
+	}
+	return inside && thing
+}
+
+// inSalt reports meat that lies in salt for days.
+func (p *passage) inSalt() bool {
+	return !p.at.Filled && p.says("into the salt", "in the salt", "under salt", "in salt", "into salt") && p.c.unit().hasAny([]string{"week", "weeks", "month", "months", "fortnight", "hang", "hung"})
+}
+
+// likeAnother reports "process like you would a jam".
+func (p *passage) likeAnother() bool {
+	return p.at.Filled && p.has(set("process can do treat boil time")) && p.says("like you would", "as you would", "like you do", "as you do", "the way you do", "same way as", "just like", "as if it were", "as though it were") && p.namesFood()
+}
+
+// fullOfBeans reports jars that pulses fill to the top, so that little water is left.
+func (p *passage) fullOfBeans() bool {
+	return p.hasClass(Pulse) && p.has(set("fill pack heap load")) && p.says("to the shoulder", "to the shoulders", "to the neck", "to the top", "up to the neck", "right up", "full up", "to the brim")
+}
