@@ -210,7 +210,7 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 			return "unknown-ingredient", "vague"
 		}
 	}
-	if p.negated() || !p.puts() || p.c.kind == result || p.says("add more", "are added", "is added") {
+	if p.negated() || !p.puts() || p.c.kind == result || !p.at.Filled && p.says("of ice on top", "of ice over", "ice on top") && p.hasClass(Salt) || p.says("add more", "are added", "is added") {
 		return "", ""
 	}
 	for _, a := range acts {
@@ -219,7 +219,7 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 		}
 		named := false
 		for _, ch := range p.objectsFor(a) {
-			if head := p.c.t[ch.head].Text; ch.class == Thing && !harmlessNouns[head] && !kitchen[head] || ch.class == Part && a.Name == "add" && p.has(set("add put throw toss stir chuck")) && !p.says("back", "off", "out", "side") {
+			if head := p.c.t[ch.head].Text; ch.class == Thing && !harmlessNouns[head] && !kitchen[head] && !(head == "ice" && !p.at.Filled) || ch.class == Part && a.Name == "add" && p.has(set("add put throw toss stir chuck")) && !p.says("back", "off", "out", "side") {
 				return "unknown-ingredient", "an unknown thing goes in"
 			}
 			named = named || stuff[ch.class] && ch.class != Vague || ch.class == Pronoun || ch.class == Part || trade[ch.class]

@@ -1,6 +1,8 @@
 package method
 
 import (
+	"maps"
+	"slices"
 	"sort"
 	"strings"
 
@@ -41,18 +43,20 @@ type verbFrame struct {
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}}
 	r.learn(lang.Hints)
-	for name, f := range c.Names() {
-		r.add(name, classOf(f), f)
+	// In order, so that of two senses of a word the same one is always taken.
+	for _, name := range slices.Sorted(maps.Keys(c.Names())) {
+		r.add(name, classOf(c.Names()[name]), c.Names()[name])
 	}
-	for class, names := range lang.Things {
-		for _, n := range names {
+	for _, class := range slices.Sorted(maps.Keys(lang.Things)) {
+		for _, n := range lang.Things[class] {
 			r.add(n, class, nil)
 		}
 	}
-	for name, f := range c.Further() {
-		r.add(name, classOf(f), f)
+	for _, name := range slices.Sorted(maps.Keys(c.Further())) {
+		r.add(name, classOf(c.Further()[name]), c.Further()[name])
 	}
-	for name, f := range c.Varieties() {
+	for _, name := range slices.Sorted(maps.Keys(c.Varieties())) {
+		f := c.Varieties()[name]
 		switch feared := f.In("low-acid-fruit", "no-home-process"); {
 		case !feared:
 			r.varieties[name] = true

@@ -30,12 +30,24 @@ var plainTurns = []plainly{
 	{Talk, "why it is so", (*passage).whyItIs},
 	{Talk, "it swells", (*passage).swellsUp},
 	{Doing, "salt by taste", (*passage).saltByTaste},
+	{Talk, "a warning", (*passage).dare},
+	{Doing, "it softens", (*passage).softensAlone},
+	{Talk, "how high", (*passage).howHigh},
+	{Doing, "the steam shows", (*passage).steamShows},
+	{Talk, "a chair", (*passage).sitsDown},
+	{Doing, "onto the shelf", (*passage).shelved},
+	{Doing, "the clock", (*passage).looksAtClock},
+	{Doing, "the heat is off", (*passage).restsOff},
+	{Doing, "water to the line", (*passage).toTheLine},
+	{Talk, "it sets", (*passage).setsCold},
+	{Doing, "opened away from the face", (*passage).opensAway},
 	{Serve, "at the table", (*passage).tableTalk},
+	{Serve, "made into a dish", (*passage).forDish},
 }
 
 // plain returns the turn that the clause is.
 func (p *passage) plain() (ClauseKind, string) {
-	if !p.at.Method {
+	if !p.at.Method && !p.at.Done {
 		return "", ""
 	}
 	for _, t := range plainTurns {
@@ -201,6 +213,110 @@ func (p *passage) saltByTaste() bool {
 	return s != nil && (s.class == Salt || s.class == Seasoning) && len(p.c.t) <= 7 && p.says("as you like", "to taste", "as you please", "up to you", "for the taste", "only for taste", "for taste") && !p.c.hasNumber()
 }
 
+// dare reports "don't you dare tighten them", of no step of safety.
+func (p *passage) dare() bool {
+	return p.says("don't you dare", "do not dare", "don't dare", "dont you dare", "dont dare", "never dare") && !p.has(bothers) && !p.has(set("wipe rinse wash acidify exhaust add")) && !p.c.hasNumber()
+}
+
+// softensAlone reports food that goes soft by itself: "these you don't crush, they soften
+// alone".
+func (p *passage) softensAlone() bool {
+	s := p.subject()
+	return !p.at.Filled && !p.negated() && s != nil && (s.low == "they" || s.low == "it" || s.low == "these" || s.class == Food) && p.has(set("soften wilt melt collapse")) && len(p.c.verbIndexes()) == 1 && p.says("alone", "by themselves", "by itself", "on their own", "of themselves") && !p.c.hasNumber()
+}
+
+// howHigh reports the height of the kitchen as a reason: "because we are so high, five
+// thousand and one hundred".
+func (p *passage) howHigh() bool {
+	if p.c.kind != reason && p.c.joint != "because" && p.c.joint != "since" || !p.says("high", "up here", "so far up") || len(p.c.verbIndexes()) != 1 || p.hasClass(Clock) {
+		return false
+	}
+	for i := range p.c.t {
+		if p.c.nums[i] > 0 {
+			v, _ := english.Number(p.c.raw, i)
+			return v >= 500 && len(p.c.t) <= 14
+		}
+	}
+	return len(p.c.t) <= 14
+}
+
+// steamShows reports the steam that is waited for, and how it has to come.
+func (p *passage) steamShows() bool {
+	return p.at.Filled && !p.at.Done && !p.negated() && p.hasClass(Steam) && !p.c.hasNumber() && len(p.c.m) == 0 && p.only(func(_ int, w *token) bool {
+		return w.class == Steam || w.isVerb && shows[w.verb] || streaming[w.low] || w.low == "till" || w.class == Canner || w.low == "vent" || w.low == "pipe"
+	})
+}
+
+var (
+	shows     = set("see come show pour stream issue blow go escape flow rise run appear shoot push")
+	streaming = set("steady stream column plume jet full strong cloud constant solid freely funnel")
+)
+
+// sitsDown reports "set a chair by the stove".
+func (p *passage) sitsDown() bool {
+	return p.says("chair", "stool", "armchair") && p.has(set("set pull bring fetch get draw put")) && !p.namesFood() && !p.hasClass(Pronoun) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.c.hasNumber()
+}
+
+// shelved reports jars that are put where they are kept.
+func (p *passage) shelved() bool {
+	return p.at.Done && p.after == nil && !p.negated() && p.has(set("put set stand carry line keep store take")) && len(p.c.verbIndexes()) == 1 && !p.says("hot", "warm", "straight", "still", "at once") && p.says("shelf", "shelves", "pantry", "cellar", "cupboard", "larder") && p.only(func(_ int, w *token) bool {
+		return w.isVerb || w.class == Pronoun || w.class == FullJar || w.class == Jar || w.class == Place || w.low == "shelf" || w.low == "shelves" || w.low == "cellar" || w.low == "dark" || w.low == "cool" || w.low == "dry"
+	})
+}
+
+// looksAtClock reports "only then look at the clock".
+func (p *passage) looksAtClock() bool {
+	return p.at.Closed && !p.at.Done && !p.negated() && p.hasClass(Clock) && p.has(set("look watch mind check")) && len(p.c.verbIndexes()) == 1 && !p.c.hasNumber() && len(p.c.t) <= 9
+}
+
+// restsOff reports jars that rest in the canner, the heat off, for a few minutes.
+func (p *passage) restsOff() bool {
+	if !p.at.Done || p.negated() || !p.says("fire out", "fire off", "heat off", "flame off", "flame out", "gas off", "burner off", "stove off") || !p.has(set("sit stand rest wait leave let stay")) || p.namesFood() {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind != english.Duration || m.Max > 15 {
+			return false
+		}
+	}
+	return len(p.c.m) > 0 && !p.any(colds)
+}
+
+// toTheLine reports the water of a pressure canner: "hot water in the bottom, to the line".
+func (p *passage) toTheLine() bool {
+	return p.at.Filled && !p.at.Done && !hasVerb(p.c.t) && p.says("water") && p.says("to the line", "to the mark", "up to the mark", "up to the line") && p.says("in the bottom", "in the canner", "in first")
+}
+
+// setsCold reports a spread that sets by itself.
+func (p *passage) setsCold() bool {
+	return p.at.Done && !p.negated() && p.word(0) == "it" && p.has(set("thicken set gel jell firm")) && len(p.c.verbIndexes()) == 1 && len(p.c.t) <= 5
+}
+
+// opensAway reports a canner that is opened away from the face, its lock down.
+func (p *passage) opensAway() bool {
+	return p.at.Done && !p.negated() && p.has(set("open unlock lift tip tilt raise")) && p.c.unit().hasAny([]string{"away from you", "away from your face", "away from me", "from your face"}) && !p.any(early) && !p.namesFood() && len(p.c.m) == 0
+}
+
+// forDish reports the jar's food being made into something: "shred it for tacos", "rinse
+// them and they are ready for salad".
+func (p *passage) forDish() bool {
+	if !p.at.Done || p.negated() || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid) || p.says("forgot", "first", "before") || len(p.c.m) > 0 || p.c.hasNumber() {
+		return false
+	}
+	taken := p.has(set("shred mash fry rinse drain toss slice chop spread bake roast"))
+	laid := p.has(set("set serve put lay heap pile have")) && p.says("for christmas", "for easter", "on sunday", "at christmas", "for supper", "for company")
+	for _, ch := range p.c.chunks() {
+		w := &p.c.t[ch.head]
+		if ch.head == 0 || w.entry.Noun() != english.NounFood && w.food == nil || ch.end-ch.start > 2 || p.word(ch.start) == "each" || p.word(ch.start) == "every" {
+			continue
+		}
+		if ch.prep == "for" && (taken || !hasVerb(p.c.t) || p.says("ready for", "good for", "fine for")) || ch.prep == "on" && laid {
+			return true
+		}
+	}
+	return false
+}
+
 // tableTalk reports what is eaten with it, once the jars are done, in a sentence that puts
 // nothing in them.
 func (p *passage) tableTalk() bool {
@@ -208,6 +324,8 @@ func (p *passage) tableTalk() bool {
 		return false
 	}
 	switch {
+	case p.word(0) == "for" && p.says("'s pie", "pie", "stew", "soup", "chili", "curry", "supper", "company", "sandwiches", "salad", "tacos", "noodles", "gravy", "hash") && p.has(set("thicken stir add mix fry brown toss put simmer cook mash")) && (p.says("i'd", "he'd", "she'd", "we'd", "they'd", "you'd", "would") || p.oneself()):
+		return true // "For shepherd's pie he'd thicken the juices with flour"
 	case p.word(0) == "with" && !hasVerb(p.c.t) && p.namesFood() && slices.ContainsFunc(p.c.t, func(w token) bool { return w.entry.Noun() == english.NounTime }):
 		return true // "With custard, on a Sunday."
 	case p.says("a supper", "a meal", "a dinner", "a lunch", "a breakfast", "a feast", "a treat") && p.has(set("be make")):

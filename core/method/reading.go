@@ -333,6 +333,12 @@ func (p *passage) onlyBoiling() bool {
 // the cream when you open the jar".
 func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	for i := 1; i < len(list); i++ {
+		if w := list[i].t[0].low; (w == "that" || w == "which" || w == "those") && list[i].hasAny([]string{"at the table", "when you open it", "when you eat", "at serving"}) && list[i].hasAny([]string{"go", "goes", "come", "comes"}) && !(&passage{c: list[i-1]}).fillsJars() {
+			out[i].Kind, out[i-1].Kind, out[i-1].Code, out[i-1].Why = Serve, Serve, "", "goes in at the table"
+		}
+		if list[i].kind == moment && list[i].hasAny(eating) && list[i-1].t[len(list[i-1].t)-1].low == "for" && list[i-1].hasAny([]string{"is for", "are for"}) {
+			out[i].Kind, out[i-1].Kind, out[i-1].Code, out[i-1].Why = Serve, Serve, "", "for when it is eaten"
+		}
 		if opens[i] && out[i].Kind == Serve && list[i].kind == mainClause && !hasVerb(list[i-1].t) && !(&passage{c: list[i-1]}).hasClass(Jar) {
 			out[i-1].Kind, out[i-1].Why = Serve, "for the opened jar" // "For noodles: open two jars ..."
 		}
@@ -360,10 +366,16 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	}
 }
 
+// eating are words for the day that a jar is opened.
+var eating = []string{"heat it", "warm it", "open it", "eat it", "serve it", "open them", "heat them", "warm them", "eat them", "serve them", "open a jar", "open the jar"}
+
+// toEat are words before what is done with an opened jar.
+var toEat = []string{"to eat", "to serve", "for eating", "to use", "for serving"}
+
 // forADish reads a sentence that names the dish first as the cooking of it, once the jars
 // are done: "For stew, roll it in flour and brown it when you open the jar."
 func forADish(list []*clause, out []Clause, at Where) {
-	if !at.Done || len(list) < 2 || out[0].Kind != Serve || !list[0].has("for") || list[0].t[0].low != "for" || hasVerb(list[0].t) {
+	if !at.Done || len(list) < 2 || hasVerb(list[0].t) && !list[0].hasAny(toEat) && out[0].Why != "at the table" || !(out[0].Kind == Serve && list[0].t[0].low == "for" || list[0].hasAny(toEat) && len(list[0].t) <= 3) {
 		return
 	}
 	for i := 1; i < len(list); i++ {
@@ -918,7 +930,7 @@ func (p *passage) opensJar() bool {
 	if p.emptiesJar() {
 		return true
 	}
-	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && p.says("up", "through", "again")) {
+	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && (p.says("up", "through", "again") || len(p.c.t) <= 4 && p.hasClass(Pronoun))) {
 		return true
 	}
 	if p.at.Closed && !p.at.Done && !p.has(set("open serve eat reheat enjoy want")) && !p.says("serve", "serving", "table", "eat", "eating", "opened", "opening", "jar is open") {

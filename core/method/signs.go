@@ -398,6 +398,8 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "ice"
 		case !hasVerb(p.c.t) && p.says("lid off", "weight off", "open") && (p.hasClass(Gauge) || p.hasClass(Pressure) || p.says("needle", "dial")) && p.says("up", "high", "still", "showing", "on"):
 			return "cooling", "open under pressure"
+		case p.forTheBatch():
+			return "added-ingredient", "for what is in the jar"
 		case p.acted("retighten"):
 			return "lid", "bands tightened again"
 		case p.acted("reprocess") && p.repeatedFor():
@@ -416,7 +418,7 @@ func (p *passage) lastLook() (code, why string) {
 		return "open-kettle", "safe without"
 	case p.says("for the sour", "for the acid", "for the sharpness") && p.says("juice", "liquid", "brine", "water", "wine") && !p.negated():
 		return "acid-swap", "another for the acid"
-	case p.hasClass(Sugar) && p.has(set("cut trim knock bring")) && p.says("back", "down", "right back") && !p.negated():
+	case p.hasClass(Sugar) && p.has(set("cut trim knock bring")) && p.says("back", "down", "right back") && !p.negated() && !p.says("side down", "sides down"):
 		return "sugar-change", "less sugar"
 	case p.at.Closed && p.says("near enough", "close enough", "good enough") && !p.negated():
 		return "process-short", "near enough"

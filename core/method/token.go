@@ -51,6 +51,9 @@ func (r *Reader) annotate(text string) []token {
 			raw[i].Text = out[i].Text
 		}
 		about := english.About(out[i].low)
+		if !about.Known && accented(t.Raw) {
+			about = english.About(t.Text) // "fête"
+		}
 		out[i].entry = about.Noun
 		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low] || r.varieties[t.Text]
 		first, _ := firstRune(t.Raw)
@@ -95,6 +98,18 @@ func (r *Reader) annotate(text string) []token {
 	return out
 }
 
+// accented reports a word of Latin letters some of which wear accents.
+func accented(s string) bool {
+	found := false
+	for _, c := range s {
+		if !unicode.Is(unicode.Latin, c) {
+			return false
+		}
+		found = found || c > 127
+	}
+	return found
+}
+
 // sounding are verbs that a sound may follow in quotes.
 var sounding = set("make go say sound hear")
 
@@ -103,7 +118,7 @@ func quote(s string) bool {
 }
 
 // dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"em": "them", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+var dialect = map[string]string{"em": "them", "u": "you", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
 	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place

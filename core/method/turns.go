@@ -184,3 +184,17 @@ func (p *passage) likeAnother() bool {
 func (p *passage) fullOfBeans() bool {
 	return p.hasClass(Pulse) && p.has(set("fill pack heap load")) && p.says("to the shoulder", "to the shoulders", "to the neck", "to the top", "up to the neck", "right up", "full up", "to the brim")
 }
+
+// forTheBatch reports, behind the process, what is for the food of the recipe or for its
+// body: "Flour for the meat.", "Rice for bulk."
+func (p *passage) forTheBatch() bool {
+	if hasVerb(p.c.t) || p.negated() || !p.namesFood() {
+		return false
+	}
+	for _, ch := range p.c.chunks() {
+		if head := p.c.t[ch.head].Text; ch.prep == "for" && ch.head > 0 && (p.at.Names[head] || ch.class == Meat || ch.class == Food && p.c.t[ch.head].food == nil || head == "bulk" || head == "body" || head == "thickness" || head == "thickening" || head == "richness" || head == "batch") {
+			return true
+		}
+	}
+	return false
+}

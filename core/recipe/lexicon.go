@@ -1,6 +1,8 @@
 package recipe
 
 import (
+	"maps"
+	"slices"
 	"sort"
 	"strings"
 
@@ -68,9 +70,7 @@ func (lx lexicon) addAll(kind senseKind, list string) {
 }
 
 func (lx lexicon) addFoods(c *food.Catalogue) {
-	for name, f := range c.Names() {
-		lx.add(name, sense{kind: foodName, ref: f.ID, food: f})
-	}
+	lx.addNames(c.Names())
 }
 
 // feared are the varieties whose food has no safe process, or only one of its own:
@@ -87,7 +87,8 @@ func feared(names map[string]*food.Food) map[string]*food.Food {
 
 // addNames adds names that give way to the senses that a word has already.
 func (lx lexicon) addNames(names map[string]*food.Food) {
-	for name, f := range names {
+	for _, name := range slices.Sorted(maps.Keys(names)) {
+		f := names[name]
 		lx.add(name, sense{kind: foodName, ref: f.ID, food: f})
 	}
 }
@@ -136,7 +137,7 @@ type Reader struct {
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 	r := &Reader{method: method.NewReader(c, lang), foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
-	for n := range c.Names() {
+	for _, n := range slices.Sorted(maps.Keys(c.Names())) {
 		r.bySize[len(n)] = append(r.bySize[len(n)], sizedName{n, letters(n)})
 	}
 	r.line.addAll(prepWord, lineFirst)

@@ -36,7 +36,7 @@ var weighedFor = regexp.MustCompile(`(?i)^(about |around )?\d[\d./½¼¾ ]* ?(lb
 
 // lineAs is Line for a text that was looked at before.
 func (r *Reader) lineAs(no int, text string, at look) *Line {
-	at.body = r.glossed(at.body)
+	at.body = r.glossed(nowadays.ReplaceAllString(at.body, "$1"))
 	body, said := r.remarks(at.body, words.Split(at.body))
 	l := r.plainLine(no, text, body, at)
 	if l.Kind == Ingredient {
@@ -53,6 +53,9 @@ func (r *Reader) lineAs(no int, text string, at look) *Line {
 	}
 	return l
 }
+
+// nowadays says when, behind a food: "21 lb apples this time (half Cortland)".
+var nowadays = regexp.MustCompile(`(?i) this (?:time|year|week|month|season|round)(\W*$| ?[,;(])`)
 
 // gloss is a second name in the midst of the first: "navy (pea) beans".
 var gloss = regexp.MustCompile(`(\pL+) \((\pL+)\) (\pL+)`)

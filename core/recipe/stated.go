@@ -844,12 +844,18 @@ func (f *factReader) edge(i int) bool {
 	return false
 }
 
+// heats are what goes off when the time is up.
+var heats = set("heat lid fire flame gas burner stove")
+
 // resting reports a time that the jars rest or the steam blows, before or behind
 // the process: "5 minutes rest", "steam 10 min, then dial gauge 14 lb".
 func (f *factReader) resting(i, end int) bool {
 	switch f.text(i - 1) {
 	case "wait", "rest", "stand", "another":
 		return true
+	}
+	if i > 2 && f.text(i-1) == "," && f.text(i-2) == "off" && heats[f.text(i-3)] {
+		return true // "Heat off, lid off, five minutes, then out"
 	}
 	switch f.text(end) {
 	case "rest", "resting", "wait", "waiting", "cooling", "standing", "sitting":
@@ -937,7 +943,7 @@ func (f *factReader) besideFood(i int) bool {
 		return true
 	}
 	for n := range f.t {
-		if f.t[n].Start >= c.Start && f.t[n].Start < c.End && f.r.foodAt(f.t, n) {
+		if f.t[n].Start >= c.Start && f.t[n].Start < c.End && f.text(n) != "water" && f.r.foodAt(f.t, n) {
 			return true
 		}
 	}
