@@ -133,7 +133,7 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 	if p.says("in the bottom", "on top of each", "in each", "over each") && p.says("dripping", "drippings", "grease", "lard") {
 		return "fat", "fat goes in"
 	}
-	if p.negated() || !p.c.hasAny([]string{"fat", "marbling", "grease", "dripping", "drippings", "lard"}) {
+	if p.negated() || p.says("fat ones", "fat one") || !p.c.hasAny([]string{"fat", "marbling", "grease", "dripping", "drippings", "lard"}) {
 		return "", ""
 	}
 	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "only") {

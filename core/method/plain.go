@@ -31,6 +31,11 @@ var plainTurns = []plainly{
 	{Talk, "it swells", (*passage).swellsUp},
 	{Doing, "salt by taste", (*passage).saltByTaste},
 	{Talk, "a warning", (*passage).dare},
+	{Talk, "a pastime", (*passage).pastime},
+	{Doing, "the needle falls", (*passage).needleFalls},
+	{Doing, "the clock starts at the boil", (*passage).clockAtBoil},
+	{Doing, "the jars in a row", (*passage).jarsInRow},
+	{Talk, "how it cuts", (*passage).cutsWell},
 	{Doing, "it softens", (*passage).softensAlone},
 	{Talk, "how high", (*passage).howHigh},
 	{Doing, "the steam shows", (*passage).steamShows},
@@ -213,6 +218,35 @@ func (p *passage) saltByTaste() bool {
 	return s != nil && (s.class == Salt || s.class == Seasoning) && len(p.c.t) <= 7 && p.says("as you like", "to taste", "as you please", "up to you", "for the taste", "only for taste", "for taste") && !p.c.hasNumber()
 }
 
+// pastime reports "put on some music".
+func (p *passage) pastime() bool {
+	return p.says("music", "the radio", "a record", "the television", "the news", "a film", "the ball game") && p.has(set("put turn have play hear listen watch switch")) && !p.namesFood() && !p.hasClass(Pronoun) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Clock) && !p.hasClass(Burner) && !p.c.hasNumber() && len(p.c.m) == 0
+}
+
+// needleFalls reports the pressure that goes down once the process is over.
+func (p *passage) needleFalls() bool {
+	s := p.subject()
+	return p.at.Done && !p.negated() && s != nil && (s.class == Gauge || s.class == Pressure) && p.has(set("fall drop sink")) && len(p.c.verbIndexes()) == 1 && len(p.c.t) <= 4 && !p.c.hasNumber()
+}
+
+// clockAtBoil reports "the clock starts at a proper boil".
+func (p *passage) clockAtBoil() bool {
+	return p.at.Closed && !p.at.Done && !p.negated() && p.hasClass(Clock) && p.has(set("start begin")) && p.says("full boil", "proper boil", "rolling boil", "real boil", "hard boil") && !p.c.hasNumber() && len(p.c.t) <= 9 && !p.says("before", "near", "almost", "under")
+}
+
+// jarsInRow reports "I line the jars up".
+func (p *passage) jarsInRow() bool {
+	return !p.at.Closed && !p.negated() && p.has(set("line set stand")) && len(p.c.verbIndexes()) == 1 && p.says("up", "in a row", "out") && p.only(func(_ int, w *token) bool {
+		return w.isVerb || w.class == Jar || w.class == Pronoun && w.low == "them" || w.low == "row"
+	}) && p.hasClass(Jar)
+}
+
+// cutsWell reports "it cuts cleaner".
+func (p *passage) cutsWell() bool {
+	s := p.subject()
+	return !p.at.Filled && !p.negated() && s != nil && (s.low == "it" || s.low == "they") && p.has(set("cut slice peel")) && p.says("cleaner", "easier", "better", "neater", "cleanly", "nicely") && len(p.c.t) <= 5
+}
+
 // dare reports "don't you dare tighten them", of no step of safety.
 func (p *passage) dare() bool {
 	return p.says("don't you dare", "do not dare", "don't dare", "dont you dare", "dont dare", "never dare") && !p.has(bothers) && !p.has(set("wipe rinse wash acidify exhaust add")) && !p.c.hasNumber()
@@ -324,6 +358,8 @@ func (p *passage) tableTalk() bool {
 		return false
 	}
 	switch {
+	case !hasVerb(p.c.t) && len(p.c.t) <= 5 && p.says("pie", "soup", "stew", "salad", "supper", "crumble", "casserole") && p.says("january", "february", "december", "november", "march", "winter", "sunday", "christmas", "easter"):
+		return true // "Pot pie in January."
 	case p.word(0) == "for" && p.says("'s pie", "pie", "stew", "soup", "chili", "curry", "supper", "company", "sandwiches", "salad", "tacos", "noodles", "gravy", "hash") && p.has(set("thicken stir add mix fry brown toss put simmer cook mash")) && (p.says("i'd", "he'd", "she'd", "we'd", "they'd", "you'd", "would") || p.oneself()):
 		return true // "For shepherd's pie he'd thicken the juices with flour"
 	case p.word(0) == "with" && !hasVerb(p.c.t) && p.namesFood() && slices.ContainsFunc(p.c.t, func(w token) bool { return w.entry.Noun() == english.NounTime }):

@@ -81,6 +81,9 @@ func (p *passage) pouredCold() bool {
 
 // asLongAs reports a time that is said by that of another thing.
 func (p *passage) asLongAs() bool {
+	if !p.at.Done && p.says("is the same time", "are the same time", "takes the same time", "take the same time", "has the same time") {
+		return true // "cream style is the same time"
+	}
 	return p.at.Filled && !p.at.Done && p.c.kind != condition && p.says("no longer than", "same time as", "same as for", "same as the", "as long as the", "as long as for", "long as for") && !p.c.measured(english.Duration) && (p.namesFood() || p.says("for"))
 }
 

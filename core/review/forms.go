@@ -228,7 +228,7 @@ func pieces(b *bench) {
 		if b.grinds(s) {
 			b.step(s, "grind", "piece-size", Change, Finding{Do: "Leave it in pieces", Message: "Ground or grated food packs solid; the time was tested with pieces.", Source: b.proc.Citation()})
 		}
-		if st.did("dead-vine") && !containsAny(st.Text, "discard", "avoid", "not ", "n't", "never", "remove") {
+		if st.did("dead-vine") && !containsAny(st.Text, "discard", "avoid", "not ", "n't", "never", "remove", "ort out", "ick out", "hrow out", "hrow away", "oss out", "ut out") {
 			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
