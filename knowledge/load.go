@@ -66,7 +66,7 @@ func Load() (*Library, error) {
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
 // debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml, plan.yaml,
-// things.yaml, frames.yaml, hints.yaml. Errors name file, line and field.
+// things.yaml, frames.yaml, hints.yaml, plain.yaml. Errors name file, line and field.
 func LoadFS(fsys fs.FS) (*Library, error) {
 	src, err := read(fsys)
 	if err != nil {
@@ -291,11 +291,11 @@ func readAcidity(fsys fs.FS) ([]*acidity.Profile, []acidity.Dose, error) {
 
 // readLanguage reads what things are called and what verbs do.
 func readLanguage(fsys fs.FS) (*method.Language, error) {
-	var things, frames, hints method.Language
-	if err := errors.Join(decode(fsys, "things.yaml", &things), decode(fsys, "frames.yaml", &frames), decode(fsys, "hints.yaml", &hints)); err != nil {
+	var things, frames, hints, plain method.Language
+	if err := errors.Join(decode(fsys, "things.yaml", &things), decode(fsys, "frames.yaml", &frames), decode(fsys, "hints.yaml", &hints), decode(fsys, "plain.yaml", &plain)); err != nil {
 		return nil, err
 	}
-	things.Frames, things.Hints = frames.Frames, hints.Hints
+	things.Frames, things.Hints, things.Plain = frames.Frames, hints.Hints, plain.Plain
 	return &things, nil
 }
 

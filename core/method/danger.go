@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -9,7 +11,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.signs} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.signs} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -18,9 +20,9 @@ func (p *passage) danger(acts []Act) (code, why string) {
 }
 
 // safety are the acts that must be done where the procedure asks for them, with
-// the code of leaving them undone.
+// the code, or the doubt, of leaving them undone.
 var safety = map[string]string{"peel": "unpeeled-root", "soak": "dry-legume-unsoaked", "vent": "vent", "process": "process-short", "pressure-process": "process-short", "boil-bath": "process-short",
-	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "acid-diluted", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style"}
+	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "drain", "trim": "trim", "skim": "trim", "headspace": "headspace", "wipe-rim": "rims", "band": "lid", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style"}
 
 // smokedOrCured reports meat or fish that is smoked or cured here.
 func (p *passage) smokedOrCured(acts []Act) (string, string) {
@@ -51,11 +53,56 @@ func (p *passage) undone(acts []Act) (string, string) {
 		return "", "" // "so that they do not brown"
 	}
 	for _, a := range acts {
+		if a.frame != nil && !a.frame.Undone && !p.negatesVerb(a.Verb) {
+			continue
+		}
 		if a.Name == "peel" && !p.says("peel", "peeled", "peeling", "skin", "skins", "pare", "jackets") {
 			continue
 		}
-		if code := safety[a.Name]; code != "" && a.Undone && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "once you", "once the", "dry", "longer", "all the way") {
+		if code := safety[a.Name]; code != "" && a.Undone && !(a.Name == "band" && (p.at.Done || p.says("too", "down"))) && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "more than", "once you", "once the", "dry", "longer", "all the way") {
 			return code, "a step undone"
+		}
+	}
+	return "", ""
+}
+
+// negatesVerb reports whether a negator, or "used to", stands before the verb, or nothing tells which verb
+// it belongs to: in "skim it, so there is no grease" it is another's.
+func (p *passage) negatesVerb(verb string) bool {
+	at := -1
+	for i := range p.c.t {
+		if verb != "" && p.c.t[i].low == verb && p.c.t[i].isVerb {
+			at = i
+		}
+	}
+	for i := range p.c.t {
+		if p.c.t[i].low == "used" || negators[p.c.t[i].low] && (at < 0 || i < at || p.c.t[i].low != "no") {
+			return true
+		}
+	}
+	return false
+}
+
+// foregone reports a step of safety that is named as a thing and done without: "No
+// trimming", "without draining".
+func (p *passage) foregone([]Act) (string, string) {
+	if p.at.Done {
+		return "", ""
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if i == 0 || w.inner || w.low == "cooking" && i+1 < len(p.c.t) && p.c.t[i+1].food != nil || w.verb == "" || !strings.HasSuffix(w.low, "ing") {
+			continue
+		}
+		switch p.word(i - 1) {
+		case "no", "without", "skip", "skipping":
+		default:
+			continue
+		}
+		for _, f := range p.r.frames[w.verb] {
+			if code := safety[f.Act]; code != "" && len(f.rest) == 0 && !p.spares(i) {
+				return code, "a step done without"
+			}
 		}
 	}
 	return "", ""

@@ -44,6 +44,7 @@ type Language struct {
 	Verbs  []string           `yaml:"verbs" json:"verbs"`
 	Frames []*Frame           `yaml:"frames" json:"frames"`
 	Hints  []*Hint            `yaml:"hints" json:"hints"`
+	Plain  []*Plain           `yaml:"plain" json:"plain"`
 }
 
 // match returns how well the frame fits the clause, 0 where it does not.

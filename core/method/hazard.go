@@ -19,6 +19,8 @@ func (p *passage) timing([]Act) (string, string) {
 		return "process-short", "before the end"
 	case p.hasClass(Weight) && p.puts() && p.c.unit().hasAny([]string{"as soon as the lid", "as soon as it is on", "as soon as it goes on"}):
 		return "vent", "no vent"
+	case p.atFirstSteam():
+		return "vent", "no vent"
 	case p.has(set("give add tack make")) && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
 		return "process-short", "minutes made up"
 	case p.hasClass(Gauge) && p.says("low", "wrong", "broken", "stuck", "for years") && p.has(set("read be show stick")) && !p.c.hasNumber() && !p.negated():
@@ -103,7 +105,7 @@ func (p *passage) kettleWater([]Act) (string, string) {
 	if p.hasClass(Canner) && p.says("cup of water", "glass of water", "mug of water", "pint of water", "splash of water", "drop of water") {
 		return "canner-water", "hardly any water"
 	}
-	if p.says("an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
+	if p.says("to the line", "to the mark", "up to the line", "up to the mark", "an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
 		return "canner-water", "water in the canner"
 	}
 	return "", ""
@@ -142,6 +144,10 @@ func (p *passage) forms([]Act) (string, string) {
 		return "unpeeled-root", "only scrubbed"
 	case p.says("need no", "needs no") && p.says("cutting", "peeling", "soaking", "pitting", "skinning", "slicing") && !p.negatedTwice():
 		return "", "left as it is"
+	case p.hasClass(Canner) && p.says("needless", "unnecessary", "pointless", "useless", "superfluous", "redundant", "idle") && !p.negated():
+		return "process-short", "no canner"
+	case p.gapless():
+		return "headspace", "no headspace"
 	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
 		return "headspace", "no headspace"
 	case p.big() && p.says("cubes", "chunks", "lumps", "blocks", "pieces") && p.says("across", "thick", "square", "wide", "each way") && !p.negated():
@@ -179,6 +185,31 @@ func (p *passage) forms([]Act) (string, string) {
 }
 
 func (p *passage) negatedTwice() bool { return p.says("not true", "never say") }
+
+// atFirstSteam reports a weight that goes on, or a petcock that is shut, when steam shows,
+// where the sentence measures no vent.
+func (p *passage) atFirstSteam() bool {
+	if p.at.Done || !p.hasClass(Weight) || p.negated() || p.c.unit().measured(english.Duration) || p.c.unit().hasAny([]string{"then", "only then", "tested time", "after", "vented", "has been"}) {
+		return false
+	}
+	return p.c.unit().hasAny([]string{"when steam", "when the steam", "when i see steam", "when you see steam", "as soon as", "once steam", "once the steam", "first steam", "first sign of steam", "first puff", "first wisp", "first whiff", "moment", "when it steams", "till it steams", "until it steams", "steam shows", "there is steam"})
+}
+
+// gapless reports a jar that is filled with no gap: "don't leave any headspace", "I fill
+// without a gap".
+func (p *passage) gapless() bool {
+	gap := p.hasClass("gap") || p.says("room", "space") && p.has(set("leave allow"))
+	if p.says("too", "more than", "less than", "over", "under", "but", "mice", "doubt", "forget") {
+		return false
+	}
+	switch {
+	case p.says("leaving no", "leave no", "leaves no", "allow no", "without", "needn't", "need no", "needs no", "skip", "never mind") && gap:
+		return p.puts() || p.has(set("leave allow need skip mind fill pack"))
+	case p.has(set("leave allow bother want need give have")) && p.negated():
+		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
+	}
+	return false
+}
 
 // big reports a length of pieces that is large for any dense food.
 func (p *passage) big() bool {
@@ -220,6 +251,12 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		}
 	}
 	switch {
+	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("smell of", "smells of", "taste of", "tastes of", "hint of", "whiff of", "trace of", "suggestion of") && !p.negated():
+		return "acid-short", "acid by the nose"
+	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("no more than", "not more than", "never more than", "at most", "at the most") && !p.says("water"):
+		return "acid-short", "acid with a limit"
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("cut with", "let down with", "thinned with", "stretched with", "eked out with") && !p.negated():
+		return "acid-diluted", "diluted"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("a splash", "a drop", "a squeeze", "a dash", "a glug", "a squirt") && !p.says("bowl", "basin", "water", "brown", "rim", "rims", "wipe", "rag", "towel", "canner", "kettle") && !p.hasClass(Jar):
 		return "acid-short", "acid by eye"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("is short", "are short", "runs short", "runs out", "run out", "run short", "not enough", "scarce", "go round", "goes round", "share it out", "goes further", "go further") && !p.negated():

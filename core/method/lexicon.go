@@ -29,6 +29,8 @@ type Reader struct {
 	// clues are the hints by the first word of each; codes are theirs, in their order.
 	clues map[string][]clue
 	codes []string
+	// plain are the turns of phrase that harm nothing.
+	plain []*Plain
 	// heard is told of each sentence of a method, where somebody listens.
 	heard func(sentence string, marks []uint32)
 }
@@ -41,7 +43,7 @@ type verbFrame struct {
 
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
-	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}}
+	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain}
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.
 	for _, name := range slices.Sorted(maps.Keys(c.Names())) {

@@ -48,6 +48,8 @@ type Clause struct {
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
 	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	// plain is true where a row of plain.yaml covers every word.
+	plain bool
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -334,10 +336,12 @@ func (p *passage) onlyBoiling() bool {
 func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	for i := 1; i < len(list); i++ {
 		if w := list[i].t[0].low; (w == "that" || w == "which" || w == "those") && list[i].hasAny([]string{"at the table", "when you open it", "when you eat", "at serving"}) && list[i].hasAny([]string{"go", "goes", "come", "comes"}) && !(&passage{c: list[i-1]}).fillsJars() {
-			out[i].Kind, out[i-1].Kind, out[i-1].Code, out[i-1].Why = Serve, Serve, "", "goes in at the table"
+			out[i].Kind = Serve
+			out[i-1].keptForTable(list[i-1])
 		}
 		if list[i].kind == moment && list[i].hasAny(eating) && list[i-1].t[len(list[i-1].t)-1].low == "for" && list[i-1].hasAny([]string{"is for", "are for"}) {
-			out[i].Kind, out[i-1].Kind, out[i-1].Code, out[i-1].Why = Serve, Serve, "", "for when it is eaten"
+			out[i].Kind = Serve
+			out[i-1].keptForTable(list[i-1])
 		}
 		if opens[i] && out[i].Kind == Serve && list[i].kind == mainClause && !hasVerb(list[i-1].t) && !(&passage{c: list[i-1]}).hasClass(Jar) {
 			out[i-1].Kind, out[i-1].Why = Serve, "for the opened jar" // "For noodles: open two jars ..."
@@ -366,6 +370,16 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 	}
 }
 
+// keptForTable reads a clause of what goes in when the jar is opened. Acid must not wait so
+// long: it is asked about.
+func (c *Clause) keptForTable(said *clause) {
+	if p := (&passage{c: said}); p.hasClass(Acid) || p.says("lemon", "lime", "vinegar") {
+		c.Kind, c.Code, c.Why = Unread, "no-acid-added", "acid at the table"
+		return
+	}
+	c.Kind, c.Code, c.Why = Serve, "", "kept for the table"
+}
+
 // eating are words for the day that a jar is opened.
 var eating = []string{"heat it", "warm it", "open it", "eat it", "serve it", "open them", "heat them", "warm them", "eat them", "serve them", "open a jar", "open the jar"}
 
@@ -375,7 +389,11 @@ var toEat = []string{"to eat", "to serve", "for eating", "to use", "for serving"
 // forADish reads a sentence that names the dish first as the cooking of it, once the jars
 // are done: "For stew, roll it in flour and brown it when you open the jar."
 func forADish(list []*clause, out []Clause, at Where) {
-	if !at.Done || len(list) < 2 || hasVerb(list[0].t) && !list[0].hasAny(toEat) && out[0].Why != "at the table" || !(out[0].Kind == Serve && list[0].t[0].low == "for" || list[0].hasAny(toEat) && len(list[0].t) <= 3) {
+	if !at.Done || len(list) < 2 {
+		return
+	}
+	forIt := out[0].Kind == Serve && list[0].t[0].low == "for" || list[0].hasAny(toEat) && len(list[0].t) <= 3
+	if !forIt {
 		return
 	}
 	for i := 1; i < len(list); i++ {
@@ -421,8 +439,11 @@ func (p *passage) read() Clause {
 	if p.aDate() {
 		return Clause{Kind: Talk, Why: "a date"}
 	}
-	if kind, why := p.plain(); why != "" {
-		return Clause{Kind: kind, Why: why, Negated: p.negated()}
+	if row := p.plain(); row != nil {
+		if row.Doubt != "" {
+			return Clause{Kind: Unread, Code: row.Doubt, Why: row.Why}
+		}
+		return Clause{Kind: row.Kind, Why: row.Why, Negated: p.negated(), plain: true}
 	}
 	if !p.touches() {
 		if code := p.window(); code != "" {
@@ -786,7 +807,8 @@ func (p *passage) touches() bool {
 			return true
 		}
 	}
-	return false
+	code, _ := p.foregone(nil)
+	return code != "" && p.at.Method
 }
 
 // pronounOfTalk reports whether the pronoun at i is the subject of a verb of
@@ -831,7 +853,7 @@ func (p *passage) negated() bool {
 		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
 			continue
 		}
-		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) {
+		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) {
 			continue
 		}
 		// "do not forget", "never skimp": it is done.
@@ -845,6 +867,25 @@ func (p *passage) negated() bool {
 	return false
 }
 
+// limits reports whether the negator at i sets a limit to a measure and denies nothing:
+// "at 10 pounds, never more than 15", "an inch and no less".
+func (p *passage) limits(i int) bool {
+	switch p.word(i + 1) {
+	case "more", "less", "longer", "higher", "lower", "over", "under", "above", "below", "beyond":
+	default:
+		return false
+	}
+	if i+2 >= len(p.c.t) {
+		return true // "an inch and no less"
+	}
+	for _, n := range []int{i + 2, i + 3} {
+		if n < len(p.c.t) && p.c.nums[n] > 0 && (n == i+2 || p.word(i+2) == "than") {
+			return true
+		}
+	}
+	return false
+}
+
 var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can't cannot isn't aren't wasn't weren't mustn't needn't dont cant wont nobody none neither nor without no hardly nope")
 
 // sparing are verbs whose negation puts the thing in.
@@ -853,6 +894,9 @@ var sparing = set("forget skip omit stint skimp spare miss leave hold waste")
 // spares reports whether the verb at k puts in what it is denied of: "never waste a
 // mushroom", but not "do not waste time soaking".
 func (p *passage) spares(k int) bool {
+	if p.c.t[k].verb == "leave" && (p.hasClass("gap") || p.says("room", "space", "inch") && !p.says("out", "behind")) {
+		return false // "don't leave any headspace"
+	}
 	if p.c.t[k].verb == "waste" {
 		switch p.word(k + 1) {
 		case "time", "effort", "energy", "money", "a":

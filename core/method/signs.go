@@ -398,6 +398,10 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "ice"
 		case !hasVerb(p.c.t) && p.says("lid off", "weight off", "open") && (p.hasClass(Gauge) || p.hasClass(Pressure) || p.says("needle", "dial")) && p.says("up", "high", "still", "showing", "on"):
 			return "cooling", "open under pressure"
+		case p.c.measured(english.Duration) && !p.negated() && p.says("make up the time", "to make up for", "to finish", "to finish off", "finish the time", "the rest of the time"):
+			return "process-short", "time made up off the heat"
+		case p.says("fridge", "refrigerator", "icebox", "freezer") && p.c.unit().hasAny([]string{"hot", "steaming", "straight from the canner", "out of the canner"}) && !p.negated() && !hasVerb(p.c.t):
+			return "cooling", "hot into the cold"
 		case p.forTheBatch():
 			return "added-ingredient", "for what is in the jar"
 		case p.acted("retighten"):
@@ -475,6 +479,9 @@ func (p *passage) repeatedFor() bool {
 
 // impatient reports a cook who does not wait.
 func (p *passage) impatient() bool {
+	if p.says("can't wait to", "cannot wait to", "can't wait for", "cannot wait for") && p.says("try", "taste", "eat", "see", "hear", "show", "tell", "you", "christmas", "winter", "them to", "it to") && !p.says("clock", "pressure", "needle", "timer", "boil", "canner", "cool") {
+		return false // "I can't wait to try them"
+	}
 	return p.oneself() && p.says("can't help it", "cannot help it", "can't wait", "cannot wait", "never wait", "no patience", "don't have the patience", "can't be bothered to wait", "never could wait")
 }
 

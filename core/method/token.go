@@ -51,9 +51,6 @@ func (r *Reader) annotate(text string) []token {
 			raw[i].Text = out[i].Text
 		}
 		about := english.About(out[i].low)
-		if !about.Known && accented(t.Raw) {
-			about = english.About(t.Text) // "fête"
-		}
 		out[i].entry = about.Noun
 		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low] || r.varieties[t.Text]
 		first, _ := firstRune(t.Raw)
@@ -96,18 +93,6 @@ func (r *Reader) annotate(text string) []token {
 		}
 	}
 	return out
-}
-
-// accented reports a word of Latin letters some of which wear accents.
-func accented(s string) bool {
-	found := false
-	for _, c := range s {
-		if !unicode.Is(unicode.Latin, c) {
-			return false
-		}
-		found = found || c > 127
-	}
-	return found
 }
 
 // sounding are verbs that a sound may follow in quotes.
@@ -254,7 +239,7 @@ var prepositions = set("like as in on at to from with without into onto over und
 
 var subjects = set("i you he she it we they who that which there one y'all i'd i'll i've we'd we'll we've you'd you'll he'd he'll she'd she'll they'd they'll they've i'm we're they're it's")
 
-var auxiliary = set(`is are was were be been being am do does did have has had having will would shall should can could may might must
+var auxiliary = set(`is are was were be been being am do does did have has had having will would shall should can could may might must dare
 	don't doesn't didn't won't wouldn't shouldn't can't cannot couldn't isn't aren't wasn't weren't hasn't haven't hadn't mustn't needn't dont cant wont gonna wanna gotta oughta hafta`)
 
 var adverbs = set(`then now just always never not please only also still well gently slowly quickly carefully loosely tightly firmly evenly thoroughly first next finally again lightly

@@ -649,11 +649,11 @@ func (f *factReader) numbers() {
 			i = j + 1
 		case u == "psi" || u == "pound" || u == "lb" || u == "#":
 			if f.isPressure(i, j, hasProcess) && f.starts() {
-				if s := f.out.StartPSI; s == nil || v < s.Value {
-					f.out.StartPSI = &Said[float64]{v, f.line}
-				}
+				f.lowest(v)
 			}
-			if f.isPressure(i, j, hasProcess) {
+			if f.isPressure(i, j, hasProcess) && f.ceiling(i) {
+				f.lowest(v)
+			} else if f.isPressure(i, j, hasProcess) {
 				f.out.PSI = &Said[float64]{v, f.line}
 				f.low(v)
 				f.out.Methods = append(f.out.Methods, Said[string]{"pressure", f.line})
@@ -758,12 +758,22 @@ func (f *factReader) low(v float64) {
 			if other := map[string]string{"weighted": "dial", "dial": "weighted"}[f.text(i)]; f.says(other) {
 				return // a figure for each gauge
 			}
-		case "sea", "elevation", "altitude", "foot", "ft", "valley", "coast", "not", "never", "instead", "if", "below", "under", "down", "used", "would", "book", "level", "meter", "metre", "m", "over", "?":
-			if f.text(i) != "never" || f.text(i+1) != "get" {
+		case "not", "never":
+			if f.text(i+1) != "get" && !f.ceiling(i+3) && !f.ceiling(i+2) {
 				return
 			}
+		case "over":
+			if !f.ceiling(i + 1) {
+				return
+			}
+		case "sea", "elevation", "altitude", "foot", "ft", "valley", "coast", "instead", "if", "below", "under", "down", "used", "would", "book", "level", "meter", "metre", "m", "?":
+			return
 		}
 	}
+	f.lowest(v)
+}
+
+func (f *factReader) lowest(v float64) {
 	if s := f.out.StartPSI; s == nil || v < s.Value {
 		f.out.StartPSI = &Said[float64]{v, f.line}
 	}
@@ -886,6 +896,25 @@ func (f *factReader) resting(i, end int) bool {
 				return true
 			}
 		}
+	}
+	return false
+}
+
+// ceiling reports whether the figure at i is one that is not to be passed: "never more than
+// 15 pounds".
+func (f *factReader) ceiling(i int) bool {
+	k := i - 1
+	if f.text(k) == "than" {
+		k--
+	}
+	switch f.text(k) {
+	case "more", "higher", "over", "above", "beyond":
+	default:
+		return false
+	}
+	switch f.text(k - 1) {
+	case "never", "not", "no", "nor", "without":
+		return true
 	}
 	return false
 }

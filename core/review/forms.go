@@ -278,7 +278,7 @@ func (b *bench) meatOnly(s int) bool {
 
 // grinds reports whether the sentence minces or grates what the procedure takes in pieces.
 func (b *bench) grinds(s int) bool {
-	if slices.Contains(b.steps[s].dropped, "grind") || b.proc.Product != "plain" && b.proc.Product != "soup" || b.proc.Requires("grated") || b.finelyCut() || b.soft() || b.seasoningOnly(s) || b.main >= 0 && b.items[b.main].is("ground-meat") {
+	if slices.Contains(b.steps[s].dropped, "grind") || b.proc.Product != "plain" && b.proc.Product != "soup" || b.proc.Requires("grated") || b.finelyCut() || b.soft() || b.only(s, "allium", "capsicum", "dry-seasoning", "herb") || b.main >= 0 && b.items[b.main].is("ground-meat") {
 		return false
 	}
 	for _, c := range b.steps[s].Clauses {
@@ -294,9 +294,12 @@ func (b *bench) grinds(s int) bool {
 // grinding are the verbs that say so by themselves.
 var grinding = regexp.MustCompile(`^(grind|ground|minc|grat|shred)`)
 
-func (b *bench) seasoningOnly(s int) bool {
+func (b *bench) seasoningOnly(s int) bool { return b.only(s, "garlic", "dry-seasoning", "herb") }
+
+// only reports whether the sentence names foods, and none outside the groups.
+func (b *bench) only(s int, groups ...string) bool {
 	for _, m := range b.steps[s].Foods {
-		if !m.Food.In("garlic", "dry-seasoning", "herb") {
+		if !m.Food.In(groups...) {
 			return false
 		}
 	}

@@ -134,6 +134,14 @@ func (b *bench) needless(code, clause string) bool {
 		return b.proc.Requires("reduced")
 	case "solids-ratio":
 		return !b.soup()
+	case "trim":
+		return !slices.ContainsFunc(b.items, func(it item) bool {
+			return it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry", "bone", "broth", "cucumber")
+		})
+	case "drain":
+		return b.proc.Acidity != "acidified" && !b.proc.Requires("soaked")
+	case "salt": // in brine it is for the taste; in the crock it keeps the food
+		return b.proc.Product != "ferment"
 	case "sugar-change":
 		return b.proc.Product != "jam"
 	case "dry-legume-unsoaked":
@@ -150,7 +158,7 @@ func (b *bench) needless(code, clause string) bool {
 		if b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" }) {
 			return containsAny(clause, "over", "above", "cover")
 		}
-		return fewInches(clause)
+		return fewInches(clause) || containsAny(clause, "to the line", "to the mark")
 	case "pack-style":
 		return !containsAny(clause, "frozen", "freezer", "icebox", "thaw") && !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
 	case "cured-meat":
