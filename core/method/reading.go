@@ -446,6 +446,9 @@ func (p *passage) read() Clause {
 		return Clause{Kind: row.Kind, Why: row.Why, Negated: p.negated(), plain: true}
 	}
 	if !p.touches() {
+		if acts := p.massed(); len(acts) > 0 {
+			return Clause{Kind: Unread, Code: "puree", Why: "like a mass", Acts: acts}
+		}
 		if code := p.window(); code != "" {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
@@ -537,7 +540,7 @@ func (p *passage) read() Clause {
 			out.Acts = append(out.Acts, Act{Name: more, Verb: a.Verb, Of: a.Of, Undone: a.Undone})
 		}
 	}
-	out.Acts = append(out.Acts, p.oddHeat()...)
+	out.Acts = append(append(out.Acts, p.oddHeat()...), p.massed()...)
 	if code, why := p.danger(out.Acts); why != "" {
 		out.Kind, out.Code, out.Why = Unread, code, why
 		return out
@@ -745,6 +748,13 @@ func (p *passage) oddHeat() []Act {
 			}
 		}
 	}
+	if p.underWater() {
+		for _, m := range p.c.m {
+			if m.Kind == english.Duration && m.Min >= 15 {
+				return []Act{{Name: "boil-bath", Verb: "boil", Minutes: m.Min}} // "ninety minutes in the kettle with water over"
+			}
+		}
+	}
 	them := p.hasClass(Jar) || p.hasClass(Lid) || p.at.Method && p.hasClass(Pronoun)
 	switch {
 	case !them:
@@ -760,6 +770,43 @@ func (p *passage) oddHeat() []Act {
 		return []Act{{Name: "self-seal", Verb: "cool"}}
 	}
 	return nil
+}
+
+// massed finds food that is worked until nothing of its pieces is left: "till there's not a
+// lump left", "till it's like thick paint".
+func (p *passage) massed() []Act {
+	if !p.at.Method || p.at.Filled {
+		return nil
+	}
+	for _, s := range []string{"not a lump", "no lump", "no lumps", "without lumps", "without a lump", "lump free", "free of lumps", "like paint", "like thick paint", "like baby food", "like wet cement",
+		"like plaster", "like putty", "like hummus", "like mashed potato", "like mashed potatoes", "like a thick cream", "like whipped cream", "smooth as silk", "smooth as velvet", "smooth as butter", "smooth as a baby"} {
+		if p.says(s) && !p.says("stock", "broth", "syrup", "brine", "gravy", "slurry") {
+			return []Act{{Name: "puree", Verb: s}}
+		}
+	}
+	return nil
+}
+
+// underWater reports a pot whose water stands over what is in it: "in the kettle with water
+// well up over".
+func (p *passage) underWater() bool {
+	if !p.hasClass(Pot) && !p.hasClass(Canner) && !p.says("boiler", "copper", "tub") {
+		return false
+	}
+	for i := range p.c.t {
+		if p.c.t[i].low != "water" {
+			continue
+		}
+		for k := i + 1; k < len(p.c.t) && k <= i+3; k++ {
+			switch next := p.word(k + 1); p.c.t[k].low {
+			case "covering":
+				return true
+			case "over", "above":
+				return next != "heat" && next != "fire" && next != "flame" && next != "low" && next != "medium" && next != "high"
+			}
+		}
+	}
+	return false
 }
 
 // putting are the acts that put something in.

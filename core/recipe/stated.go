@@ -71,6 +71,7 @@ func (r *Reader) facts(out *Stated, line int, text string, title bool) {
 	f.readActs()
 	f.jars()
 	f.numbers()
+	f.elevation()
 }
 
 func (f *factReader) text(i int) string {

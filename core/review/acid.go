@@ -131,7 +131,7 @@ func (b *bench) acid(k int) {
 		case it.weak():
 			b.item(i, "weak-vinegar", Change, Finding{edit: b.strengthen(i, in)})
 		case in.Same[0] == "vinegar" && it.is("bottled-citrus") && (b.proc.Product == "salsa" || b.proc.Product == "relish"):
-			b.item(i, "acid-swap", Note, Finding{Do: "Lemon for vinegar is fine", Message: "Bottled lemon or lime juice is the stronger acid, measure for measure."})
+			b.item(i, "substitution", Note, Finding{Do: "Lemon for vinegar is fine", Message: "Bottled lemon or lime juice is the stronger acid, measure for measure."})
 			right = append(right, i)
 			fine++
 		case len(right) > 0:

@@ -269,7 +269,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 			}
 		}
 	}
-	d.dry = titleHas(foldTitle(rec.Title), "no liquid", "without liquid", "no added liquid", "without added liquid")
+	d.dry = titleHas(foldTitle(rec.Title), "no liquid", "without liquid", "no added liquid", "without added liquid", "nothing added", "no water", "no added water", "without water", "own juice")
 	for i := range d.steps {
 		s := &d.steps[i]
 		if s.Serving {
@@ -325,6 +325,9 @@ var inSauce = regexp.MustCompile(`(?i)\bsauce (to cover|over|on top|till|until)\
 
 // inSyrup is fruit that is heated or covered in its syrup.
 var inSyrup = regexp.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |this |that |some |hot |boiling |light |medium |heavy |very |extra )*syrup\b`)
+
+// byGallon is what is measured by the water of a bath: "2 cups to the gallon".
+var byGallon = regexp.MustCompile(`(?i)\b(?:to|in|a|per|each|every|the) (?:the |a |each |every |1 |one )?gallon\b|\bgallon of (?:\pL+ )?water\b`)
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
 var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)
@@ -428,7 +431,7 @@ func (s *step) packs() bool {
 // coverWith notes the thin liquids that the sentence puts on the food in the
 // jar, or that it puts none. Water that loosens skins covers no jar.
 func (d *draft) coverWith(s *step) {
-	if containsAny(s.Text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water", "pack dry", "packed dry", "pack them dry", "in dry") {
+	if containsAny(s.Text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water", "pack dry", "packed dry", "pack them dry", "in dry", "in their own juice", "in its own juice") || ownJuice.MatchString(s.Text) || waterless.MatchString(s.Text) && !otherWater.MatchString(s.Text) {
 		d.dry = true
 		return
 	}
@@ -441,6 +444,16 @@ func (d *draft) coverWith(s *step) {
 		}
 	}
 }
+
+// ownJuice is food pressed until its juice stands around it.
+var ownJuice = regexp.MustCompile(`(?i)\b(?:press|push|squash)\w*\b.*\b(?:till|until|so) (?:that )?(?:the|their|its|own) (?:own )?juices? (?:\pL+ ){0,5}(?:fills?|covers?|rises?|runs?|comes? up|top)\b`)
+
+// waterless is what is packed with no liquid over it, otherWater a liquid that is refused for
+// another one.
+var (
+	waterless  = regexp.MustCompile(`(?i)\b(?:never|not|no|nor|don[’']?t|without|needn[’']?t|hardly) (?:\pL+ ){0,3}(?:water|liquid|broth|stock)\b|\b(?:water|liquid|broth|stock) (?:is|gets|can be|may be|we|i) (?:left out|leave out|not|omit|omitted|forgotten|skip|skipped)\b`)
+	otherWater = regexp.MustCompile(`(?i)\b(?:cold|cool|tap|hard|soaking|blanching|cooking|that|dirty|lukewarm|much|more|less|enough|out of|run|waste|canner) (?:of )?(?:the )?(?:water|liquid|broth|stock)\b|\bnot (?:in )?(?:the |that |their )?(?:water|liquid|broth|stock) (?:you|they|it|we|i|that|from)\b`)
+)
 
 func (d *draft) addLine(l *recipe.Line, serving bool) {
 	add := func(x *recipe.Line, choice bool) {
@@ -488,6 +501,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			if m.Beside || m.Food.In("vinegar", "weak-vinegar") && (strings.Contains(text, "rim") || strings.Contains(text, "canner")) {
 				continue // wiping rims, clearing hard water
+			}
+			if m.Food.In("fresh-citrus", "citrus-juice", "bottled-citrus", "vinegar") && byGallon.MatchString(text) && containsAny(text, "soak", "rinse", "wash", "simmer", "boil", "dip", "steam") {
+				continue // the bath that it comes out of again, no dose of a jar
 			}
 			var line *recipe.Line
 			for _, l := range measured {

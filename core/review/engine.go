@@ -246,7 +246,38 @@ func (e *Reviewer) nearest(d *draft, req Request) []attempt {
 		}
 		return cmp.Compare(a.cost, b.cost)
 	})
+	takeLonger(list)
 	return list
+}
+
+// takeLonger moves a procedure to the front whose process the text states, where that of the
+// nearest is shorter: tomatoes of 85 minutes are those packed without water. A stated time
+// never leads to a shorter process.
+func takeLonger(list []attempt) {
+	if !list[0].covered {
+		return
+	}
+	for i := 1; i < len(list) && list[i].covered && list[i].cost <= list[0].cost+openCost; i++ {
+		if a := list[i]; a.last.stated() && !list[0].last.reaches() && unsaid(list[0], a) {
+			copy(list[1:], list[:i])
+			list[0] = a
+			return
+		}
+	}
+}
+
+// stated reports whether the text states one of the processes of the procedure.
+func (b *bench) stated() bool { return b.anyProcess(func(p, said float64) bool { return p == said }) }
+
+// reaches reports whether one of the processes is as long as the text states.
+func (b *bench) reaches() bool { return b.anyProcess(func(p, said float64) bool { return p >= said }) }
+
+func (b *bench) anyProcess(holds func(process, said float64) bool) bool {
+	return slices.ContainsFunc(b.processes(), func(p procedure.Process) bool {
+		return slices.ContainsFunc(b.minutes, func(m recipe.SaidMinutes) bool {
+			return (m.Jar == "" || p.Jar == string(m.Jar)) && holds(float64(p.Minutes), m.Minutes)
+		})
+	})
 }
 
 // compare runs every rule over the draft beside one procedure, or beside none.
@@ -445,7 +476,7 @@ var kinds = []struct {
 	kind  string
 	words []string
 }{
-	{"pie-filling", []string{"mincemeat", "pie filling", "cobbler filling"}},
+	{"pie-filling", []string{"mincemeat", "pie filling", "cobbler filling", "pie in a jar", "pie in jar", "pie jar"}},
 	{"paste", []string{"pesto", "hummus", "dip", "tapenade", "pate", "chimichurri", "confit", "guacamole", "in oil", "in olive oil", "under oil", "infused oil"}},
 	{"curd", []string{"curd"}},
 	{"specialty", []string{"zucchini pineapple", "mock pineapple", "apple ring"}},
@@ -514,6 +545,9 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	}
 	if kind == "" && e.holds(d, p) && !e.titledOther(d, it, p) {
 		return true
+	}
+	if p.Product == "chili" && kind == "soup" && titleHas(d.folded, "chili", "chilli", "chile") {
+		return slices.ContainsFunc(d.items, func(it item) bool { return it.is("ground-meat") })
 	}
 	if (kind == "") != (p.Product == "plain") && kind != p.Product && kind != "" && !(kind == "relish" && p.Product == "salsa") {
 		return false

@@ -102,7 +102,7 @@ func TestTestedExceptions(t *testing.T) {
 		{name: "corn starch in pie filling", text: pie + "1 1/2 cups cornstarch", verdict: "change", want: []string{"thickener change"}},
 		{name: "another fruit as pie filling", text: strings.ReplaceAll(strings.Replace(pie, "Apple pie", "Plum pie", 1), "apples, peeled", "plums, pitted") + "1 1/2 cups cook type modified starch", verdict: "untested"},
 		{name: "lime rinsed out", text: rings + "Soak the rings in lime water, drain and rinse three times.\nPack raw in pints.", verdict: "clear", only: true},
-		{name: "lime left in", text: rings + "Soak the rings in lime water overnight.\nPack raw in pints.", verdict: "change", want: []string{"acid-diluted change"}, only: true},
+		{name: "lime left in", text: rings + "Soak the rings in lime water overnight.\nPack raw in pints.", verdict: "change", want: []string{"base-added change"}, only: true},
 		{name: "kraut", text: kraut + "3 Tbsp canning salt\nFerment 3 to 4 weeks.", verdict: "clear", only: true},
 		{name: "kraut, salt cut", text: kraut + "1 Tbsp canning salt\nFerment 3 to 4 weeks.", verdict: "change", want: []string{"proportion change"}, only: true},
 		{name: "kraut without salt", text: kraut + "Ferment 3 to 4 weeks.", verdict: "change", want: []string{"omission change"}, only: true},

@@ -74,6 +74,9 @@ func purees(b *bench) {
 			continue // squash-mash says it
 		}
 		b.step(s, "puree", "puree", Change, Finding{})
+		if b.main >= 0 && b.items[b.main].looks("dry-bean") && !b.soup() {
+			b.findings[len(b.findings)-1].edit = nil // refried beans in pieces are another dish
+		}
 	}
 }
 
@@ -100,11 +103,19 @@ func squashMash(b *bench) {
 				d.steps[act].dropped = append(d.steps[act].dropped, "puree")
 			}
 		}}
-		if it.looks("mashed") || spread {
+		if it.looks("mashed") || spread || i == b.main && act >= 0 && b.madeDish() {
 			f.edit = nil // the product itself is the mash: no edit leaves it that
 		}
 		b.item(i, "squash-mash", Change, f)
 	}
+}
+
+// madeDish reports whether more than water and salt goes in with the main food, so that
+// pieces would be another dish.
+func (b *bench) madeDish() bool {
+	return !b.soup() && slices.ContainsFunc(b.items, func(it item) bool {
+		return !it.serving && it.ref != nil && it.ref != b.items[b.main].ref && !it.is("water", "salt")
+	})
 }
 
 // peeling judges skins where the procedure was tested without them.
@@ -336,7 +347,7 @@ func (b *bench) rinsing(i int) {
 		b.account(i, "same: rinsed out")
 		return
 	}
-	b.item(i, "acid-diluted", Change, Finding{Do: "Rinse the lime out", Message: "Pickling lime is strongly alkaline; left in the food it undoes the vinegar.",
+	b.item(i, "base-added", Change, Finding{Do: "Rinse the lime out", Message: "Pickling lime is strongly alkaline; left in the food it undoes the vinegar.",
 		Remedy: "Drain, rinse and soak 1 hour in fresh water, three times over.", Source: "USDA Complete Guide 2015, guide 6, firming agents", edit: func(d *draft) { d.added["rinse"] = true }})
 }
 

@@ -288,7 +288,7 @@ func puts(text, product string) bool {
 }
 
 func foldTitle(s string) string {
-	return words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
+	return words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " n ", " and ", " N ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
 }
 
 // titleHas reports whether the folded title holds any of the phrases as whole
