@@ -251,6 +251,10 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		}
 	}
 	switch {
+	case !p.at.Done && p.says("juice", "juices") && p.has(set("squeeze press")) && p.says("off the tree", "from the tree", "from our tree", "that minute", "that morning", "fresh", "freshly", "by hand", "myself", "from the garden", "from the yard") && !p.says("orange", "apple", "tomato", "grape", "berry", "berries", "cider") && !p.negated():
+		return "fresh-citrus", "juice pressed here"
+	case !p.at.Done && p.says("squeezed", "squeeze", "pressed") && p.says("off the tree", "from the tree", "off our tree", "that minute") && p.c.unit().hasAny([]string{"juice", "juices"}):
+		return "fresh-citrus", "juice pressed here"
 	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("smell of", "smells of", "taste of", "tastes of", "hint of", "whiff of", "trace of", "suggestion of") && !p.negated():
 		return "acid-short", "acid by the nose"
 	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("no more than", "not more than", "never more than", "at most", "at the most") && !p.says("water"):

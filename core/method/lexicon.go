@@ -128,16 +128,6 @@ next:
 	return phrase{}, 0
 }
 
-// Person reports whether the words are what somebody is called: "Nana".
-func (r *Reader) Person(name string) bool {
-	t := words.Split(name)
-	if len(t) == 0 {
-		return false
-	}
-	p, n := r.at(t, 0)
-	return n == len(t) && p.class == Person
-}
-
 // Tool reports whether the words are the name of a vessel, a rack or a canner, and of
 // nothing else.
 func (r *Reader) Tool(name string) bool {

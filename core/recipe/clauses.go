@@ -84,7 +84,7 @@ func (r *Reader) settle(st *Step) {
 	foods := st.Foods[:0]
 	for _, m := range st.Foods {
 		k, c := kind(m.At)
-		if k == method.Talk || c != nil && c.VerbAt(m.At) || m.Food.ID == "date" && strings.EqualFold(m.Text, "date") && c != nil && !c.Puts() || r.method.Person(m.Text) {
+		if k == method.Talk || c != nil && c.VerbAt(m.At) || m.Food.ID == "date" && strings.EqualFold(m.Text, "date") && c != nil && !c.Puts() {
 			continue
 		}
 		m.Serving = k == method.Serve

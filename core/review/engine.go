@@ -258,7 +258,7 @@ func takeLonger(list []attempt) {
 		return
 	}
 	for i := 1; i < len(list) && list[i].covered && list[i].cost <= list[0].cost+openCost; i++ {
-		if a := list[i]; a.last.stated() && !list[0].last.reaches() && unsaid(list[0], a) {
+		if a := list[i]; a.last.states() && !list[0].last.reaches() && unsaid(list[0], a) {
 			copy(list[1:], list[:i])
 			list[0] = a
 			return
@@ -266,8 +266,8 @@ func takeLonger(list []attempt) {
 	}
 }
 
-// stated reports whether the text states one of the processes of the procedure.
-func (b *bench) stated() bool { return b.anyProcess(func(p, said float64) bool { return p == said }) }
+// states reports whether the text states one of the processes of the procedure.
+func (b *bench) states() bool { return b.anyProcess(func(p, said float64) bool { return p == said }) }
 
 // reaches reports whether one of the processes is as long as the text states.
 func (b *bench) reaches() bool { return b.anyProcess(func(p, said float64) bool { return p >= said }) }
@@ -311,11 +311,15 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		a.last = b
 		var edits []func(*draft)
 		open := false
+		counted := map[string]bool{}
 		for _, f := range b.findings {
 			if f.Severity != Change {
 				continue
 			}
-			a.cost += 1
+			if thing := f.Code + "/" + f.Ingredient; f.Ingredient != "" || !counted[thing] {
+				counted[thing] = true // "quarts" said twice is one change
+				a.cost += 1
+			}
 			if f.edit == nil {
 				open = true
 				continue
@@ -540,14 +544,17 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	}
 	kind := id.kind
 	it := &d.items[id.main]
+	if p.Product == "soup" && d.ownChili() {
+		return false // it has a recipe of its own, and a longer time
+	}
 	if p.Product == "soup" {
 		return kind == "soup" || kind == "" && id.mixture
 	}
 	if kind == "" && e.holds(d, p) && !e.titledOther(d, it, p) {
 		return true
 	}
-	if p.Product == "chili" && kind == "soup" && titleHas(d.folded, "chili", "chilli", "chile") {
-		return slices.ContainsFunc(d.items, func(it item) bool { return it.is("ground-meat") })
+	if p.Product == "chili" && kind == "soup" && d.ownChili() {
+		return true
 	}
 	if (kind == "") != (p.Product == "plain") && kind != p.Product && kind != "" && !(kind == "relish" && p.Product == "salsa") {
 		return false
@@ -574,6 +581,12 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 		return e.nearSalsa(d, p)
 	}
 	return true
+}
+
+// ownChili reports a chili of what the tested chile con carne is made of: ground meat, dried
+// beans and tomatoes. Called a soup, it is one.
+func (d *draft) ownChili() bool {
+	return titleHas(d.folded, "chili", "chilli", "chile") && !titleHas(d.folded, "soup", "stew") && d.hasGroup("ground-meat") && d.hasGroup("dry-bean") && d.hasGroup("tomato")
 }
 
 // titledOther reports whether the title names another procedure of the same main

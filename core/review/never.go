@@ -320,6 +320,9 @@ func oilPack(b *bench) {
 		}
 		c, ok := it.cups()
 		thin = thin || it.is("water", "broth", "tomato-juice", "vinegar", "weak-vinegar", "fruit-juice", "wine")
+		if it.looks("fat", "liquid-oil") && !it.looks("dairy", "nut") && b.role(i) != procedure.Fat && it.src != nil && toCover.MatchString(it.src.Text) {
+			b.item(i, "oil-pack", Change, Finding{edit: leaveOut(i)})
+		}
 		if it.is("liquid-oil") && b.role(i) != procedure.Fat {
 			where = i
 			if ok {
@@ -343,6 +346,9 @@ func oilPack(b *bench) {
 		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
 	}
 }
+
+// toCover is an amount of fat that is as much as covers the food.
+var toCover = regexp.MustCompile(`(?i)\bto cover\b|\benough to\b.*\bcover|\bas (it|they) takes?\b|\btill covered\b|\bto top (up|off)\b`)
 
 // oilLayer looks for oil poured over what is in the jar; a tested marinade of
 // oil and vinegar is none.

@@ -59,10 +59,21 @@ func (b *bench) accountSteps() {
 			continue
 		}
 		what := strings.Join(unknown, " ")
-		b.ask(Finding{Code: "unknown-ingredient", Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
+		b.ask(Finding{Code: st.about(unknown), Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
+}
+
+// about returns the code that the clause with one of the words points to.
+func (s *step) about(unknown []string) string {
+	for i := range s.Clauses {
+		c := &s.Clauses[i]
+		if code := c.Unknown(); code != "unknown-ingredient" && slices.ContainsFunc(unknown, func(w string) bool { return strings.Contains(c.Text, w) }) {
+			return code
+		}
+	}
+	return "unknown-ingredient"
 }
 
 // onlyPepper is a sentence of its own, as in "Salt. Pepper."
@@ -109,6 +120,9 @@ func (b *bench) saidAlready(code, clause string, line int) bool {
 		}
 		if f.Line != nil && f.Ingredient != "" && containsAny(clause, strings.ToLower(f.Ingredient)) {
 			return true
+		}
+		if code == "fresh-citrus" && f.Code == "no-acid-added" {
+			continue // the juice that is there is what is wrong
 		}
 		for _, family := range families {
 			if slices.Contains(family, code) && slices.Contains(family, f.Code) {
