@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -66,8 +67,8 @@ func (p *passage) undone(acts []Act) (string, string) {
 	return "", ""
 }
 
-// negatesVerb reports whether a negator, or "used to", stands before the verb, or nothing tells which verb
-// it belongs to: in "skim it, so there is no grease" it is another's.
+// negatesVerb reports whether a negator, or "used to", belongs to the verb: a "no" behind it
+// may be another's, as in "skim it, so there is no grease", and is its own in "wipe no rims".
 func (p *passage) negatesVerb(verb string) bool {
 	at := -1
 	for i := range p.c.t {
@@ -76,36 +77,56 @@ func (p *passage) negatesVerb(verb string) bool {
 		}
 	}
 	for i := range p.c.t {
-		if p.c.t[i].low == "used" || negators[p.c.t[i].low] && (at < 0 || i < at || p.c.t[i].low != "no") {
+		w := p.c.t[i].low
+		if w == "used" || negators[w] && (w != "no" || i < at || at < 0 || !anyOf(p.c.t[at+1:i], purpose)) {
 			return true
 		}
 	}
 	return false
 }
 
+// purpose are words that open what an act is for.
+var purpose = set("so that there there's until till lest")
+
+func anyOf(t []token, words map[string]bool) bool {
+	return slices.ContainsFunc(t, func(w token) bool { return words[w.low] })
+}
+
 // foregone reports a step of safety that is named as a thing and done without: "No
-// trimming", "without draining".
+// trimming", "without draining", "Trimming is a waste", "Trim none".
 func (p *passage) foregone([]Act) (string, string) {
 	if p.at.Done {
 		return "", ""
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
-		if i == 0 || w.inner || w.low == "cooking" && i+1 < len(p.c.t) && p.c.t[i+1].food != nil || w.verb == "" || !strings.HasSuffix(w.low, "ing") {
-			continue
-		}
-		switch p.word(i - 1) {
-		case "no", "without", "skip", "skipping":
-		default:
+		if w.inner || w.verb == "" || !p.doneWithout(i) || p.spares(i) {
 			continue
 		}
 		for _, f := range p.r.frames[w.verb] {
-			if code := safety[f.Act]; code != "" && len(f.rest) == 0 && !p.spares(i) {
+			if code := safety[f.Act]; code != "" && len(f.rest) == 0 {
 				return code, "a step done without"
 			}
 		}
 	}
 	return "", ""
+}
+
+// doneWithout reports whether the step that the word at i names is done without.
+func (p *passage) doneWithout(i int) bool {
+	if next := p.word(i + 1); next == "none" || next == "nothing" {
+		return i == 0 || subjects[p.word(i-1)] // "trim none", not "his jars get none"
+	}
+	if !strings.HasSuffix(p.c.t[i].low, "ing") || p.c.t[i].low == "cooking" && i+1 < len(p.c.t) && p.c.t[i+1].food != nil {
+		return false
+	}
+	switch p.word(i - 1) {
+	case "no", "without", "skip", "skipping":
+		return true
+	case "of", "for", "in":
+		return p.says("no need of", "no need for", "no point in", "no sense in", "no use in")
+	}
+	return i == 0 && p.says("a waste", "pointless", "needless", "unnecessary", "nonsense", "not needed", "no use")
 }
 
 // mush reports food that is cooked or worked to a mass.

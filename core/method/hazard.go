@@ -105,7 +105,7 @@ func (p *passage) kettleWater([]Act) (string, string) {
 	if p.hasClass(Canner) && p.says("cup of water", "glass of water", "mug of water", "pint of water", "splash of water", "drop of water") {
 		return "canner-water", "hardly any water"
 	}
-	if p.says("to the line", "to the mark", "up to the line", "up to the mark", "an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
+	if p.says("to the line", "to the mark", "an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
 		return "canner-water", "water in the canner"
 	}
 	return "", ""
@@ -198,7 +198,7 @@ func (p *passage) atFirstSteam() bool {
 // gapless reports a jar that is filled with no gap: "don't leave any headspace", "I fill
 // without a gap".
 func (p *passage) gapless() bool {
-	gap := p.hasClass("gap") || p.says("room", "space") && p.has(set("leave allow"))
+	gap := p.hasClass(Gap) || p.says("room", "space") && p.has(set("leave allow"))
 	if p.says("too", "more than", "less than", "over", "under", "but", "mice", "doubt", "forget") {
 		return false
 	}
@@ -255,9 +255,11 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		return "fresh-citrus", "juice pressed here"
 	case !p.at.Done && p.says("squeezed", "squeeze", "pressed") && p.says("off the tree", "from the tree", "off our tree", "that minute") && p.c.unit().hasAny([]string{"juice", "juices"}):
 		return "fresh-citrus", "juice pressed here"
+	case !p.at.Filled && p.says("ice") && (p.hasClass(Acid) || p.says("vinegar", "brine", "pickle")) && (p.puts() || p.has(set("melt"))) && p.says("in", "into", "to") && !p.negated():
+		return "acid-diluted", "ice melts into it"
 	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("smell of", "smells of", "taste of", "tastes of", "hint of", "whiff of", "trace of", "suggestion of") && !p.negated():
 		return "acid-short", "acid by the nose"
-	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("no more than", "not more than", "never more than", "at most", "at the most") && !p.says("water"):
+	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("no more than", "not more than", "never more than", "be more than", "be over", "go over", "exceed", "at most", "at the most") && !p.says("water"):
 		return "acid-short", "acid with a limit"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("cut with", "let down with", "thinned with", "stretched with", "eked out with") && !p.negated():
 		return "acid-diluted", "diluted"

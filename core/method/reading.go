@@ -783,14 +783,22 @@ func (p *passage) massed() []Act {
 	if !p.at.Method || p.at.Filled {
 		return nil
 	}
-	for _, s := range []string{"not a lump", "no lump", "no lumps", "without lumps", "without a lump", "lump free", "free of lumps", "like paint", "like thick paint", "like baby food", "like wet cement",
-		"like plaster", "like putty", "like hummus", "like mashed potato", "like mashed potatoes", "like a thick cream", "like whipped cream", "smooth as silk", "smooth as velvet", "smooth as butter", "smooth as a baby"} {
-		if p.says(s) && !p.says("stock", "broth", "syrup", "brine", "gravy", "slurry") {
+	if of := p.c.unit(); of.hasAny(dissolving) && !of.hasAny([]string{"them"}) {
+		return nil // "stir the sugar until there are no lumps"
+	}
+	for _, s := range pieceless {
+		if p.says(s) {
 			return []Act{{Name: "puree", Verb: s}}
 		}
 	}
 	return nil
 }
+
+var (
+	pieceless = []string{"not a lump", "no lump", "no lumps", "without lumps", "without a lump", "lump free", "free of lumps", "like paint", "like thick paint", "like baby food", "like wet cement",
+		"like plaster", "like putty", "like hummus", "like mashed potato", "like mashed potatoes", "like a thick cream", "like whipped cream", "smooth as silk", "smooth as velvet", "smooth as butter", "smooth as a baby"}
+	dissolving = []string{"sugar", "salt", "pectin", "clear jel", "starch", "flour", "stock", "broth", "syrup", "brine", "gravy", "slurry"}
+)
 
 // underWater reports a pot whose water stands over what is in it: "in the kettle with water
 // well up over".
@@ -928,7 +936,7 @@ func (p *passage) limits(i int) bool {
 		return false
 	}
 	if i+2 >= len(p.c.t) {
-		return true // "an inch and no less"
+		return len(p.c.m) > 0 // "an inch and no less", but "I vent no more"
 	}
 	for _, n := range []int{i + 2, i + 3} {
 		if n < len(p.c.t) && p.c.nums[n] > 0 && (n == i+2 || p.word(i+2) == "than") {
@@ -946,7 +954,7 @@ var sparing = set("forget skip omit stint skimp spare miss leave hold waste")
 // spares reports whether the verb at k puts in what it is denied of: "never waste a
 // mushroom", but not "do not waste time soaking".
 func (p *passage) spares(k int) bool {
-	if p.c.t[k].verb == "leave" && (p.hasClass("gap") || p.says("room", "space", "inch") && !p.says("out", "behind")) {
+	if p.c.t[k].verb == "leave" && (p.hasClass(Gap) || p.says("room", "space", "inch") && !p.says("out", "behind")) {
 		return false // "don't leave any headspace"
 	}
 	if p.c.t[k].verb == "waste" {

@@ -404,6 +404,8 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "hot into the cold"
 		case p.forTheBatch():
 			return "added-ingredient", "for what is in the jar"
+		case p.has(set("can process")) && p.says("them again", "it again") && !p.negated() && !p.c.unit().hasAny([]string{"seal", "sealed", "24 hours", "day"}):
+			return "process-short", "canned again"
 		case p.acted("retighten"):
 			return "lid", "bands tightened again"
 		case p.acted("reprocess") && p.repeatedFor():
@@ -422,6 +424,12 @@ func (p *passage) lastLook() (code, why string) {
 		return "open-kettle", "safe without"
 	case p.says("for the sour", "for the acid", "for the sharpness") && p.says("juice", "liquid", "brine", "water", "wine") && !p.negated():
 		return "acid-swap", "another for the acid"
+	case !p.at.Done && p.says("milder", "less acid", "less acidic", "less sharp", "less sour", "less tart") && p.c.unit().hasAny([]string{"use", "using", "take", "pick", "choose", "grow", "prefer", "go in", "instead"}) && !p.negated():
+		return "acid-short", "milder ones"
+	case !p.at.Filled && p.hasClass(Sugar) && p.limited():
+		return "sugar-change", "sugar with a limit"
+	case p.at.Filled && !p.at.Done && (p.hasClass(Gauge) || p.hasClass(Pressure)) && p.limited() && p.says("more", "higher", "over", "above", "beyond"):
+		return "pressure-low", "a pressure with a limit"
 	case p.hasClass(Sugar) && p.has(set("cut trim knock bring")) && p.says("back", "down", "right back") && !p.negated() && !p.says("side down", "sides down"):
 		return "sugar-change", "less sugar"
 	case p.at.Closed && p.says("near enough", "close enough", "good enough") && !p.negated():
@@ -477,12 +485,22 @@ func (p *passage) repeatedFor() bool {
 	return false
 }
 
+// limited reports a negator that sets a limit to a measure.
+func (p *passage) limited() bool {
+	for i := range p.c.t {
+		if negators[p.c.t[i].low] && p.limits(i) {
+			return true
+		}
+	}
+	return false
+}
+
 // impatient reports a cook who does not wait.
 func (p *passage) impatient() bool {
-	if p.says("can't wait to", "cannot wait to", "can't wait for", "cannot wait for") && p.says("try", "taste", "eat", "see", "hear", "show", "tell", "you", "christmas", "winter", "them to", "it to") && !p.says("clock", "pressure", "needle", "timer", "boil", "canner", "cool") {
+	if p.says("wait to try", "wait to taste", "wait to eat", "wait to hear", "wait to show", "wait to tell", "wait for you", "wait for christmas", "wait for winter", "wait for them to try", "wait for you to") && !p.says("to open", "to cool", "lid", "weight") {
 		return false // "I can't wait to try them"
 	}
-	return p.oneself() && p.says("can't help it", "cannot help it", "can't wait", "cannot wait", "never wait", "no patience", "don't have the patience", "can't be bothered to wait", "never could wait")
+	return (p.oneself() || p.word(0) == "can't" || p.word(0) == "cannot") && p.says("can't help it", "cannot help it", "can't wait", "cannot wait", "never wait", "no patience", "don't have the patience", "can't be bothered to wait", "never could wait")
 }
 
 // onTheirHeads reports full jars that are turned over, in a word or two: "Bottoms up, then

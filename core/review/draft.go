@@ -329,6 +329,9 @@ var inSyrup = regexp.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |t
 // byGallon is what is measured by the water of a bath: "2 cups to the gallon".
 var byGallon = regexp.MustCompile(`(?i)\b(?:to|in|a|per|each|every|the) (?:the |a |each |every |1 |one )?gallon\b|\bgallon of (?:\pL+ )?water\b`)
 
+// ofGallons is what is measured by the gallon itself: "a gallon of white vinegar".
+var ofGallons = regexp.MustCompile(`(?i)\bgallons? (?:of )?(?:\pL+ )?(?:vinegar|juice)\b`)
+
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
 var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)
 
@@ -502,7 +505,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if m.Beside || m.Food.In("vinegar", "weak-vinegar") && (strings.Contains(text, "rim") || strings.Contains(text, "canner")) {
 				continue // wiping rims, clearing hard water
 			}
-			if m.Food.In("fresh-citrus", "citrus-juice", "bottled-citrus", "vinegar") && byGallon.MatchString(text) && containsAny(text, "soak", "rinse", "wash", "simmer", "boil", "dip", "steam") {
+			if m.Food.In("fresh-citrus", "citrus-juice", "bottled-citrus", "vinegar") && byGallon.MatchString(text) && !ofGallons.MatchString(text) && containsAny(text, "soak", "rinse", "wash", "simmer", "boil", "dip", "steam") {
 				continue // the bath that it comes out of again, no dose of a jar
 			}
 			var line *recipe.Line

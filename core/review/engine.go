@@ -316,10 +316,10 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			if f.Severity != Change {
 				continue
 			}
-			if thing := f.Code + "/" + f.Ingredient; f.Ingredient != "" || !counted[thing] {
-				counted[thing] = true // "quarts" said twice is one change
-				a.cost += 1
+			if f.Ingredient != "" || !counted[f.Code] {
+				a.cost += 1 // "quarts" said twice is one change
 			}
+			counted[f.Code] = counted[f.Code] || f.Ingredient == ""
 			if f.edit == nil {
 				open = true
 				continue

@@ -172,7 +172,7 @@ func (b *bench) needless(code, clause string) bool {
 		if b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" }) {
 			return containsAny(clause, "over", "above", "cover")
 		}
-		return fewInches(clause) || containsAny(clause, "to the line", "to the mark")
+		return fewInches(clause) || containsAny(clause, "to the line", "to the mark") && !containsAny(clause, "jar", "lid", "shoulder", "neck", "rim")
 	case "pack-style":
 		return !containsAny(clause, "frozen", "freezer", "icebox", "thaw") && !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
 	case "cured-meat":
