@@ -130,7 +130,7 @@ func viewBatch(p *procedure.Procedure) []batchLine {
 
 // roleWords says what an ingredient is for.
 var roleWords = map[procedure.Role]string{
-	procedure.Main: "what it is", procedure.LowAcid: "low-acid, must not grow", procedure.Acid: "the acid that makes it safe", procedure.Liquid: "liquid",
+	procedure.Main: "what it is", procedure.LowAcid: "low-acid, must not grow", procedure.Acid: "acid, never left out", procedure.Liquid: "liquid",
 	procedure.Fat: "fat, at most this", procedure.Sugar: "sugar, free", procedure.GelSugar: "sugar that the set needs", procedure.Gel: "pectin", procedure.Salt: "salt, free",
 	procedure.Seasoning: "dry seasoning, free", procedure.Starch: "starch, at most this", procedure.Extra: "may be left out, must not grow", procedure.FermentSalt: "salt that the ferment needs",
 }

@@ -250,7 +250,8 @@ func pathWords(res *review.Result) string {
 	if res.Procedure == nil {
 		return "compared with the whole library: none near enough"
 	}
-	parts := []string{thousands(res.Count("same")) + " lines the same"}
+	same := res.Count("same")
+	parts := []string{thousands(same) + " " + plural("line", same) + " the same"}
 	for _, x := range []struct{ as, words string }{{"permitted", " permitted"}, {"change", " to change"}, {"serving", " for serving"}} {
 		if n := res.Count(x.as); n > 0 {
 			parts = append(parts, thousands(n)+x.words)

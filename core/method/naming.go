@@ -97,6 +97,15 @@ func (p *passage) named(code string) string {
 	return code
 }
 
+// Hint returns the code under which a word of the clause that nobody knows is asked about.
+func (r *Reader) Hint(clause string) string {
+	list := r.split(clause, r.annotate(clause))
+	if len(list) == 0 {
+		return "unknown-ingredient"
+	}
+	return (&passage{c: list[0], at: Where{Method: true}, r: r}).named("unknown-ingredient")
+}
+
 // hinted counts the clues of the part by their codes; those around it count a third.
 func (p *passage) hinted() map[string]float64 {
 	score, seen := map[string]float64{}, map[string]bool{}

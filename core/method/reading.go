@@ -1,7 +1,6 @@
 package method
 
 import (
-	"cmp"
 	"slices"
 	"strings"
 
@@ -51,8 +50,6 @@ type Clause struct {
 	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
-	// hint is the code that a word of it would be asked about under.
-	hint string
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -161,8 +158,6 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		if got.Kind == Unread {
 			got.Doubt, got.Code = got.Code, p.named(got.Code)
-		} else if got.Kind == Doing {
-			got.hint = p.named("unknown-ingredient")
 		}
 		got.absent, got.washed = p.absences(), p.washes()
 		bath := p.bath()
@@ -1257,9 +1252,6 @@ func (c *Clause) Steams() bool { return c.steams }
 
 // Puts reports whether the clause puts something in, or serves it.
 func (c *Clause) Puts() bool { return c.puts2 }
-
-// Unknown returns the code under which a word of the clause that nobody knows is asked about.
-func (c *Clause) Unknown() string { return cmp.Or(c.hint, "unknown-ingredient") }
 
 // Denied reports whether the clause only says what something is not.
 func (c *Clause) Denied() bool { return c.denied }

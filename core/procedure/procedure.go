@@ -300,11 +300,11 @@ func (p *Procedure) LargestJar() quantity.Jar {
 	return best
 }
 
-// Has reports whether any row satisfies the filter's method, pack and gauge.
+// Has reports whether any row satisfies the filter's method, pack and jar.
 func (p *Procedure) Has(f Filter) bool {
 	for _, r := range p.Rows {
 		method := r.Method == f.Method || f.Method == "" || f.Method == Steam && r.Method == WaterBath
-		if method && (f.Pack == "" || r.Pack == f.Pack) {
+		if method && (f.Pack == "" || r.Pack == f.Pack) && (f.Jar == "" || quantity.Jar(r.Jar) == f.Jar) {
 			return true
 		}
 	}

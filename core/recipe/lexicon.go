@@ -166,6 +166,9 @@ func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 // Listen tells f of each sentence of a method that is read from now on, for the learner.
 func (r *Reader) Listen(f func(sentence string, marks []uint32)) { r.method.Listen(f) }
 
+// Hint returns the code under which a word of the clause that nobody knows is asked about.
+func (r *Reader) Hint(clause string) string { return r.method.Hint(clause) }
+
 // Foods returns the catalogue that the reader knows.
 func (r *Reader) Foods() *food.Catalogue { return r.foods }
 

@@ -108,7 +108,11 @@ func (b *bench) acid(k int) {
 	}
 	measured := b.dose(in)
 	if len(right) == 0 && len(wrong) == 0 {
-		b.report(Finding{Code: "no-acid-added", Severity: Change, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put})
+		f := Finding{Code: "no-acid-added", Severity: Change, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put}
+		if !b.acidic() {
+			f.Message = "The tested recipe has it in every jar, and its process was worked out for that."
+		}
+		b.report(f)
 		return
 	}
 	for _, i := range right {
@@ -203,7 +207,13 @@ func (b *bench) dose(in *procedure.Ingredient) string {
 		for _, o := range in.Options {
 			s += ", or " + said(o.Amount, o.Unit) + " " + o.Name
 		}
-		return s + " (twice that to a quart)"
+		switch {
+		case in.Per == quantity.PintJar && b.proc.Has(procedure.Filter{Jar: quantity.QuartJar}):
+			s += " (twice that to a quart)"
+		case in.Per == quantity.PintJar && b.proc.Has(procedure.Filter{Jar: quantity.HalfPint}):
+			s += " (half that to a half-pint)"
+		}
+		return s
 	}
 	scale := b.scale
 	if scale == 0 {

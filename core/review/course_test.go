@@ -102,6 +102,9 @@ func TestChiliIsNoSoup(t *testing.T) {
 		{"Hot quarts, 1 inch.", review.Change, "jar-size", "chile-con-carne", 0},
 	})
 	told{"Hot pints, 1 inch.", review.Change, "process-short", "chile-con-carne", 0}.check(t, text+" Vent 10 minutes, 60 minutes at 10 lb weighted.\n")
+	for _, title := range []string{"Chilli from Rosa", "CHILLI", "Chili con carne"} {
+		told{"Hot pints, 1 inch.", review.Clear, "", "chile-con-carne", 75}.check(t, title+strings.TrimPrefix(text, "Chili")+" Vent 10 minutes, 75 minutes at 10 lb weighted.\n")
+	}
 }
 
 // A pressure that is not to be passed is none that the jars had.

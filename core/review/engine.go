@@ -343,7 +343,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		}
 		b = e.compare(next, req, p)
 		for _, f := range b.findings {
-			if f.Severity == Change && !(f.Question && f.Line != nil && a.first.saidAlready(f.Code, f.Ingredient, *f.Line)) {
+			if f.Severity == Change && !(f.Question && f.Line != nil && (a.first.saidAlready(f.Code, f.Ingredient, *f.Line) || a.first.listed(f.Code, f.Ingredient))) {
 				a.extra = append(a.extra, f)
 			}
 		}
@@ -586,7 +586,7 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 // ownChili reports a chili of what the tested chile con carne is made of: ground meat, dried
 // beans and tomatoes. Called a soup, it is one.
 func (d *draft) ownChili() bool {
-	return titleHas(d.folded, "chili", "chilli", "chile") && !titleHas(d.folded, "soup", "stew") && d.hasGroup("ground-meat") && d.hasGroup("dry-bean") && d.hasGroup("tomato")
+	return titleHas(d.folded, "chili", "chile") && !titleHas(d.folded, "soup", "stew") && d.hasGroup("ground-meat") && d.hasGroup("dry-bean") && d.hasGroup("tomato")
 }
 
 // titledOther reports whether the title names another procedure of the same main

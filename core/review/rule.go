@@ -51,7 +51,9 @@ type bench struct {
 	*draft
 	req Request
 	cat *food.Catalogue
-	own map[string]*procedure.Procedure // food id -> its own plain low-acid procedure
+	// hint names what a word that nobody knows may be about, by its clause.
+	hint func(clause string) string
+	own  map[string]*procedure.Procedure // food id -> its own plain low-acid procedure
 	// largest holds the largest tested jar of each procedure.
 	largest map[*procedure.Procedure]quantity.Jar
 	proc    *procedure.Procedure // nil where nothing is near enough
@@ -143,7 +145,7 @@ func (b *bench) soup() bool { return b.proc != nil && b.proc.Product == "soup" }
 
 // newBench lays a draft beside a procedure.
 func newBench(d *draft, req Request, e *Reviewer, p *procedure.Procedure) *bench {
-	b := &bench{draft: d, req: req, cat: e.cat, own: e.own, largest: e.largest, proc: p, ok: make([]string, len(d.items))}
+	b := &bench{draft: d, req: req, cat: e.cat, hint: e.reader.Hint, own: e.own, largest: e.largest, proc: p, ok: make([]string, len(d.items))}
 	b.main = mainItem(d)
 	b.match()
 	b.scale = b.batchScale()

@@ -59,18 +59,18 @@ func (b *bench) accountSteps() {
 			continue
 		}
 		what := strings.Join(unknown, " ")
-		b.ask(Finding{Code: st.about(unknown), Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
+		b.ask(Finding{Code: b.about(st, unknown), Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
 }
 
 // about returns the code that the clause with one of the words points to.
-func (s *step) about(unknown []string) string {
-	for i := range s.Clauses {
-		c := &s.Clauses[i]
-		if code := c.Unknown(); code != "unknown-ingredient" && slices.ContainsFunc(unknown, func(w string) bool { return strings.Contains(c.Text, w) }) {
-			return code
+func (b *bench) about(st *step, unknown []string) string {
+	for i := range st.Clauses {
+		text := st.Clauses[i].Text
+		if slices.ContainsFunc(unknown, func(w string) bool { return strings.Contains(text, w) }) {
+			return b.hint(text)
 		}
 	}
 	return "unknown-ingredient"
@@ -115,7 +115,10 @@ func (b *bench) saidAlready(code, clause string, line int) bool {
 		if f.Code == "variety-myth" && f.Line != nil && *f.Line == line {
 			return true
 		}
-		if f.Severity != Change || f.Question || f.Line != nil && *f.Line != line {
+		if f.Severity != Change || f.Question {
+			continue
+		}
+		if f.Line != nil && *f.Line != line {
 			continue
 		}
 		if f.Line != nil && f.Ingredient != "" && containsAny(clause, strings.ToLower(f.Ingredient)) {
@@ -131,6 +134,14 @@ func (b *bench) saidAlready(code, clause string, line int) bool {
 		}
 	}
 	return false
+}
+
+// listed reports whether the food that the clause is asked about is already to
+// be changed on its own line, for the same reason.
+func (b *bench) listed(code, clause string) bool {
+	return slices.ContainsFunc(b.findings, func(f Finding) bool {
+		return f.Code == code && f.Severity == Change && !f.Question && f.Ingredient != "" && containsAny(clause, strings.ToLower(f.Ingredient))
+	})
 }
 
 // needless reports whether the step that the code is about is none of the
@@ -216,7 +227,7 @@ func (b *bench) asks(s int) []string {
 			asked = append(asked, a.Text) // the sentence is asked about enough
 			continue
 		}
-		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) {
+		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) {
 			continue
 		}
 		asked, seen[code] = append(asked, a.Text), true
@@ -302,7 +313,8 @@ func puts(text, product string) bool {
 }
 
 func foldTitle(s string) string {
-	return words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " n ", " and ", " N ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
+	folded := words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " n ", " and ", " N ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
+	return strings.TrimSpace(strings.ReplaceAll(" "+folded+" ", " chilli ", " chili "))
 }
 
 // titleHas reports whether the folded title holds any of the phrases as whole
