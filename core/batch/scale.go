@@ -4,9 +4,9 @@ import (
 	"errors"
 	"fmt"
 	"math"
-	"regexp"
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/recipe"
 )
@@ -77,7 +77,7 @@ func Scale(reader *recipe.Reader, text string, rec *recipe.Recipe, factor float6
 }
 
 // measured matches an amount in the method; pounds of pressure are none.
-var measured = regexp.MustCompile(`(?i)[0-9½¼¾⅓⅔⅛]\s*(cups?|tbsp|tablespoons?|tsp|teaspoons?|fl oz|ounces?|oz|lbs?|pounds? of [a-z]+|ml|l|kg|g|grams?|lit(?:er|re)s?)\b`)
+var measured = pattern.MustCompile(`(?i)[0-9½¼¾⅓⅔⅛]\s*(cups?|tbsp|tablespoons?|tsp|teaspoons?|fl oz|ounces?|oz|lbs?|pounds? of [a-z]+|ml|l|kg|g|grams?|lit(?:er|re)s?)\b`)
 
 func scaleLine(reader *recipe.Reader, l *recipe.Line, factor float64) Line {
 	out := Line{No: l.No, Was: l, Text: l.Text}

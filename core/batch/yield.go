@@ -2,10 +2,10 @@ package batch
 
 import (
 	"math"
-	"regexp"
 	"strconv"
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -127,7 +127,7 @@ func reduced(rec *recipe.Recipe) bool {
 // its own is taken to weigh as much.
 const waterPerCup = 237
 
-var printed = regexp.MustCompile(`(\d+)(?: to (\d+))? (half-pint|pint|quart)`)
+var printed = pattern.MustCompile(`(\d+)(?: to (\d+))? (half-pint|pint|quart)`)
 
 // Printed reads a yield as a procedure prints it ("16 to 18 pints"), in cups.
 func Printed(s string) (low, high float64, ok bool) {

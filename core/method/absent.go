@@ -29,11 +29,11 @@ func (p *passage) absences() [][2]int {
 		switch {
 		case (first == "no" || first == "neither" || first == "nor" || first == "zero") && !p.needOf(ch.start):
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
-		case p.word(ch.start) == "not" && (p.word(ch.start+1) == "one" || p.word(ch.start+1) == "a") || p.word(ch.start-1) == "not" && (p.word(ch.start) == "one" || p.word(ch.start) == "a") && p.has(set("be")):
+		case p.word(ch.start) == "not" && (p.word(ch.start+1) == "one" || p.word(ch.start+1) == "a") || p.word(ch.start-1) == "not" && (p.word(ch.start) == "one" || p.word(ch.start) == "a") && p.does("be"):
 			gone = true // "there is not one lick of butter in them"
 		case !hasVerb(c.t) && (p.word(ch.start) == "too" || p.word(ch.start-1) == "too") && p.says("too much", "too many"):
 			gone = true // "(too much starch)"
-		case p.has(set("spoil ruin wreck weaken prevent")) && p.says("seal", "seals", "sealing") && !p.puts():
+		case p.does("spoil ruin wreck weaken prevent") && p.says("seal", "seals", "sealing") && !p.puts():
 			gone = true // "fish oil will spoil the seal"
 		case p.naming() && ch.prep == "":
 			gone = true // "this is sausage, not meat loaf"
@@ -49,7 +49,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "the pan is for rice only"
 		case ch.prep == "for" && p.stative() && p.says("that is", "that's", "this is", "which is"):
 			gone = true // "that is for the cream style"
-		case verbNegated && ch.prep == "with" && p.has(set("be")) && !p.puts():
+		case verbNegated && ch.prep == "with" && p.does("be") && !p.puts():
 			gone = true // "it is not the kind with flour in"
 		case verbNegated && !manner && p.behindVerb(ch) && !p.says("too much", "enough"):
 			gone = true
@@ -59,11 +59,11 @@ func (p *passage) absences() [][2]int {
 			gone = true
 		case (ch.prep == "to" || ch.prep == "for") && fed[p.c.t[ch.head].Text]:
 			gone = true // "seeds to the hens"
-		case p.has(set("make give release")) && p.near(ch.start-1, "own") && !p.puts():
+		case p.does("make give release") && p.near(ch.start-1, "own") && !p.puts():
 			gone = true // "it makes its own gravy"
 		case ch.prep == "" && p.word(0) == "never" && !hasVerb(c.t):
 			gone = true // "Never the ceps"
-		case ch.prep == "" && p.has(set("get take pull pick fish scrape")) && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
+		case ch.prep == "" && p.does("get take pull pick fish scrape") && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
 			gone = true // "get all the stuffing out of it"
 		case p.says("full of") && p.refused():
 			gone = true // "not the cooking water, it's full of starch"
@@ -175,7 +175,7 @@ func (p *passage) deniedBefore(end int) bool {
 
 // removes reports whether something is taken off or out.
 func (p *passage) removes() bool {
-	return p.says("off", "away", "out") && p.has(set("take cut pull lift trim")) || p.has(set("trim remove discard"))
+	return p.says("off", "away", "out") && p.does("take cut pull lift trim") || p.does("trim remove discard")
 }
 
 // naming reports whether the clause says what a thing is called and what not: "this is

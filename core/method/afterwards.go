@@ -29,7 +29,7 @@ func (p *passage) afterwards() bool {
 // dish reports what is made of the jar's food later: "the chowder itself you make in
 // the pot".
 func (p *passage) dish() bool {
-	if !p.at.Done || !(p.has(set("make come cook finish start")) || p.says("happens", "happen") || p.stative()) || p.namesFood() && !p.says("happens", "happen") || !p.says("in the pot", "in the pan", "in the skillet", "in the bowl", "in the oven", "on the stove", "on the day", "that night") {
+	if !p.at.Done || !(p.does("make come cook finish start") || p.says("happens", "happen") || p.stative()) || p.namesFood() && !p.says("happens", "happen") || !p.says("in the pot", "in the pan", "in the skillet", "in the bowl", "in the oven", "on the stove", "on the day", "that night") {
 		return false
 	}
 	for i := range p.c.t {

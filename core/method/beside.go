@@ -23,7 +23,7 @@ func (p *passage) beside() string {
 		return "a paper"
 	case p.c.kind == result && p.comesDown():
 		return "the pressure is gone"
-	case p.at.Done && p.has(set("go")) && p.says("to the") && !p.any(colds) && !p.hasClass(Canner) && !p.c.hasNumber() && p.givenAway():
+	case p.at.Done && p.does("go") && p.says("to the") && !p.any(colds) && !p.hasClass(Canner) && !p.c.hasNumber() && p.givenAway():
 		return "given away"
 	case p.c.kind == condition && p.before != nil && p.before.hasAny(askers) && !p.names(stuff) && !p.c.hasNumber():
 		return "somebody to ask"
@@ -31,7 +31,7 @@ func (p *passage) beside() string {
 		return "a reason"
 	case p.floats():
 		return "how it turns out"
-	case p.has(set("happen")) && p.at.Done && !p.hasClass(Jar) && !p.hasClass(Canner) && !p.c.hasNumber() && !p.puts():
+	case p.does("happen") && p.at.Done && !p.hasClass(Jar) && !p.hasClass(Canner) && !p.c.hasNumber() && !p.puts():
 		return "another day"
 	}
 	return ""
@@ -40,13 +40,13 @@ func (p *passage) beside() string {
 // setAside reports what is kept for the table and goes into nothing before: "cheese and
 // sour cream are for the bowl".
 func (p *passage) setAside() bool {
-	return !p.puts() && p.has(set("be keep save hold stay")) && p.says("for the bowl", "for the table", "for the sandwich", "for sandwiches", "for the plate", "on the plate", "for the toast", "for the salad") && !p.hasClass(Jar) && !p.hasClass(Pronoun)
+	return !p.puts() && p.does("be keep save hold stay") && p.says("for the bowl", "for the table", "for the sandwich", "for sandwiches", "for the plate", "on the plate", "for the toast", "for the salad") && !p.hasClass(Jar) && !p.hasClass(Pronoun)
 }
 
 // secretIsNone reports "my secret ingredient is patience": what is named is nothing that
 // could go in.
 func (p *passage) secretIsNone() bool {
-	if !p.hasClass(Vague) || !p.has(set("be")) || p.namesFood() {
+	if !p.hasClass(Vague) || !p.does("be") || p.namesFood() {
 		return false
 	}
 	n := len(p.c.t)
@@ -66,27 +66,27 @@ func (p *passage) secretIsNone() bool {
 
 // forOneself reports what the cook is told to have: "pour yourself a glass of something".
 func (p *passage) forOneself() bool {
-	return p.says("yourself", "myself", "ourselves", "yourselves") && p.has(set("pour get make treat have grab")) && !p.hasClass(Jar) && !p.namesFood()
+	return p.says("yourself", "myself", "ourselves", "yourselves") && p.does("pour get make treat have grab") && !p.hasClass(Jar) && !p.namesFood()
 }
 
 // bargain reports what a seller gives: "they throw in a bag of plums if you buy two".
 func (p *passage) bargain() bool {
-	return p.after != nil && p.after.kind == condition && (&passage{c: p.after}).has(set("buy order pay ask")) && p.subject() != nil && (p.subject().low == "they" || p.subject().low == "he" || p.subject().low == "she")
+	return p.after != nil && p.after.kind == condition && (&passage{c: p.after}).does("buy order pay ask") && p.subject() != nil && (p.subject().low == "they" || p.subject().low == "he" || p.subject().low == "she")
 }
 
 // isNoCanner reports "a microwave is no canner".
 func (p *passage) isNoCanner() bool {
-	return p.has(set("be")) && p.says("is no canner", "is not a canner", "isn't a canner", "are no canners") && len(p.c.verbIndexes()) == 1
+	return p.does("be") && p.says("is no canner", "is not a canner", "isn't a canner", "are no canners") && len(p.c.verbIndexes()) == 1
 }
 
 // spoilsSeal reports "fat will keep it from sealing": why a rim is wiped.
 func (p *passage) spoilsSeal() bool {
-	return !p.puts() && len(p.c.m) == 0 && p.has(set("keep stop")) && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
+	return !p.puts() && len(p.c.m) == 0 && p.does("keep stop") && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
 }
 
 // floats reports what food does by itself in its jar: "they float".
 func (p *passage) floats() bool {
-	if !p.has(set("float bob")) || p.c.hasNumber() || len(p.c.m) > 0 || p.puts() {
+	if !p.does("float bob") || p.c.hasNumber() || len(p.c.m) > 0 || p.puts() {
 		return false
 	}
 	s := p.subject()

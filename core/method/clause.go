@@ -33,10 +33,14 @@ type clause struct {
 	joint string
 	all   []token // the whole sentence, for what hangs on the clause
 	begin int     // where in it the clause begins
-	// phrases are its noun phrases, found once.
-	phrases []chunk
-	phrased bool
-	text    string
+	// phrases are its noun phrases, verbs its main verbs, wide the clause with what
+	// stands around it, keys how its words begin: each found once.
+	phrases        []chunk
+	verbs          []int
+	wide           *clause
+	keys           firsts
+	phrased, keyed bool
+	text           string
 	// measures found in the sentence, by token of the clause.
 	m []english.Measure
 	// raw are the plain tokens, nums how many of them from each on are a number.
@@ -53,7 +57,12 @@ const (
 )
 
 // unit is the clause with what stands around it.
-func (c *clause) unit() *clause { return c.around(reach) }
+func (c *clause) unit() *clause {
+	if c.wide == nil {
+		c.wide = c.around(reach)
+	}
+	return c.wide
+}
 
 // around is the clause with so many words before and behind it.
 func (c *clause) around(n int) *clause {
@@ -228,7 +237,14 @@ func (r *Reader) opens(t []token, i int) bool {
 
 // verbIndexes returns the main verbs of the clause.
 func (c *clause) verbIndexes() []int {
-	var out []int
+	if c.verbs == nil {
+		c.verbs = c.findVerbs()
+	}
+	return c.verbs
+}
+
+func (c *clause) findVerbs() []int {
+	out := []int{}
 	for i := range c.t {
 		if c.t[i].isVerb && !c.t[i].aux {
 			out = append(out, i)
@@ -264,11 +280,42 @@ func (c *clause) hasAny(phrases []string) bool {
 	return false
 }
 
+// has reports whether the words of the phrase stand in the clause one behind the
+// other, marks between them or not. Each may stand there as it is written, in the
+// singular, or as another form of the same verb.
 func (c *clause) has(p string) bool {
-	want := folded(p)
-	if len(want) == 0 {
+	if p == "" || !c.begins(p) {
 		return false
 	}
+	if !plain(p) {
+		return c.hasWords(folded(p))
+	}
+	first, rest, more := strings.Cut(p, " ")
+	first = words.Fold(first)
+	for i := range c.t {
+		if c.t[i].is(first) && (!more || c.goesOn(i+1, rest)) {
+			return true
+		}
+	}
+	return false
+}
+
+// goesOn reports whether the words of the phrase stand from token i on.
+func (c *clause) goesOn(i int, p string) bool {
+	for more := true; more; i++ {
+		var w string
+		w, p, more = strings.Cut(p, " ")
+		for i < len(c.t) && c.t[i].Kind == words.Mark {
+			i++
+		}
+		if i >= len(c.t) || !c.t[i].is(words.Fold(w)) {
+			return false
+		}
+	}
+	return true
+}
+
+func (c *clause) hasWords(want []string) bool {
 next:
 	for i := range c.t {
 		j := i
@@ -276,18 +323,78 @@ next:
 			for j < len(c.t) && c.t[j].Kind == words.Mark {
 				j++
 			}
-			if j >= len(c.t) || c.t[j].Text != w && c.t[j].verb != w && c.t[j].low != w {
+			if j >= len(c.t) || !c.t[j].is(w) {
 				continue next
 			}
 			j++
 		}
-		return true
+		return len(want) > 0
 	}
 	return false
 }
 
-// folds keeps the folded words of every phrase that the frames and this package
-// ask for; they are few, and always the same.
+// is reports whether the token is the folded word.
+func (w *token) is(folded string) bool {
+	return w.Text == folded || w.low == folded || w.verb == folded
+}
+
+// plain reports whether the phrase is lower-case words and blanks only.
+func plain(p string) bool {
+	for i := 0; i < len(p); i++ {
+		if c := p[i]; (c < 'a' || c > 'z') && c != ' ' {
+			return false
+		}
+	}
+	return true
+}
+
+// begins reports whether some word of the clause may begin as the phrase does. Of
+// the thousands of phrases that are asked for, next to none stands there.
+func (c *clause) begins(p string) bool {
+	if !c.keyed {
+		c.keyed = true
+		for i := range c.t {
+			w := &c.t[i]
+			c.keys.add(w.Text)
+			c.keys.add(w.low)
+			c.keys.add(w.verb)
+		}
+	}
+	return c.keys.may(p)
+}
+
+// firsts holds how words begin, by their first two letters: one bit for each of 256
+// classes of them.
+type firsts [4]uint64
+
+func (f *firsts) add(w string) {
+	if w != "" {
+		k := firstKey(w)
+		f[k>>6] |= 1 << (k & 63)
+	}
+}
+
+// may reports whether a word that begins as p does can be among those added. A
+// phrase whose first word changes its beginning in the singular may always.
+func (f *firsts) may(p string) bool {
+	switch p[0] {
+	case 'f', 'g', 'm':
+		if strings.HasPrefix(p, "feet") || strings.HasPrefix(p, "geese") || strings.HasPrefix(p, "mts") {
+			return true
+		}
+	}
+	k := firstKey(p)
+	return f[k>>6]&(1<<(k&63)) != 0 || p[0]-'a' > 25 || len(p) > 1 && p[1] >= 0x80
+}
+
+func firstKey(w string) uint8 {
+	if len(w) == 1 || w[1]-'a' > 25 {
+		return w[0] * 31
+	}
+	return w[0]*31 + w[1] - 'a' + 1
+}
+
+// folds keeps the folded words of the phrases with more than plain words in them.
 var folds sync.Map
 
 func folded(p string) []string {

@@ -24,7 +24,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if len(p.c.all) > 60 {
 		u = p.c // in one breath: the clause by itself
 	}
-	if p.has(set("turn switch shut kill cut take")) && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
+	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
 		return "process-short", "heat off"
 	}
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
@@ -33,13 +33,13 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if u.hasAny([]string{"from the time i turn on", "from the time i light", "from when i turn on", "from when i light", "from turning on", "from the moment i turn on", "from the moment i light", "from when i put the lid", "from when they go in", "from the time they go in", "from lighting"}) {
 		return "process-short", "the clock"
 	}
-	if p.says("weight off", "without the weight", "without weight", "no weight") && p.has(set("process run do cook can hold leave")) || p.says("no weight") && !hasVerb(p.c.t) {
+	if p.says("weight off", "without the weight", "without weight", "no weight") && p.does("process run do cook can hold leave") || p.says("no weight") && !hasVerb(p.c.t) {
 		return "pressure-low", "no weight"
 	}
 	if p.says("at any elevation", "any altitude", "at any altitude", "whatever the altitude", "whatever the elevation") {
 		return "altitude", "one figure for all"
 	}
-	if p.has(set("process can boil cook run time")) && p.says("less than", "shorter than", "fewer minutes", "a little less", "a bit less", "somewhat less", "a little under", "a bit under", "a little short", "a bit short", "not quite as long", "not as long") && !p.says("no less than", "not less than", "never less than", "nothing less than", "and no less") {
+	if p.does("process can boil cook run time") && p.says("less than", "shorter than", "fewer minutes", "a little less", "a bit less", "somewhat less", "a little under", "a bit under", "a little short", "a bit short", "not quite as long", "not as long") && !p.says("no less than", "not less than", "never less than", "nothing less than", "and no less") {
 		return "process-short", "less than tested"
 	}
 	for _, a := range acts {
@@ -53,10 +53,10 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 // plunged reports jars of a finished process that go into something cold, where no
 // verb says so: "then straight into the sink of cold water".
 func (p *passage) plunged(acts []Act) (string, string) {
-	if p.at.Done && !p.negated() && (p.hasClass(Pronoun) || p.hasClass(Jar) || p.hasClass(Canner)) && p.says("in the creek", "into the creek", "in the snow", "into the snow", "in the river", "into the river", "in the lake", "into the lake", "in the trough", "into cold water", "in cold water", "in ice", "into ice") && !p.has(set("wash rinse clean wipe store keep find")) {
+	if p.at.Done && !p.negated() && (p.hasClass(Pronoun) || p.hasClass(Jar) || p.hasClass(Canner)) && p.says("in the creek", "into the creek", "in the snow", "into the snow", "in the river", "into the river", "in the lake", "into the lake", "in the trough", "into cold water", "in cold water", "in ice", "into ice") && !p.does("wash rinse clean wipe store keep find") {
 		return "cooling", "into the cold"
 	}
-	if !p.at.Done || hasVerb(p.c.t) && !(len(p.c.verbIndexes()) == 1 && p.has(set("cool"))) || len(acts) > 1 || p.negated() || p.hasClass(Food) {
+	if !p.at.Done || hasVerb(p.c.t) && !(len(p.c.verbIndexes()) == 1 && p.does("cool")) || len(acts) > 1 || p.negated() || p.hasClass(Food) {
 		return "", ""
 	}
 	if p.says("into", "under", "in", "onto") && p.says("cold water", "sink", "snow", "creek", "ice", "tap", "hose", "tub", "trough", "cold tap", "iced water") {
@@ -112,7 +112,7 @@ func (p *passage) electricPot() bool {
 		return false
 	}
 	return p.says("countertop", "counter-top", "plug-in", "plugs in", "plug it in", "plugged in", "programmable", "digital pot", "keep warm", "delay start", "soup setting", "meat setting", "stew setting", "rice setting", "bean setting", "high setting", "preset") ||
-		p.says("button", "buttons", "programme", "program") && p.has(set("press push hit say read choose pick mark punch"))
+		p.says("button", "buttons", "programme", "program") && p.does("press push hit say read choose pick mark punch")
 }
 
 // fatLeft reports fat that stays on, or goes over the food.
@@ -124,10 +124,10 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 			}
 		}
 	}
-	if p.negated() && p.has(set("trim cut remove skim take")) && p.says("fat", "marbling", "grease", "suet", "tallow") && !p.says("there's no", "there is no", "until", "till", "off the broth until", "nothing but", "only") {
+	if p.negated() && p.does("trim cut remove skim take") && p.says("fat", "marbling", "grease", "suet", "tallow") && !p.says("there's no", "there is no", "until", "till", "off the broth until", "nothing but", "only") {
 		return "fat", "fat left on"
 	}
-	if p.says("white edges", "rind of fat") && p.has(set("stay leave keep")) {
+	if p.says("white edges", "rind of fat") && p.does("stay leave keep") {
 		return "fat", "fat left on"
 	}
 	if p.says("in the bottom", "on top of each", "in each", "over each") && p.says("dripping", "drippings", "grease", "lard") {
@@ -136,10 +136,10 @@ func (p *passage) fatLeft(acts []Act) (string, string) {
 	if p.negated() || p.says("fat ones", "fat one") || !p.c.hasAny([]string{"fat", "marbling", "grease", "dripping", "drippings", "lard"}) {
 		return "", ""
 	}
-	if p.has(set("leave keep stay")) && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "only") {
+	if p.does("leave keep stay") && !p.says("out", "off", "behind", "back", "aside", "in the fridge", "sets", "hard", "only") {
 		return "fat", "fat left on"
 	}
-	if p.has(set("cover top pour add fill seal")) && !p.says("off", "away", "out", "into the sink", "skim", "down") {
+	if p.does("cover top pour add fill seal") && !p.says("off", "away", "out", "into the sink", "skim", "down") {
 		return "fat", "fat goes in"
 	}
 	return "", ""
@@ -206,7 +206,7 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 		if w := &p.c.t[i]; (w.low == "anything" || w.low == "something") && (p.word(i+1) == "from" || p.word(i+1) == "between" || p.word(i+1) == "like") && p.c.hasNumber() {
 			continue // "anything from 5 to 20 minutes"
 		}
-		if w := &p.c.t[i]; w.class == Vague && !w.inner && p.c.kind != result && !p.busy() && !(w.low == "whatever" && len(p.c.verbIndexes()) > 1 && tells[p.c.t[p.c.verbIndexes()[0]].verb]) && !(p.has(set("throw toss chuck discard pick cut")) && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.has(set("go get use take come be have")) || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
+		if w := &p.c.t[i]; w.class == Vague && !w.inner && p.c.kind != result && !p.busy() && !(w.low == "whatever" && len(p.c.verbIndexes()) > 1 && tells[p.c.t[p.c.verbIndexes()[0]].verb]) && !(p.does("throw toss chuck discard pick cut") && p.says("back", "out", "away", "off", "compost", "stems", "aside")) && (p.puts() || p.does("go get use take come be have") || !hasVerb(p.c.t)) && !(p.negated() || i > 1 && p.word(i-1) == "of" && p.word(i-3) == "no") {
 			return "unknown-ingredient", "vague"
 		}
 	}
@@ -219,7 +219,7 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 		}
 		named := false
 		for _, ch := range p.objectsFor(a) {
-			if head := p.c.t[ch.head].Text; ch.class == Thing && !harmlessNouns[head] && !kitchen[head] && !(head == "ice" && !p.at.Filled) || ch.class == Part && a.Name == "add" && p.has(set("add put throw toss stir chuck")) && !p.says("back", "off", "out", "side") {
+			if head := p.c.t[ch.head].Text; ch.class == Thing && !harmlessNouns[head] && !kitchen[head] && !(head == "ice" && !p.at.Filled) || ch.class == Part && a.Name == "add" && p.does("add put throw toss stir chuck") && !p.says("back", "off", "out", "side") {
 				return "unknown-ingredient", "an unknown thing goes in"
 			}
 			named = named || stuff[ch.class] && ch.class != Vague || ch.class == Pronoun || ch.class == Part || trade[ch.class]
@@ -330,7 +330,7 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 // texture reports whether the end is one of the batch itself, "until it stands
 // alone", and not of a named thing: "till the last bits of meat fall off".
 func (p *passage) texture() bool {
-	if p.has(set("come fall")) && p.says("away", "off") {
+	if p.does("come fall") && p.says("away", "off") {
 		return false
 	}
 	s := p.subject()
@@ -338,7 +338,7 @@ func (p *passage) texture() bool {
 		return p.c.hasAny([]string{"spoon", "ladle", "spread", "stiff", "mushy", "mush", "paste", "cream", "creamy"}) || hasVerb(p.c.t)
 	}
 	if s.class == Pronoun || subjects[s.low] {
-		return !p.has(finishing) && !(p.has(set("come fall")) && p.says("away", "off"))
+		return !p.has(finishing) && !(p.does("come fall") && p.says("away", "off"))
 	}
 	switch s.Text {
 	case "spoon", "ladle", "mass", "sauce", "mixture", "soup", "lump", "everything", "whole", "lot", "pot", "thing", "stew", "filling":
@@ -430,10 +430,10 @@ var figureWords = set("required needed recommended ish qt pt hs headspace pound 
 // dropsAlone reports a canner, off the heat, that is left until it comes down by itself: "I
 // switch it off and go sit on the porch until it drops on its own".
 func (p *passage) dropsAlone() bool {
-	if p.at.Closed && p.c.kind == result && p.says("quiet", "silent", "cold", "stone cold", "cool") && !p.any(set("tap hose ice snow stream creek water")) && p.c.unit().hasAny([]string{"heat off", "nobody touches", "don't touch", "do not touch"}) && !p.c.hasNumber() {
+	if p.at.Closed && p.c.kind == result && p.says("quiet", "silent", "cold", "stone cold", "cool") && !p.says("tap", "hose", "ice", "snow", "stream", "creek", "water") && p.c.unit().hasAny([]string{"heat off", "nobody touches", "don't touch", "do not touch"}) && !p.c.hasNumber() {
 		return true // "nobody touches it till it's dead quiet and cold"
 	}
-	return p.at.Closed && p.has(set("drop fall come go")) && p.says("on its own", "by itself", "of itself", "alone", "in its own time") && !p.c.hasNumber() && !p.any(colds) &&
+	return p.at.Closed && p.does("drop fall come go") && p.says("on its own", "by itself", "of itself", "alone", "in its own time") && !p.c.hasNumber() && !p.any(colds) &&
 		p.c.unit().hasAny([]string{"off", "heat off", "switch", "turn", "shut"})
 }
 

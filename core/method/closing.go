@@ -53,7 +53,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "the clock"
 	case got.Kind == Doing && len(got.Acts) == 0 && !hasVerb(p.c.t) && p.foodOnly():
 		return "process-short", "a food beside the process"
-	case p.has(set("seal")) && !p.says("sealed", "to check", "until", "if", "wax") && got.Kind == Doing && len(p.c.verbIndexes()) == 1:
+	case p.does("seal") && !p.says("sealed", "to check", "until", "if", "wax") && got.Kind == Doing && len(p.c.verbIndexes()) == 1:
 		return "open-kettle", "it seals"
 	case p.fragment(got):
 		return "process-short", "a fragment beside the process"
@@ -95,7 +95,7 @@ func (p *passage) heatGone() bool {
 	if p.says("gas out", "gas off", "flame out", "flame off", "fire out", "burner off", "stove off", "off the fire", "off the heat", "off the flame", "off the stove") && !p.says("lid", "lids") {
 		return p.c.kind != moment && p.c.kind != condition
 	}
-	return p.has(set("take pull lift move slide shift drag")) && p.says("off") && (p.hasClass(Pot) || p.hasClass(Canner)) && !p.hasClass(Lid) && !p.hasClass(Weight) && !p.says("weight", "foam", "scum", "skin")
+	return p.does("take pull lift move slide shift drag") && p.says("off") && (p.hasClass(Pot) || p.hasClass(Canner)) && !p.hasClass(Lid) && !p.hasClass(Weight) && !p.says("weight", "foam", "scum", "skin")
 }
 
 // dryHeat reports a temperature that neither boiling water nor the pressure makes: "an
@@ -146,7 +146,7 @@ func (p *passage) foodOnly() bool {
 
 // clockAt reports a clock that is started at an event by which no canner is timed.
 func (p *passage) clockAt() bool {
-	if !p.has(set("start begin count time set")) || !p.says("count", "counting", "timer", "timing", "clock", "the time") || p.c.hasNumber() {
+	if !p.does("start begin count time set") || !p.says("count", "counting", "timer", "timing", "clock", "the time") || p.c.hasNumber() {
 		return false
 	}
 	if p.after == nil || p.after.kind != moment {

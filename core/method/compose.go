@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -89,6 +91,32 @@ func (p *passage) has(verbs map[string]bool) bool {
 		}
 	}
 	return false
+}
+
+// does reports whether one of the verbs, with blanks between them, is a main verb of
+// the clause.
+func (p *passage) does(verbs string) bool {
+	for _, i := range p.c.verbIndexes() {
+		if v := p.c.t[i].verb; v != "" && listed(verbs, v) {
+			return true
+		}
+	}
+	return false
+}
+
+// listed reports whether the word is one of the list's, with blanks between them.
+func listed(list, w string) bool {
+	for at := 0; ; {
+		i := strings.Index(list[at:], w)
+		if i < 0 {
+			return false
+		}
+		i += at
+		at = i + len(w)
+		if (i == 0 || list[i-1] == ' ') && (at == len(list) || list[at] == ' ') {
+			return true
+		}
+	}
 }
 
 // stative reports whether the clause only says how things are.

@@ -157,19 +157,19 @@ func (p *passage) overJars([]Act) (string, string) {
 
 // pressed reports solids pressed down in the jar.
 func (p *passage) pressed([]Act) (string, string) {
-	if !p.at.Done && p.says("hardly any water", "hardly any liquid", "hardly any broth", "barely any water", "barely any liquid", "next to no liquid", "right up with") && !p.has(set("boil simmer cook steam")) {
+	if !p.at.Done && p.says("hardly any water", "hardly any liquid", "hardly any broth", "barely any water", "barely any liquid", "next to no liquid", "right up with") && !p.does("boil simmer cook steam") {
 		return "", "hardly any liquid"
 	}
-	if !p.at.Done && p.has(set("pack fill load stuff")) && p.says("up to the neck", "right up to", "to the shoulders", "to the shoulder", "right to the top") && !p.negated() {
+	if !p.at.Done && p.does("pack fill load stuff") && p.says("up to the neck", "right up to", "to the shoulders", "to the shoulder", "right to the top") && !p.negated() {
 		return "solids-ratio", "filled with solids"
 	}
-	if !p.at.Done && p.has(set("fill pack top load")) && p.says("with solids", "with the solids", "all solids", "full of solids", "mostly solids") && !p.says("half", "halfway", "half-way", "part", "two", "three") && !p.verbNegated() {
+	if !p.at.Done && p.does("fill pack top load") && p.says("with solids", "with the solids", "all solids", "full of solids", "mostly solids") && !p.says("half", "halfway", "half-way", "part", "two", "three") && !p.verbNegated() {
 		return "solids-ratio", "filled with solids"
 	}
 	if p.c.unit().hasAny([]string{"juice comes up", "fill with juice", "fills with juice", "juice fills", "juices fill", "juice covers", "juice rises", "fill the holes", "fills the holes", "spaces fill", "spaces between them fill", "gaps fill"}) {
 		return "", "" // until their own juice covers them
 	}
-	if !p.at.Done && p.has(set("press push cram stuff jam squash squish tamp ram")) && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
+	if !p.at.Done && p.does("press push cram stuff jam squash squish tamp ram") && (p.hasClass(Jar) || p.at.Filled) && p.says("down", "tight", "tightly", "full", "firmly", "hard", "as much", "as many") && !p.negated() && !p.hasClass(Lid) && !p.hasClass(Bubble) {
 		return "solids-ratio", "pressed down"
 	}
 	return "", ""
@@ -237,7 +237,7 @@ func (p *passage) word(i int) string {
 func (p *passage) claimedShare(i int, acts []Act) bool {
 	before, next, after := p.word(i-1), p.word(i+1), p.word(i+2)
 	switch {
-	case next == "of" && (after == "it" || after == "them") && p.has(set("crush mash leave chop cut slice puree")) && !p.says("out"):
+	case next == "of" && (after == "it" || after == "them") && p.does("crush mash leave chop cut slice puree") && !p.says("out"):
 		return true // a form, no amount
 	case p.word(i) == "third" && next != "of" && next != "the" && next != "less" && next != "more" && (determiners[before] || before == "") && i+1 < len(p.c.t) && !stuff[p.c.t[i+1].class] && p.c.t[i+1].class != Clock:
 		return true // the one after the second
@@ -375,7 +375,7 @@ func (p *passage) licence(acts []Act) (string, string) {
 			}
 		}
 	}
-	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.has(set("know worry fret understand ask fuss fear panic")) && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
+	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.does("know worry fret understand ask fuss fear panic") && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
 		return "", "" // "with a weight you don't need to know"
 	}
 	if p.says("if you remember", "if you think of it", "if there is time", "if you have time", "if you can be bothered", "if i remember", "if i think of it", "when i remember", "optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {

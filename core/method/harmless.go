@@ -14,15 +14,15 @@ import (
 // It returns "" where that is not certain.
 func (p *passage) harmless() string {
 	switch {
-	case (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit wobble")) && !p.c.hasNumber() && !p.namesFood() && !p.says("off", "out"):
+	case (p.c.kind == condition || p.c.kind == moment) && p.does("dance sing rattle rock jiggle chatter quit wobble") && !p.c.hasNumber() && !p.namesFood() && !p.says("off", "out"):
 		return "a sign"
 	case !p.at.Filled && p.c.kind != mainClause && p.says("it wrinkles", "it sheets", "it jells", "it gels", "it jellies", "it sets on the"):
 		return "the jelly test"
-	case p.c.kind == condition && p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).has(set("hit slap smack scold shout yell swat rap whack holler")):
+	case p.c.kind == condition && p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).does("hit slap smack scold shout yell swat rap whack holler"):
 		return "a warning" // "she hits your hand if you touch it before the needle's at zero"
 	case (p.at.Filled || p.at.Done) && p.says("steam", "vent", "exhaust") && p.says("at the start", "first", "before that", "beforehand", "to begin", "to start") && p.ventsTen():
 		return "the venting"
-	case p.has(set("restore regain")) && len(p.c.t) <= 4 && p.c.hasAny([]string{"it", "the pressure", "pressure"}):
+	case p.does("restore regain") && len(p.c.t) <= 4 && p.c.hasAny([]string{"it", "the pressure", "pressure"}):
 		return "the pressure again"
 	case (p.hasClass(Lid) || p.hasClass(Band)) && p.says("fingertip", "fingertips") && len(p.c.m) == 0:
 		return "closed by hand"
@@ -57,7 +57,7 @@ func (p *passage) harmless() string {
 		return ""
 	}
 	switch {
-	case p.has(set("spoil ruin wreck weaken prevent")) && p.says("seal", "seals", "sealing"):
+	case p.does("spoil ruin wreck weaken prevent") && p.says("seal", "seals", "sealing"):
 		return "a reason"
 	case p.c.kind == moment && !p.at.Filled && !p.namesFood() && !p.pressesOn() && !p.strangeWord():
 		return "a moment"
@@ -94,7 +94,7 @@ func (p *passage) yields() bool {
 // fills reports "it makes plenty".
 func (p *passage) fills() bool {
 	n := len(p.c.t)
-	return n > 0 && n <= 5 && p.has(set("make")) && p.says("plenty", "enough", "lots", "a lot") && !p.namesFood() && p.subject() != nil && p.subject().class == Pronoun
+	return n > 0 && n <= 5 && p.does("make") && p.says("plenty", "enough", "lots", "a lot") && !p.namesFood() && p.subject() != nil && p.subject().class == Pronoun
 }
 
 // knowsHow reports what one only knows or thinks of how things are: "I know it is a
@@ -138,7 +138,7 @@ func (p *passage) airOut() bool {
 // stopsShort reports liquid or food that stops below the rim: "stopping an inch shy of
 // the rim". How far is read as the headspace.
 func (p *passage) stopsShort() bool {
-	if !p.has(set("stop quit finish end")) || !p.c.measured(english.Length) || p.puts() || p.c.measured(english.Duration) {
+	if !p.does("stop quit finish end") || !p.c.measured(english.Length) || p.puts() || p.c.measured(english.Duration) {
 		return false
 	}
 	return (p.hasClass(Rim) || p.says("the top", "the neck", "the brim", "the mouth")) && p.says("shy of", "short of", "below", "from the", "under the")
@@ -146,7 +146,7 @@ func (p *passage) stopsShort() bool {
 
 // elevation reports how high a place lies: "by the fjord it is only 10 metres".
 func (p *passage) elevation() bool {
-	if !p.stative() && !p.has(set("be live lie sit")) || p.namesFood() || p.c.measured(english.Duration) {
+	if !p.stative() && !p.does("be live lie sit") || p.namesFood() || p.c.measured(english.Duration) {
 		return false
 	}
 	for i := range p.c.t {
@@ -203,7 +203,7 @@ func (p *passage) counts() bool {
 
 // cameFrom reports of whom or where the food was had: "I get mine off Mr. Tolliver".
 func (p *passage) cameFrom() bool {
-	if p.at.Filled || !p.has(set("get buy have pick take")) || !p.says("off", "from") || p.names(stuff) && !p.hasClass(Pronoun) {
+	if p.at.Filled || !p.does("get buy have pick take") || !p.says("off", "from") || p.names(stuff) && !p.hasClass(Pronoun) {
 		return false
 	}
 	for _, ch := range p.c.chunks() {
@@ -258,14 +258,14 @@ func (p *passage) ventsTen() bool {
 // quotes reports a figure that a book or a chart gives: what is done stands beside it.
 func (p *passage) quotes() bool {
 	s := p.subject()
-	if s == nil || !p.has(set("say give call want ask read list print have")) || !p.hasSayingOnly() {
+	if s == nil || !p.does("say give call want ask read list print have") || !p.hasSayingOnly() {
 		return false
 	}
 	switch s.Text {
 	case "book", "chart", "guide", "guideline", "leaflet", "bulletin", "table", "manual", "booklet", "instruction", "extension", "page", "pamphlet":
 		return p.c.hasNumber() && !p.fewer()
 	}
-	return p.c.kind == contrast && p.c.hasNumber() && (s.low == "it" || s.low == "they") && p.has(set("say"))
+	return p.c.kind == contrast && p.c.hasNumber() && (s.low == "it" || s.low == "they") && p.does("say")
 }
 
 // fewer reports a number between the lid and the end that is none of the text's times and

@@ -21,9 +21,9 @@ func (p *passage) timing([]Act) (string, string) {
 		return "vent", "no vent"
 	case p.atFirstSteam():
 		return "vent", "no vent"
-	case p.has(set("give add tack make")) && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
+	case p.does("give add tack make") && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
 		return "process-short", "minutes made up"
-	case p.hasClass(Gauge) && p.says("low", "wrong", "broken", "stuck", "for years") && p.has(set("read be show stick")) && !p.c.hasNumber() && !p.negated():
+	case p.hasClass(Gauge) && p.says("low", "wrong", "broken", "stuck", "for years") && p.does("read be show stick") && !p.c.hasNumber() && !p.negated():
 		return "pressure-low", "the gauge"
 	case p.hasClass(Weight) && p.says("as soon as", "straight away", "straightaway", "at once", "immediately", "right away", "first thing", "from the start", "before the steam") && !p.negated():
 		return "vent", "no vent"
@@ -81,10 +81,10 @@ func (p *passage) closing([]Act) (string, string) {
 	if p.hasClass(Cloth) && p.says("over the top", "over the mouth", "over the jar", "over each") && p.at.Filled && p.says("will do", "is enough", "string", "tie", "tied") {
 		return "lid", "cloth for a lid"
 	}
-	if p.hasClass(Lid) && p.has(set("put screw tighten close set")) && p.c.unit().hasAny([]string{"after they come out", "once they come out", "when they come out", "after processing", "after the bath"}) {
+	if p.hasClass(Lid) && p.does("put screw tighten close set") && p.c.unit().hasAny([]string{"after they come out", "once they come out", "when they come out", "after processing", "after the bath"}) {
 		return "lid", "closed late"
 	}
-	if p.at.Done && p.has(set("press push poke thumb")) && p.says("down") && (p.hasClass(Lid) || p.hasClass(Pronoun) || p.says("those", "stay up")) && !p.says("if it springs", "to check", "springs back", "does not move") {
+	if p.at.Done && p.does("press push poke thumb") && p.says("down") && (p.hasClass(Lid) || p.hasClass(Pronoun) || p.says("those", "stay up")) && !p.says("if it springs", "to check", "springs back", "does not move") {
 		return "lid", "pressed down"
 	}
 	return "", ""
@@ -117,13 +117,13 @@ func (p *passage) halfHeat([]Act) (string, string) {
 		return "", ""
 	}
 	switch {
-	case p.has(set("boil simmer bubble")) && p.at.Filled:
+	case p.does("boil simmer bubble") && p.at.Filled:
 		return "process-short", "not boiling"
-	case p.has(set("peel skin")):
+	case p.does("peel skin"):
 		return "unpeeled-root", "not peeled"
-	case p.has(set("vent exhaust")):
+	case p.does("vent exhaust"):
 		return "vent", "no vent"
-	case p.has(set("soak")):
+	case p.does("soak"):
 		return "dry-legume-unsoaked", "not soaked"
 	}
 	return "", ""
@@ -152,33 +152,33 @@ func (p *passage) forms([]Act) (string, string) {
 		return "headspace", "no headspace"
 	case p.big() && p.says("cubes", "chunks", "lumps", "blocks", "pieces") && p.says("across", "thick", "square", "wide", "each way") && !p.negated():
 		return "piece-size", "big pieces"
-	case p.has(set("cut chop cube dice slice")) && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
+	case p.does("cut chop cube dice slice") && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
 		return "piece-size", "big pieces"
-	case p.says("three parts") && p.has(set("fill pack load")):
+	case p.says("three parts") && p.does("fill pack load"):
 		return "solids-ratio", "too full"
 	case p.says("dry ones", "raw ones", "hard ones") && p.puts():
 		return "", "as they are"
-	case p.says("skim nothing", "skim none", "skim off nothing") || p.has(set("leave keep")) && p.says("fat on", "gold on top", "cap of fat"):
+	case p.says("skim nothing", "skim none", "skim off nothing") || p.does("leave keep") && p.says("fat on", "gold on top", "cap of fat"):
 		return "fat", "fat left"
 	case p.c.unit().hasAny([]string{"went in like that", "go in like that", "in as it was", "in as they were", "went in as it", "went straight in"}) && p.says("freezer", "frozen", "icebox", "fridge"):
 		return "pack-style", "frozen"
-	case p.says("hard", "with a fist", "with my fist", "with both hands") && p.has(set("pack ram press push tamp pound")) && !p.says("not", "don't", "never", "cabbage", "kraut", "crock") && !p.at.Filled && !p.says("hard part", "hard bits"):
+	case p.says("hard", "with a fist", "with my fist", "with both hands") && p.does("pack ram press push tamp pound") && !p.says("not", "don't", "never", "cabbage", "kraut", "crock") && !p.at.Filled && !p.says("hard part", "hard bits"):
 		return "solids-ratio", "packed hard"
 	case (p.word(0) == "ground" || p.word(0) == "minced") && !p.at.Filled && !p.namesFood() && !hasVerb(p.c.t):
 		return "piece-size", "minced"
-	case p.says("on the cob", "on the cobs") && p.has(set("leave keep can put pack do")) && !p.negated() && !p.at.Done:
+	case p.says("on the cob", "on the cobs") && p.does("leave keep can put pack do") && !p.negated() && !p.at.Done:
 		return "", "on the cob"
-	case p.has(set("dip roll coat dredge toss dust turn")) && p.says("in batter", "in flour", "in seasoned flour", "in breadcrumbs", "in bread crumbs", "in crumbs", "in cornmeal", "in egg", "with flour") && !p.negated() && !p.at.Done:
+	case p.does("dip roll coat dredge toss dust turn") && p.says("in batter", "in flour", "in seasoned flour", "in breadcrumbs", "in bread crumbs", "in crumbs", "in cornmeal", "in egg", "with flour") && !p.negated() && !p.at.Done:
 		return "thickener", "a coating"
 	case p.says("and all") && p.says("skins", "stones", "pits", "bones", "stems", "seeds", "shells") && !p.says("off", "out", "away", "remove"):
 		return "", "parts left in"
 	case p.says("in dry", "dry from the sack", "straight from the sack", "straight from the bag", "straight from the packet", "straight out of the bag") && (p.hasClass(Pronoun) || p.hasClass(Pulse) || p.says("bean", "beans", "peas", "lentils")):
 		return "dry-legume-unsoaked", "dry"
-	case p.says("icebox", "freezer", "frozen", "thaw", "thaws") && p.puts() && !p.says("after", "bags", "later", "leftover", "extra") && (p.at.Filled || p.hasClass(Jar) || p.has(set("fill pack"))) && !p.negated():
+	case p.says("icebox", "freezer", "frozen", "thaw", "thaws") && p.puts() && !p.says("after", "bags", "later", "leftover", "extra") && (p.at.Filled || p.hasClass(Jar) || p.does("fill pack")) && !p.negated():
 		return "pack-style", "frozen"
 	case p.says("go cold", "gone cold", "quite cold", "stone cold", "cold overnight") && p.says("overnight", "before filling", "till morning", "until morning", "next day", "the night"):
 		return "pack-style", "filled cold"
-	case p.has(set("salt cure brine")) && p.says("fortnight", "week", "weeks", "month", "months") && !p.says("later", "within", "keep", "keeps"):
+	case p.does("salt cure brine") && p.says("fortnight", "week", "weeks", "month", "months") && !p.says("later", "within", "keep", "keeps"):
 		return "cured-meat", "cured"
 	}
 	return "", ""
@@ -198,14 +198,14 @@ func (p *passage) atFirstSteam() bool {
 // gapless reports a jar that is filled with no gap: "don't leave any headspace", "I fill
 // without a gap".
 func (p *passage) gapless() bool {
-	gap := p.hasClass(Gap) || p.says("room", "space") && p.has(set("leave allow"))
+	gap := p.hasClass(Gap) || p.says("room", "space") && p.does("leave allow")
 	if p.says("too", "more than", "less than", "over", "under", "but", "mice", "doubt", "forget") {
 		return false
 	}
 	switch {
 	case p.says("leaving no", "leave no", "leaves no", "allow no", "without", "needn't", "need no", "needs no", "skip", "never mind") && gap:
-		return p.puts() || p.has(set("leave allow need skip mind fill pack"))
-	case p.has(set("leave allow bother want need give have")) && p.negated():
+		return p.puts() || p.does("leave allow need skip mind fill pack")
+	case p.does("leave allow bother want need give have") && p.negated():
 		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
 	}
 	return false
@@ -251,11 +251,11 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		}
 	}
 	switch {
-	case !p.at.Done && p.says("juice", "juices") && p.has(set("squeeze press")) && p.says("off the tree", "from the tree", "from our tree", "that minute", "that morning", "fresh", "freshly", "by hand", "myself", "from the garden", "from the yard") && !p.says("orange", "apple", "tomato", "grape", "berry", "berries", "cider") && !p.negated():
+	case !p.at.Done && p.says("juice", "juices") && p.does("squeeze press") && p.says("off the tree", "from the tree", "from our tree", "that minute", "that morning", "fresh", "freshly", "by hand", "myself", "from the garden", "from the yard") && !p.says("orange", "apple", "tomato", "grape", "berry", "berries", "cider") && !p.negated():
 		return "fresh-citrus", "juice pressed here"
 	case !p.at.Done && p.says("squeezed", "squeeze", "pressed") && p.says("off the tree", "from the tree", "off our tree", "that minute") && p.c.unit().hasAny([]string{"juice", "juices"}):
 		return "fresh-citrus", "juice pressed here"
-	case !p.at.Filled && p.says("ice") && (p.hasClass(Acid) || p.says("vinegar", "brine", "pickle")) && (p.puts() || p.has(set("melt"))) && p.says("in", "into", "to") && !p.negated():
+	case !p.at.Filled && p.says("ice") && (p.hasClass(Acid) || p.says("vinegar", "brine", "pickle")) && (p.puts() || p.does("melt")) && p.says("in", "into", "to") && !p.negated():
 		return "acid-diluted", "ice melts into it"
 	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("smell of", "smells of", "taste of", "tastes of", "hint of", "whiff of", "trace of", "suggestion of") && !p.negated():
 		return "acid-short", "acid by the nose"
@@ -267,9 +267,9 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		return "acid-short", "acid by eye"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("is short", "are short", "runs short", "runs out", "run out", "run short", "not enough", "scarce", "go round", "goes round", "share it out", "goes further", "go further") && !p.negated():
 		return "acid-short", "acid that runs short"
-	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && (p.says("have none", "got none", "there is none", "we have no", "had none", "is gone", "are gone", "ran out") || p.says("first jars", "last jars", "first few", "last few", "first half") && p.has(set("get take have"))) && !p.at.Filled:
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && (p.says("have none", "got none", "there is none", "we have no", "had none", "is gone", "are gone", "ran out") || p.says("first jars", "last jars", "first few", "last few", "first half") && p.does("get take have")) && !p.at.Filled:
 		return "no-acid-added", "no acid"
-	case p.has(set("skip omit leave drop spare forget")) && p.says("bottled juice", "the bottled", "the bottle", "the sour", "the acid") && !p.negated():
+	case p.does("skip omit leave drop spare forget") && p.says("bottled juice", "the bottled", "the bottle", "the sour", "the acid") && !p.negated():
 		return "no-acid-added", "acid left out"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("only") && p.says("to the jars", "in the jars", "to those", "in those", "to the ones", "in the ones", "to some", "in some") && !p.negated():
 		return "no-acid-added", "acid in some jars"
@@ -281,9 +281,9 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		return "fresh-citrus", "fresh juice"
 	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("by taste", "by eye", "by feel", "to taste", "by guess", "as it comes") && !p.says("salt to taste", "pepper to taste", "sugar to taste"):
 		return "acid-short", "acid by taste"
-	case p.has(set("top fill")) && p.says("up") && p.says("from the kettle", "from the tap", "with water", "with hot water", "with boiling water") && !p.says("canner", "water bath", "pot"):
+	case p.does("top fill") && p.says("up") && p.says("from the kettle", "from the tap", "with water", "with hot water", "with boiling water") && !p.says("canner", "water bath", "pot"):
 		return "acid-diluted", "topped with water"
-	case p.says("squeezed") && p.says("brine", "each jar", "in the jar"), p.has(set("squeeze")) && p.says("your own", "my own", "our own", "own", "fresh ones"):
+	case p.says("squeezed") && p.says("brine", "each jar", "in the jar"), p.does("squeeze") && p.says("your own", "my own", "our own", "own", "fresh ones"):
 		return "fresh-citrus", "fresh juice"
 	}
 	return "", ""
@@ -332,7 +332,7 @@ func (p *passage) fromAway([]Act) (string, string) {
 			return "", ""
 		}
 	}
-	if !hasVerb(p.c.t) || p.puts() || p.has(set("go get use")) {
+	if !hasVerb(p.c.t) || p.puts() || p.does("go get use") {
 		return "unknown-ingredient", "something put by"
 	}
 	return "", ""

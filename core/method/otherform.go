@@ -3,13 +3,13 @@ package method
 // otherForm reports a food that is used in a form of its own, which may not be the one
 // that was tested: "use ground beef", "canned tomatoes work as well".
 func (p *passage) otherForm([]Act) (string, string) {
-	if !p.at.Filled && !p.negated() && p.has(set("leave keep")) && p.says("bones in", "bone in", "the bones in") && !p.at.Names["bone"] {
+	if !p.at.Filled && !p.negated() && p.does("leave keep") && p.says("bones in", "bone in", "the bones in") && !p.at.Names["bone"] {
 		return "", "with its bones"
 	}
-	if !p.negated() && p.has(set("use take buy get")) && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {
+	if !p.negated() && p.does("use take buy get") && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {
 		return "", "in a form of its own"
 	}
-	if p.at.Filled || p.negated() || hasVerb(p.c.t) && !p.has(set("use take buy get choose work do substitute swap prefer go come be")) {
+	if p.at.Filled || p.negated() || hasVerb(p.c.t) && !p.does("use take buy get choose work do substitute swap prefer go come be") {
 		return "", ""
 	}
 	for i := range p.c.t {

@@ -164,13 +164,13 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) && !p.says("wide mouth", "wide-mouth", "regular mouth", "regular-mouth") || p.hasClass(Lid) && !p.hasClass(Pot)
-		got.steams = !(p.has(set("steam")) && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
+		got.steams = !(p.does("steam") && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
 		got.takes = p.stative() && p.says("this year", "this time", "now", "nowadays", "today", "these days", "with us", "for us", "with me", "here") || p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
 		got.more = p.says("another", "more", "extra", "additional")
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
-		got.puts2, got.beside = p.puts() && !p.has(set("thicken")) || p.has(tableVerbs), p.besideJar() || bath
+		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
 			if c.t[k].isVerb || c.t[k].modifies {
 				got.verbs = append(got.verbs, [2]int{c.t[k].Start, c.t[k].End})
@@ -261,7 +261,7 @@ func asks(text string) bool {
 // with red wine, this is another story". It returns -1 where there is none.
 func anotherStory(list []*clause) int {
 	for i, c := range list {
-		if c.hasAny([]string{"another story", "a different story", "another recipe", "another dish", "a different recipe", "a different dish", "another page", "a different page", "another matter", "another animal", "a different animal"}) && (&passage{c: c}).has(set("be")) {
+		if c.hasAny([]string{"another story", "a different story", "another recipe", "another dish", "a different recipe", "a different dish", "another page", "a different page", "another matter", "another animal", "a different animal"}) && (&passage{c: c}).does("be") {
 			return i
 		}
 	}
@@ -664,14 +664,14 @@ func (p *passage) inContext(act string) string {
 	}
 	switch act {
 	case "measure":
-		if p.at.Closed && !p.at.Done && p.has(set("count time clock")) && p.c.measured(english.Duration) {
+		if p.at.Closed && !p.at.Done && p.does("count time clock") && p.c.measured(english.Duration) {
 			return "process" // "and count 75 minutes from there"
 		}
 	case "boil-bath":
 		if !p.at.Filled && !p.at.Closed && p.after != nil && p.after.hasAny([]string{"keep hot", "kept hot", "keep them hot", "leave them in", "until needed", "till needed"}) && !p.says("full", "filled", "sealed", "closed") {
 			return "sterilise-jar" // "boil jars 10 min, keep hot"
 		}
-		if !p.at.Filled && !p.at.Closed && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Pronoun) && p.has(set("cook boil simmer")) {
+		if !p.at.Filled && !p.at.Closed && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Pronoun) && p.does("cook boil simmer") {
 			return "boil" // "cook ten minutes in boiling water"
 		}
 	case "sterilise-jar", "warm-jar":
@@ -695,14 +695,14 @@ func (p *passage) inContext(act string) string {
 			return "wash-jar"
 		}
 	case "vent", "steam":
-		if p.at.Closed && !p.at.Done && p.has(set("steam")) && p.says("them", "the jars") && !p.hasClass(Weight) && !p.says("vent", "canner", "exhaust", "first", "before") {
+		if p.at.Closed && !p.at.Done && p.does("steam") && p.says("them", "the jars") && !p.hasClass(Weight) && !p.says("vent", "canner", "exhaust", "first", "before") {
 			return "steam-canner" // "steam them 20 minutes"
 		}
 		if act == "vent" && !p.at.Filled && !p.says("vent", "vented", "venting", "exhaust", "weight", "canner", "petcock", "steady", "plume", "stream") {
 			return "steam"
 		}
 	case "stand", "hold", "load":
-		if p.at.Closed && !p.at.Done && p.c.measured(english.Duration) && p.says("boiling water") && p.has(set("stand leave keep hold put set sit")) {
+		if p.at.Closed && !p.at.Done && p.c.measured(english.Duration) && p.says("boiling water") && p.does("stand leave keep hold put set sit") {
 			return "boil-bath" // "stand them in a bath of boiling water an hour"
 		}
 	case "boil", "simmer", "pressure-cook":
@@ -741,7 +741,7 @@ func (p *passage) oddHeat() []Act {
 	if !p.at.Done && !hasVerb(p.c.t) && p.says("in the oven", "in a slow oven", "in a low oven") {
 		return []Act{{Name: "oven-process", Verb: "oven"}}
 	}
-	if p.at.Closed && !p.at.Done && p.hasClass(Pronoun) && p.has(set("boil")) && !p.namesFood() && !p.hasClass(Steam) {
+	if p.at.Closed && !p.at.Done && p.hasClass(Pronoun) && p.does("boil") && !p.namesFood() && !p.hasClass(Steam) {
 		for _, m := range p.c.m {
 			if m.Kind == english.Duration && m.Min >= 20 {
 				return []Act{{Name: "boil-bath", Verb: "boil", Minutes: m.Min}}
@@ -1029,10 +1029,10 @@ func (p *passage) opensJar() bool {
 	if p.emptiesJar() {
 		return true
 	}
-	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.has(set("heat warm reheat")) && (p.says("up", "through", "again") || len(p.c.t) <= 4 && p.hasClass(Pronoun))) {
+	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.does("heat warm reheat") && (p.says("up", "through", "again") || len(p.c.t) <= 4 && p.hasClass(Pronoun))) {
 		return true
 	}
-	if p.at.Closed && !p.at.Done && !p.has(set("open serve eat reheat enjoy want")) && !p.says("serve", "serving", "table", "eat", "eating", "opened", "opening", "jar is open") {
+	if p.at.Closed && !p.at.Done && !p.does("open serve eat reheat enjoy want") && !p.says("serve", "serving", "table", "eat", "eating", "opened", "opening", "jar is open") {
 		return false // "45 minutes start to finish"
 	}
 	if c.hasAny([]string{"i open", "we open", "i opened", "we opened"}) && (p.hasClass(Canner) || p.hasClass(Steam) || c.hasAny([]string{"can", "cans", "tin", "tins", "packet", "packets", "box", "carton", "bag", "petcock", "vent", "valve", "weight"})) {
@@ -1136,13 +1136,13 @@ func (p *passage) serves() bool {
 	if p.fillsJars() {
 		return false
 	}
-	if p.at.Closed && !p.at.Done && p.has(set("come take lift pull go")) && !p.namesFood() {
+	if p.at.Closed && !p.at.Done && p.does("come take lift pull go") && !p.namesFood() {
 		return false // "when the dog barks for supper they come out"
 	}
 	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
 		return true
 	}
-	if p.says("for lunch", "for supper", "for dinner", "for breakfast", "for tea") && p.says("out of") && p.has(set("have eat take")) {
+	if p.says("for lunch", "for supper", "for dinner", "for breakfast", "for tea") && p.says("out of") && p.does("have eat take") {
 		return true
 	}
 	for _, v := range p.c.verbIndexes() {

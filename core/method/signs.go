@@ -50,11 +50,11 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "pack-style", "frozen"
 	case !p.at.Filled && p.says("minced", "ground up", "ground fine") && p.says("machine", "grinder", "mincer", "mill") && !p.says("patties", "spice", "spices"):
 		return "piece-size", "minced"
-	case p.has(set("squeeze")) && p.says("a couple", "a few", "some more", "one or two", "two or three"):
+	case p.does("squeeze") && p.says("a couple", "a few", "some more", "one or two", "two or three"):
 		return "fresh-citrus", "fresh juice"
 	case p.says("in place of", "instead of", "rather than", "in lieu of") && p.says("the juice", "the lemon juice", "the bottled", "the bottle", "the vinegar", "the acid"):
 		return "acid-swap", "another for the acid"
-	case p.says("frost") && p.has(set("get catch kill hit bite take touch")):
+	case p.says("frost") && p.does("get catch kill hit bite take touch"):
 		return "acid-short", "frost on the vine"
 	case p.says("same as the coast", "same as at the coast", "same as at sea level", "same as sea level", "same as down there", "same as in the valley", "as at sea level", "like at sea level", "height makes no difference", "the height does not matter", "altitude is nothing"):
 		return "altitude", "one figure for all"
@@ -66,17 +66,17 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "cured-meat", "cured"
 	case p.weightAtOnce():
 		return "vent", "weight on at once"
-	case !p.at.Done && p.has(set("suck pull draw go pop")) && p.hasClass(Lid) && p.says("by themselves", "by itself", "on their own", "on its own") && !p.negated():
+	case !p.at.Done && p.does("suck pull draw go pop") && p.hasClass(Lid) && p.says("by themselves", "by itself", "on their own", "on its own") && !p.negated():
 		return "open-kettle", "the lids go down by themselves"
 	case !p.at.Filled && (p.says("vines", "vine", "plants", "bushes") && p.says("dead", "died", "dying", "killed", "frosted", "frozen", "withered")) && !p.negated():
 		return "acid-short", "from dead vines"
-	case !p.at.Filled && (p.says("pink salt", "curing salt", "prague powder", "saltpetre", "saltpeter", "nitrite") || p.has(set("brine cure salt")) && p.days() >= 2) && !p.negated():
+	case !p.at.Filled && (p.says("pink salt", "curing salt", "prague powder", "saltpetre", "saltpeter", "nitrite") || p.does("brine cure salt") && p.days() >= 2) && !p.negated():
 		return "cured-meat", "cured"
-	case !p.at.Filled && p.says("juice") && p.says("lemons", "limes") && !p.says("bottle", "bottled", "not", "never", "carton") && (p.stative() || p.has(set("come"))):
+	case !p.at.Filled && p.says("juice") && p.says("lemons", "limes") && !p.says("bottle", "bottled", "not", "never", "carton") && (p.stative() || p.does("come")):
 		return "fresh-citrus", "juice of lemons"
-	case p.says("pressure canner", "pressure cooker") && p.says("water") && p.has(set("cover")) && !p.negated() && !p.says("bottom", "rack"):
+	case p.says("pressure canner", "pressure cooker") && p.says("water") && p.does("cover") && !p.negated() && !p.says("bottom", "rack"):
 		return "canner-water", "water over the jars"
-	case p.at.Done && p.has(set("eat keep store")) && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
+	case p.at.Done && p.does("eat keep store") && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
 		return "lid", "jars that did not seal"
 	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
 		return "lid", "a jar that bulged"
@@ -84,15 +84,15 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "vent", "no steam"
 	case p.likeMass():
 		return "puree", "like a mass"
-	case p.says("what is left of", "what's left of", "what was left of", "the end of the", "the last of the") && (p.puts() || p.has(set("go find get use"))) && !p.says("of the season", "of the summer", "of the crop", "of the garden", "of the time", "of the day", "of the week", "of the process"):
+	case p.says("what is left of", "what's left of", "what was left of", "the end of the", "the last of the") && (p.puts() || p.does("go find get use")) && !p.says("of the season", "of the summer", "of the crop", "of the garden", "of the time", "of the day", "of the week", "of the process"):
 		return "unknown-ingredient", "leftovers"
 	case p.brokenGauge():
 		return "pressure-low", "nothing to read the pressure by"
 	case p.noCanner():
 		return "cooker-not-canner", "no canner"
-	case !p.at.Done && p.has(set("seal")) && p.says("by themselves", "by itself", "on their own", "on its own", "themselves", "itself"):
+	case !p.at.Done && p.does("seal") && p.says("by themselves", "by itself", "on their own", "on its own", "themselves", "itself"):
 		return "open-kettle", "seals by itself"
-	case p.has(set("reuse")) && !p.namesFood() && !p.says("bottle", "bag", "ring", "rings", "band", "bands", "jars", "cloth", "water"):
+	case p.does("reuse") && !p.namesFood() && !p.says("bottle", "bag", "ring", "rings", "band", "bands", "jars", "cloth", "water"):
 		return "lid", "used again"
 	}
 	return "", ""
@@ -127,7 +127,7 @@ func (p *passage) weakVinegar() bool {
 // flameDown reports a flame that is lowered while the jars boil, and not to hold a
 // pressure.
 func (p *passage) flameDown() bool {
-	return p.at.Closed && !p.at.Done && p.hasClass(Burner) && p.has(set("turn lower bring drop cut put")) && p.says("down", "low", "lower", "gentle") && !p.c.unit().hasAny([]string{"pressure", "steady", "rock", "rocks", "rocking", "jiggle", "jiggles", "hold", "holds", "keep", "keeps", "gauge", "weight", "dial", "needle", "pounds", "lb", "psi", "rises", "climbs", "still boils", "boiling"})
+	return p.at.Closed && !p.at.Done && p.hasClass(Burner) && p.does("turn lower bring drop cut put") && p.says("down", "low", "lower", "gentle") && !p.c.unit().hasAny([]string{"pressure", "steady", "rock", "rocks", "rocking", "jiggle", "jiggles", "hold", "holds", "keep", "keeps", "gauge", "weight", "dial", "needle", "pounds", "lb", "psi", "rises", "climbs", "still boils", "boiling"})
 }
 
 // endsByOther reports jars that come out at a sign that is no time: "when the house
@@ -136,14 +136,14 @@ func (p *passage) endsByOther() bool {
 	if !p.at.Filled || p.at.Done || p.before == nil || p.before.kind != moment && p.before.kind != result || p.negated() {
 		return false
 	}
-	if !p.has(set("come take lift pull fetch turn")) || !p.says("out", "off") || !p.hasClass(Pronoun) && !p.hasClass(Jar) {
+	if !p.does("come take lift pull fetch turn") || !p.says("out", "off") || !p.hasClass(Pronoun) && !p.hasClass(Jar) {
 		return false
 	}
 	b := &passage{c: p.before}
 	if p.before.measured(english.Duration) || b.hasClass(Clock) || b.hasClass(Pressure) || b.hasClass(Gauge) || b.says("time", "zero", "minutes", "cool", "cold", "done", "up", "over", "pressure") {
 		return false
 	}
-	return b.has(set("smell sound look feel taste sing ping pop rattle quit stop whistle finish come"))
+	return b.does("smell sound look feel taste sing ping pop rattle quit stop whistle finish come")
 }
 
 // carriesOn reports a clock that runs on after a drop: "if it quits rocking you carry on
@@ -153,7 +153,7 @@ func (p *passage) carriesOn() bool {
 		return false
 	}
 	b := &passage{c: p.before}
-	return b.has(set("quit drop fall sag dip stop slip lose sink")) && (p.says("carry on", "go on", "keep going", "carry right on", "keep counting", "just add", "add five", "add ten") || p.has(set("continue resume")))
+	return b.does("quit drop fall sag dip stop slip lose sink") && (p.says("carry on", "go on", "keep going", "carry right on", "keep counting", "just add", "add five", "add ten") || p.does("continue resume"))
 }
 
 // onlyIf reports a time that hangs on something else than the jar or the height: "an
@@ -228,7 +228,7 @@ func (p *passage) weightAtOnce() bool {
 	if !p.at.Done && p.says("petcock", "vent", "vent pipe") && p.says("shut from", "closed from", "shut all", "closed all", "stays shut", "stays closed", "kept shut", "kept closed") {
 		return true
 	}
-	if !p.hasClass(Weight) || p.at.Done || p.negated() || !p.has(set("put set drop close pop go")) {
+	if !p.hasClass(Weight) || p.at.Done || p.negated() || !p.does("put set drop close pop go") {
 		return false
 	}
 	return p.c.unit().hasAny([]string{"light the gas", "light the stove", "turn on the gas", "turn on the stove", "turn the heat on", "at once", "straight away", "right away", "from the start", "from the beginning", "before it steams", "as soon as the lid"})
@@ -236,7 +236,7 @@ func (p *passage) weightAtOnce() bool {
 
 // opensEarly reports a canner that is opened, or jars that are taken out, under pressure.
 func (p *passage) opensEarly() bool {
-	if !p.at.Done || p.negated() || !p.has(set("open pull lift take prise pry crack loosen unscrew undo")) || !p.hasClass(Lid) && !p.hasClass(Canner) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Pronoun) && !p.hasClass(Weight) && !p.says("her up", "her open", "him up") {
+	if !p.at.Done || p.negated() || !p.does("open pull lift take prise pry crack loosen unscrew undo") || !p.hasClass(Lid) && !p.hasClass(Canner) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Pronoun) && !p.hasClass(Weight) && !p.says("her up", "her open", "him up") {
 		return false
 	}
 	return p.c.around(12).hasAny(underPressure)
@@ -277,33 +277,33 @@ func (p *passage) vesselBesideCold() bool {
 
 // hurriesDown reports a pressure that is brought down by something cold.
 func (p *passage) hurriesDown() bool {
-	if !p.at.Done || p.negated() || p.has(set("want offer try")) && p.third() || p.says("out of the draught", "out of the draft", "out of the wind", "away from draughts", "away from drafts") {
+	if !p.at.Done || p.negated() || p.does("want offer try") && p.third() || p.says("out of the draught", "out of the draft", "out of the wind", "away from draughts", "away from drafts") {
 		return false
 	}
 	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {
 		return true
 	}
-	if p.vesselBesideCold() && p.any(colds) && p.has(set("pack heap put set stand carry lug haul take run pour fill give drop sit lower shove dunk plunge cover drape wrap lay douse")) && !p.hasClass(Burner) && !p.says("wash", "rinse", "dry", "scrub", "clean", "store", "storage", "away") {
+	if p.vesselBesideCold() && p.any(colds) && p.does("pack heap put set stand carry lug haul take run pour fill give drop sit lower shove dunk plunge cover drape wrap lay douse") && !p.hasClass(Burner) && !p.says("wash", "rinse", "dry", "scrub", "clean", "store", "storage", "away") {
 		return true
 	}
-	if p.has(set("run pour hose splash")) && p.says("cold water", "cool water", "the tap") && p.hasClass(Pot) {
+	if p.does("run pour hose splash") && p.says("cold water", "cool water", "the tap") && p.hasClass(Pot) {
 		return true
 	}
-	if p.has(set("open")) && p.says("petcock", "vent", "valve") && p.says("steam out", "let it out", "pressure out", "fast", "down") {
+	if p.does("open") && p.says("petcock", "vent", "valve") && p.says("steam out", "let it out", "pressure out", "fast", "down") {
 		return true
 	}
-	if p.has(set("open")) && p.c.unit().hasAny([]string{"stops hissing", "quits hissing", "stops steaming", "stops rattling", "still hissing", "still steaming", "stops spitting"}) {
+	if p.does("open") && p.c.unit().hasAny([]string{"stops hissing", "quits hissing", "stops steaming", "stops rattling", "still hissing", "still steaming", "stops spitting"}) {
 		return true
 	}
-	if (p.has(set("hurry speed quicken hasten")) || p.says("speeds it", "speeds things", "hurries it")) && (p.any(colds) || p.says("frozen", "peas")) {
+	if (p.does("hurry speed quicken hasten") || p.says("speeds it", "speeds things", "hurries it")) && (p.any(colds) || p.says("frozen", "peas")) {
 		return true
 	}
-	return p.has(set("bring help hurry speed")) && (p.says("down", "quicker", "faster", "along") || p.hasClass(Canner)) && (p.says("wet", "cold", "ice", "snow", "tap", "hose", "fan", "weight", "towel", "rag") && !p.says("by itself", "on its own"))
+	return p.does("bring help hurry speed") && (p.says("down", "quicker", "faster", "along") || p.hasClass(Canner)) && (p.says("wet", "cold", "ice", "snow", "tap", "hose", "fan", "weight", "towel", "rag") && !p.says("by itself", "on its own"))
 }
 
 // cutsTime reports a time that is made shorter.
 func (p *passage) cutsTime() bool {
-	if p.negated() || !p.has(set("cut shorten trim shave knock lessen halve")) {
+	if p.negated() || !p.does("cut shorten trim shave knock lessen halve") {
 		return false
 	}
 	for _, v := range p.c.verbIndexes() {
@@ -333,7 +333,7 @@ func (p *passage) otherTime() bool {
 	if !hasVerb(p.c.t) && p.c.unit().hasAny([]string{"in the book", "on paper", "in the leaflet", "says the book", "in life", "in real life"}) && figures > 0 && len(p.c.m) == 0 {
 		return true
 	}
-	return p.has(set("be")) && p.says("the time is", "whole time is", "time is only", "process is", "processing is") && figures > 0 && !p.repeatsTime()
+	return p.does("be") && p.says("the time is", "whole time is", "time is only", "process is", "processing is") && figures > 0 && !p.repeatsTime()
 }
 
 // likeMass reports food that is to be like a mass that is fed with a spoon.
@@ -361,7 +361,7 @@ func (p *passage) brokenGauge() bool {
 // noCanner reports a pot that is called a canner: "my canner is a big pan with a lid".
 func (p *passage) noCanner() bool {
 	s := p.subject()
-	if s == nil || s.class != Canner || !p.has(set("be")) || p.negated() {
+	if s == nil || s.class != Canner || !p.does("be") || p.negated() {
 		return false
 	}
 	for _, ch := range p.c.chunks() {
@@ -404,7 +404,7 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "hot into the cold"
 		case p.forTheBatch():
 			return "added-ingredient", "for what is in the jar"
-		case p.has(set("can process")) && p.says("them again", "it again") && !p.negated() && !p.c.unit().hasAny([]string{"seal", "sealed", "24 hours", "day"}):
+		case p.does("can process") && p.says("them again", "it again") && !p.negated() && !p.c.unit().hasAny([]string{"seal", "sealed", "24 hours", "day"}):
 			return "process-short", "canned again"
 		case p.acted("retighten"):
 			return "lid", "bands tightened again"
@@ -414,7 +414,7 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():
 			return "cooling", "the pressure is hurried"
-		case p.has(set("eat keep use save cook")) && p.spoiled() && !p.negated():
+		case p.does("eat keep use save cook") && p.spoiled() && !p.negated():
 			return "lid", "a jar that is not sound"
 		}
 		return "", ""
@@ -430,7 +430,7 @@ func (p *passage) lastLook() (code, why string) {
 		return "sugar-change", "sugar with a limit"
 	case p.at.Filled && !p.at.Done && (p.hasClass(Gauge) || p.hasClass(Pressure)) && p.limited() && p.says("more", "higher", "over", "above", "beyond"):
 		return "pressure-low", "a pressure with a limit"
-	case p.hasClass(Sugar) && p.has(set("cut trim knock bring")) && p.says("back", "down", "right back") && !p.negated() && !p.says("side down", "sides down"):
+	case p.hasClass(Sugar) && p.does("cut trim knock bring") && p.says("back", "down", "right back") && !p.negated() && !p.says("side down", "sides down"):
 		return "sugar-change", "less sugar"
 	case p.at.Closed && p.says("near enough", "close enough", "good enough") && !p.negated():
 		return "process-short", "near enough"
@@ -562,7 +562,7 @@ var needed = []string{"soak", "vent", "exhaust", "process", "boil", "acidify", "
 
 // heatOffAt reports a fire that goes off at a time of its own: "I turn it off at half an hour".
 func (p *passage) heatOffAt() bool {
-	if !p.has(set("turn switch shut cut kill")) || !p.says("off", "out") || p.says("wait", "leave", "let", "rest", "stand") {
+	if !p.does("turn switch shut cut kill") || !p.says("off", "out") || p.says("wait", "leave", "let", "rest", "stand") {
 		return false
 	}
 	for _, m := range p.c.m {
@@ -587,7 +587,7 @@ func (p *passage) days() float64 {
 // likesWith reports "we like them with a pat of butter" before the jars are done: it may
 // go in.
 func (p *passage) likesWith() bool {
-	if p.at.Done || !p.at.Method || p.serving || !p.has(set("like love prefer want")) || p.negated() || !p.oneself() {
+	if p.at.Done || !p.at.Method || p.serving || !p.does("like love prefer want") || p.negated() || !p.oneself() {
 		return false
 	}
 	for _, ch := range p.c.chunks() {

@@ -29,7 +29,7 @@ func (p *passage) strict(acts []Act) (code, why string) {
 		explicit = explicit || w.food != nil || trade[w.class] && w.class != Pot && w.class != Part || w.class == Cloth || w.class == Label || w.class == Salt || w.class == Liquid || w.class == Acid || w.m != 0
 		pronoun = pronoun || w.class == Pronoun
 	}
-	if p.before != nil && !hasVerb(p.before.t) && p.has(set("boil heat mix simmer stir cook")) && !p.at.Closed && (&passage{c: p.before}).names(stuff) {
+	if p.before != nil && !hasVerb(p.before.t) && p.does("boil heat mix simmer stir cook") && !p.at.Closed && (&passage{c: p.before}).names(stuff) {
 		return "", "" // "Salt, water, vinegar: boil it up."
 	}
 	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.dropsAlone() && !p.handled() && p.harmless() == "" {
@@ -91,13 +91,13 @@ func (p *passage) handled() bool {
 	if p.coolsAlone() || p.givesNumber() && !p.any(early) && !p.any(cutting) && !p.says(licences...) && !p.says("half", "only", "just") {
 		return true // the time that is given is read as the process
 	}
-	if (p.c.kind == condition || p.c.kind == moment) && p.has(set("dance sing rattle rock jiggle chatter quit")) && !p.c.hasNumber() || p.has(set("restore")) && p.c.kind == mainClause && len(p.c.t) <= 3 {
+	if (p.c.kind == condition || p.c.kind == moment) && p.does("dance sing rattle rock jiggle chatter quit") && !p.c.hasNumber() || p.does("restore") && p.c.kind == mainClause && len(p.c.t) <= 3 {
 		return true
 	}
-	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.has(set("boil start begin simmer bubble heat come get reach hit")) {
+	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.does("boil start begin simmer bubble heat come get reach hit") {
 		return !p.any(early) && !p.says(licences...)
 	}
-	if p.has(set("get bring")) && p.says("going again", "back up", "up again", "back to pressure", "back to the boil") {
+	if p.does("get bring") && p.says("going again", "back up", "up again", "back to pressure", "back to the boil") {
 		return true // what follows says what is done about the time
 	}
 	if p.repeatsTime() {
@@ -112,10 +112,10 @@ func (p *passage) handled() bool {
 	if p.c.hasNumber() || p.any(early) || p.any(cutting) || len(p.c.m) > 0 {
 		return false
 	}
-	if p.has(set("keep leave")) && p.says("whole", "upright", "apart", "in pieces", "as they are", "in one piece") {
+	if p.does("keep leave") && p.says("whole", "upright", "apart", "in pieces", "as they are", "in one piece") {
 		return true
 	}
-	off := p.says("off") && p.has(set("turn switch shut click"))
+	off := p.says("off") && p.does("turn switch shut click")
 	if off {
 		return p.at.Done
 	}

@@ -82,7 +82,7 @@ var greetings = set("hallo hello hi hey hiya hola ciao salut bonjour hoi hei hej
 // describesCanner reports what kind of canner the cook has: "mine is the kind with the wobbly
 // weight". Nothing is done with it, and nothing is wrong with it.
 func (p *passage) describesCanner() bool {
-	if !p.has(set("be have")) || p.negated() || p.c.hasNumber() || len(p.c.verbIndexes()) != 1 || !p.says("kind", "sort", "type", "model", "style") || !p.says("with", "has", "have") {
+	if !p.does("be have") || p.negated() || p.c.hasNumber() || len(p.c.verbIndexes()) != 1 || !p.says("kind", "sort", "type", "model", "style") || !p.says("with", "has", "have") {
 		return false
 	}
 	for i := range p.c.t {
@@ -293,7 +293,7 @@ var tells = set(`say tell ask write think remember know wonder hope believe swea
 // elsewhere reports what would hold in another place: "in the valley it would be
 // ten minutes".
 func (p *passage) elsewhere() bool {
-	if !p.says("would", "they'd", "it'd") && !(p.says("they") && p.has(set("do give run take")) && p.c.hasNumber() && !p.hasClass(Jar)) {
+	if !p.says("would", "they'd", "it'd") && !(p.says("they") && p.does("do give run take") && p.c.hasNumber() && !p.hasClass(Jar)) {
 		return false
 	}
 	for _, ch := range p.c.chunks() {

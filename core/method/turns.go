@@ -44,7 +44,7 @@ func (p *passage) turned() (code, why string) {
 
 // likedInJar reports "my husband likes a rasher in each jar".
 func (p *passage) likedInJar() bool {
-	if !p.has(set("like love prefer want enjoy fancy")) || p.says("liked", "loved", "used to") {
+	if !p.does("like love prefer want enjoy fancy") || p.says("liked", "loved", "used to") {
 		return false
 	}
 	for _, ch := range p.c.chunks() {
@@ -73,7 +73,7 @@ func (p *passage) moreThan() bool {
 
 // pouredCold reports a syrup that goes over the food cold, and a brine into the jars.
 func (p *passage) pouredCold() bool {
-	if !p.has(set("pour ladle fill top add put")) || !p.says("cold", "chilled", "cooled", "off the shelf", "from the fridge") || p.says("before it is cold", "till cold", "until cold", "cold jar", "cold jars", "not cold", "cold water") {
+	if !p.does("pour ladle fill top add put") || !p.says("cold", "chilled", "cooled", "off the shelf", "from the fridge") || p.says("before it is cold", "till cold", "until cold", "cold jar", "cold jars", "not cold", "cold water") {
 		return false
 	}
 	return p.says("syrup") || p.says("brine", "vinegar", "pickle") && (p.at.Filled || p.hasClass(Jar))
@@ -90,7 +90,7 @@ func (p *passage) asLongAs() bool {
 // unknownGoesIn reports "elbows go in at the last": what goes in is no food that is known,
 // and nobody.
 func (p *passage) unknownGoesIn() bool {
-	if p.at.Filled || p.namesFood() || p.hasClass(Vague) || p.hasClass(Pronoun) || !p.has(set("go")) || !p.says("go in", "goes in", "went in", "go into", "goes into", "in go", "in goes") {
+	if p.at.Filled || p.namesFood() || p.hasClass(Vague) || p.hasClass(Pronoun) || !p.does("go") || !p.says("go in", "goes in", "went in", "go into", "goes into", "in go", "in goes") {
 		return false
 	}
 	s := p.subject()
@@ -109,7 +109,7 @@ func (p *passage) bareForm() bool {
 	if p.at.Filled || p.namesFood() || p.c.t[0].m != 0 || p.says("towel", "cloth", "paper", "rag") {
 		return false
 	}
-	if last := len(p.c.t) - 1; last > 1 && formOf[p.word(last)] != "" && p.word(last-1) == "the" && p.has(set("use take get buy do have")) {
+	if last := len(p.c.t) - 1; last > 1 && formOf[p.word(last)] != "" && p.word(last-1) == "the" && p.does("use take get buy do have") {
 		return true // "I use the frozen"
 	}
 	if s := p.subject(); s != nil && (s.class == Pronoun || s.low == "they" || s.low == "it") {
@@ -127,13 +127,13 @@ func (p *passage) bareForm() bool {
 
 // sugarLeftOut reports sugar of which some stays out.
 func (p *passage) sugarLeftOut() bool {
-	return p.hasClass(Sugar) && p.has(set("leave keep take")) && p.says("out", "back") && !p.says("brown sugar", "in the bowl")
+	return p.hasClass(Sugar) && p.does("leave keep take") && p.says("out", "back") && !p.says("brown sugar", "in the bowl")
 }
 
 // soakKept reports beans that keep the water they were soaked in.
 func (p *passage) soakKept() bool {
 	return p.says("soaking water", "soak water", "soaking liquid", "soaking liquor", "same water", "water they soaked in", "water they sat in", "water from the soak") &&
-		p.has(set("stay keep cook boil simmer use leave go can pour put stew do save")) && !p.has(set("drain discard throw tip change dump lose rinse")) && !p.says("off", "away", "out", "fresh")
+		p.does("stay keep cook boil simmer use leave go can pour put stew do save") && !p.does("drain discard throw tip change dump lose rinse") && !p.says("off", "away", "out", "fresh")
 }
 
 // usedBrine reports a brine, syrup or vinegar that served before.
@@ -145,7 +145,7 @@ func (p *passage) usedBrine() bool {
 // leftOn reports a part that is left on each piece and has no name: "a good rim of white on
 // each bit".
 func (p *passage) leftOn() bool {
-	if p.at.Filled || !p.has(set("leave keep")) || !p.says("on each", "on every", "on all", "on the bits", "on the pieces", "on the meat", "on the chunks") {
+	if p.at.Filled || !p.does("leave keep") || !p.says("on each", "on every", "on all", "on the bits", "on the pieces", "on the meat", "on the chunks") {
 		return false
 	}
 	return !p.says("skin", "skins", "stem", "stems", "root", "tops", "tails", "peel", "lid", "lids", "eye", "inch of")
@@ -154,7 +154,7 @@ func (p *passage) leftOn() bool {
 // thereIs reports "there's a sheep's head in the broth": something in it that is no food
 // that is known.
 func (p *passage) thereIs() bool {
-	if p.word(0) != "there" && p.word(0) != "there's" || !p.has(set("be")) && p.word(0) != "there's" {
+	if p.word(0) != "there" && p.word(0) != "there's" || !p.does("be") && p.word(0) != "there's" {
 		return false
 	}
 	inside, thing := false, false
@@ -180,12 +180,12 @@ func (p *passage) inSalt() bool {
 
 // likeAnother reports "process like you would a jam".
 func (p *passage) likeAnother() bool {
-	return p.at.Filled && p.has(set("process can do treat boil time")) && p.says("like you would", "as you would", "like you do", "as you do", "the way you do", "same way as", "just like", "as if it were", "as though it were") && p.namesFood()
+	return p.at.Filled && p.does("process can do treat boil time") && p.says("like you would", "as you would", "like you do", "as you do", "the way you do", "same way as", "just like", "as if it were", "as though it were") && p.namesFood()
 }
 
 // fullOfBeans reports jars that pulses fill to the top, so that little water is left.
 func (p *passage) fullOfBeans() bool {
-	return p.hasClass(Pulse) && p.has(set("fill pack heap load")) && p.says("to the shoulder", "to the shoulders", "to the neck", "to the top", "up to the neck", "right up", "full up", "to the brim")
+	return p.hasClass(Pulse) && p.does("fill pack heap load") && p.says("to the shoulder", "to the shoulders", "to the neck", "to the top", "up to the neck", "right up", "full up", "to the brim")
 }
 
 // forTheBatch reports, behind the process, what is for the food of the recipe or for its

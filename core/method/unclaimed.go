@@ -38,9 +38,9 @@ var ownPressure = set("his her my your their blood high")
 func (p *passage) stated() bool {
 	doubtful := p.any(denies) || p.dangerWords() || p.any(strange) || p.says("off", "low", "wrong", "out", "wander", "wanders", "between", "broken", "stuck", "never", "if", "runs")
 	switch {
-	case p.negated() && p.has(set("see enter touch meet")) && p.names(stuff) && !p.puts() && !p.hasClass(Acid):
+	case p.negated() && p.does("see enter touch meet") && p.names(stuff) && !p.puts() && !p.hasClass(Acid):
 		return true // "the lard never sees the inside of the canner"
-	case p.has(set("have")) && p.hasClass(Canner) && (p.hasClass(Weight) || p.hasClass(Gauge)) && !p.c.hasNumber() && !p.says("no", "broken", "lost", "stuck", "missing"):
+	case p.does("have") && p.hasClass(Canner) && (p.hasClass(Weight) || p.hasClass(Gauge)) && !p.c.hasNumber() && !p.says("no", "broken", "lost", "stuck", "missing"):
 		return true // "my canner has the weight, not the clock"
 	case p.c.m != nil && p.c.t[0].m == english.Duration:
 		return true // figures first
@@ -48,25 +48,25 @@ func (p *passage) stated() bool {
 		return true // "the 11 psi of the sea-level column shall not be used"
 	case (p.hasClass(Gauge) || p.hasClass(Weight)) && p.c.hasNumber() && !doubtful:
 		return true
-	case p.hasClass(Pressure) && p.has(set("drop fall go come sink")) && p.says("own accord", "by itself", "on its own", "alone", "of itself"):
+	case p.hasClass(Pressure) && p.does("drop fall go come sink") && p.says("own accord", "by itself", "on its own", "alone", "of itself"):
 		return true
 	case p.before != nil && p.before.kind == moment && p.stative() && !doubtful:
 		return true // "when there is a full column of steam (and the needle is in the green)"
 	case p.c.kind == result && p.says("zero", "nought", "nothing"):
 		return true
-	case p.says("on gas", "on electric", "on wood") && p.has(set("be cook")):
+	case p.says("on gas", "on electric", "on wood") && p.does("be cook"):
 		return true
 	case doubtful || p.negated() || p.c.hasNumber():
 		return false
 	case len(p.c.t) <= 5 && p.says("pressure can", "pressure - can", "water bath can", "steam can", "can them", "pressure canned"):
 		return true
-	case p.has(set("smell look sound sing hum")):
+	case p.does("smell look sound sing hum"):
 		return true
-	case p.hasClass(Canner) && len(p.c.t) <= 7 && len(p.c.verbIndexes()) == 1 && p.has(set("use have own bring get take fetch borrow")):
+	case p.hasClass(Canner) && len(p.c.t) <= 7 && len(p.c.verbIndexes()) == 1 && p.does("use have own bring get take fetch borrow"):
 		return true
-	case p.hasClass(Weight) && len(p.c.t) <= 7 && p.has(set("put set place drop hang")) && !p.says("on one", "half", "first", "at once"):
+	case p.hasClass(Weight) && len(p.c.t) <= 7 && p.does("put set place drop hang") && !p.says("on one", "half", "first", "at once"):
 		return true
-	case (p.hasClass(Lid) || p.hasClass(Band)) && p.has(set("put wipe screw set place close fit lay clean take")) && !p.hasClass(Canner) && !p.hasClass(Clock) && !p.hasClass(Burner):
+	case (p.hasClass(Lid) || p.hasClass(Band)) && p.does("put wipe screw set place close fit lay clean take") && !p.hasClass(Canner) && !p.hasClass(Clock) && !p.hasClass(Burner):
 		return true
 	}
 	return false

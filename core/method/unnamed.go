@@ -14,10 +14,10 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 	if p.leftover(chunk{start: 0, end: len(p.c.t)}) {
 		return "unknown-ingredient", "something of another day"
 	}
-	if p.has(set("go come")) && p.says("in", "into") && p.says("of the tin", "of the can", "from the tin", "from the can", "in the tin", "of the packet") && !p.at.Filled {
+	if p.does("go come") && p.says("in", "into") && p.says("of the tin", "of the can", "from the tin", "from the can", "in the tin", "of the packet") && !p.at.Filled {
 		return "unknown-ingredient", "what was in a tin"
 	}
-	if (p.puts() || p.has(set("fill top use take go"))) && p.says("what's in the fridge", "what is in the fridge", "what's in the cupboard", "what is in the cupboard", "what's left", "what's about", "what's around", "what's going", "what's lying", "what there is", "whatever there is", "what's to hand", "what is to hand") && !p.says("what's left of the liquid", "what's left in the pot", "what's left in the pan") {
+	if (p.puts() || p.does("fill top use take go")) && p.says("what's in the fridge", "what is in the fridge", "what's in the cupboard", "what is in the cupboard", "what's left", "what's about", "what's around", "what's going", "what's lying", "what there is", "whatever there is", "what's to hand", "what is to hand") && !p.says("what's left of the liquid", "what's left in the pot", "what's left in the pan") {
 		return "unknown-ingredient", "what there is"
 	}
 	if p.measureOfNothing() {
@@ -33,7 +33,7 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 		if unsaidHeads[w.Text] && w.food == nil && !w.inner && !w.isVerb && !p.saysOf(i) && p.goesIn() && (w.Text != "leaf" || p.puts()) {
 			return "unknown-ingredient", "a thing without a name"
 		}
-		if w.low == "ones" && i > 0 && (p.c.t[i-1].entry.Adjective() || sizes[p.word(i-1)]) && p.word(i-1) != "no" && p.word(i-1) != "each" && (p.partial() || p.word(i-1) == "white" && p.has(set("use take get pick"))) {
+		if w.low == "ones" && i > 0 && (p.c.t[i-1].entry.Adjective() || sizes[p.word(i-1)]) && p.word(i-1) != "no" && p.word(i-1) != "each" && (p.partial() || p.word(i-1) == "white" && p.does("use take get pick")) {
 			return "", "only some of them"
 		}
 	}
@@ -65,7 +65,7 @@ func (p *passage) saysOf(i int) bool {
 
 // goesIn reports whether what is named goes into the pot or the jar.
 func (p *passage) goesIn() bool {
-	return p.puts() || p.has(set("go melt get come")) || !hasVerb(p.c.t) || p.has(set("skip omit"))
+	return p.puts() || p.does("go melt get come") || !hasVerb(p.c.t) || p.does("skip omit")
 }
 
 // leftover reports whether the phrase is food of another day or another kitchen.
@@ -82,7 +82,7 @@ func (p *passage) leftover(ch chunk) bool {
 // partial reports whether what is done to some of the batch is a thing that a
 // procedure asks for all of it.
 func (p *passage) partial() bool {
-	return p.has(set("peel skin pare process boil soak need put time let")) && !p.has(set("throw discard toss feed give keep save cut halve quarter"))
+	return p.does("peel skin pare process boil soak need put time let") && !p.does("throw discard toss feed give keep save cut halve quarter")
 }
 
 // window looks at a clause that names nothing of the trade while the jars are full
@@ -120,7 +120,7 @@ func (p *passage) verbOfTalk() bool {
 
 // acidLater reports acid that goes in at the table and not in the jar.
 func (p *passage) acidLater() bool {
-	if !p.puts() && !(p.has(set("go come")) && p.says("in")) && !p.says("is for", "are for") || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
+	if !p.puts() && !(p.does("go come") && p.says("in")) && !p.says("is for", "are for") || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
 		return false
 	}
 	for i := range p.c.t {

@@ -3,9 +3,10 @@ package quantity
 import (
 	"errors"
 	"math"
-	"regexp"
 	"strconv"
 	"strings"
+
+	"damson/core/pattern"
 )
 
 var (
@@ -59,7 +60,7 @@ func fraction(s string) (float64, error) {
 	return v / d, nil
 }
 
-var massPart = regexp.MustCompile(`(?i)^\s*([0-9½¼¾⅓⅔⅛⅜⅝⅞.,/ ]+?)\s*(lbs?|pounds?|#|oz|ounces?|kg|kilos?|g|grams?)\.?\s*`)
+var massPart = pattern.MustCompile(`(?i)^\s*([0-9½¼¾⅓⅔⅛⅜⅝⅞.,/ ]+?)\s*(lbs?|pounds?|#|oz|ounces?|kg|kilos?|g|grams?)\.?\s*`)
 
 var massUnits = map[string]Unit{"lb": Lb, "lbs": Lb, "pound": Lb, "pounds": Lb, "#": Lb, "oz": Oz, "ounce": Oz, "ounces": Oz, "kg": Kg, "kilo": Kg, "kilos": Kg, "g": G, "gram": G, "grams": G}
 

@@ -1,10 +1,11 @@
 package recipe
 
 import (
-	"regexp"
 	"slices"
 	"sort"
 	"strings"
+
+	"damson/core/pattern"
 )
 
 // What a page carries round a recipe, by how the line begins. A line that names
@@ -155,4 +156,4 @@ func note(no int, text string) *Line {
 }
 
 // yieldLine is a line that only counts jars.
-var yieldLine = regexp.MustCompile(`^\((about |for )*(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (half.)?(pints?|quarts?|jars?|pts?|qts?)\)\W*$`)
+var yieldLine = pattern.MustCompile(`^\((about |for )*(\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (half.)?(pints?|quarts?|jars?|pts?|qts?)\)\W*$`)

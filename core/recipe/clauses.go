@@ -1,11 +1,11 @@
 package recipe
 
 import (
-	"regexp"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -28,10 +28,10 @@ func (r *Reader) StepAt(no int, text string, at method.Where) *Step {
 }
 
 // boilsDown is a pot that loses water: "boil it down by half".
-var boilsDown = regexp.MustCompile(`(?i)\b(boil|cook|simmer)(s|ed|ing)? (it|them|this|that|the \pL+|everything|the lot|the whole lot) (right |well |way |all )*down\b`)
+var boilsDown = pattern.MustCompile(`(?i)\b(boil|cook|simmer)(s|ed|ing)? (it|them|this|that|the \pL+|everything|the lot|the whole lot) (right |well |way |all )*down\b`)
 
 // asThickAs is what a slice measures.
-var asThickAs = regexp.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
+var asThickAs = pattern.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
 
 // settle lays the reading of the clauses over what the word lists found: talk
 // says nothing, what is for the table leaves the jar alone, and a clause that

@@ -1,12 +1,12 @@
 package recipe
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -35,7 +35,7 @@ func (s *Step) Closes() bool {
 }
 
 // lidsOn closes jars, whatever else is done in the same breath: "rim clean, lid on it".
-var lidsOn = regexp.MustCompile(`(?i)\b(lids?|flats|caps) (go |goes )?on\b`)
+var lidsOn = pattern.MustCompile(`(?i)\b(lids?|flats|caps) (go |goes )?on\b`)
 
 // Processes reports whether the jars are processed in the sentence.
 func (s *Step) Processes() bool {
@@ -182,7 +182,7 @@ func (s *Step) fills() bool {
 }
 
 // inHotJars is where only food goes: "hot cubes + their water in hot pints".
-var inHotJars = regexp.MustCompile(`(?i)\b(in|into) (the |my |our |clean |sterile |sterilized |sterilised )*(hot|warm) (half.)?(pints?|quarts?|jars?|glasses)\b`)
+var inHotJars = pattern.MustCompile(`(?i)\b(in|into) (the |my |our |clean |sterile |sterilized |sterilised )*(hot|warm) (half.)?(pints?|quarts?|jars?|glasses)\b`)
 
 // onlySeasons reports whether all that the sentence names is salt, acid or spice.
 func (s *Step) onlySeasons() bool {
@@ -195,4 +195,4 @@ func (s *Step) onlySeasons() bool {
 }
 
 // canNow tells to process, without a time: "Pressure can."
-var canNow = regexp.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?bath|process)( (them|it|the jars|as (usual|tested|below)|at once|right away))?$`)
+var canNow = pattern.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?bath|process)( (them|it|the jars|as (usual|tested|below)|at once|right away))?$`)

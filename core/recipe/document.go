@@ -4,11 +4,11 @@ import (
 	"bytes"
 	"errors"
 	"fmt"
-	"regexp"
 	"slices"
 	"strings"
 	"unicode/utf8"
 
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -121,7 +121,7 @@ func (d *Document) split(text string) error {
 // "Recipe 2".
 func isMarked(line string) bool { return marked.MatchString(strings.TrimSpace(line)) }
 
-var marked = regexp.MustCompile(`(?i)^(#{1,4} \S|recipe \d+\W*$|recipe (one|two|three)\W*$)`)
+var marked = pattern.MustCompile(`(?i)^(#{1,4} \S|recipe \d+\W*$|recipe (one|two|three)\W*$)`)
 
 // aboveAll is what stands between a document's title and its first marked heading,
 // where no list stands there.
@@ -142,7 +142,7 @@ func anyAmount(lines []string) bool {
 }
 
 // partOfRecipe heads what goes with another list.
-var partOfRecipe = regexp.MustCompile(`(?i)^#*\s*(for )?(the |a )?(\pL+ )?(sauce|gravy|brine|syrup|filling|topping|dressing|glaze|marinade|crust|base|liquid)\W*$`)
+var partOfRecipe = pattern.MustCompile(`(?i)^#*\s*(for )?(the |a )?(\pL+ )?(sauce|gravy|brine|syrup|filling|topping|dressing|glaze|marinade|crust|base|liquid)\W*$`)
 
 // whole reports whether the lines up to the next rule or marked heading are a recipe
 // of their own: a title, a list of three amounts or more, and a method that processes

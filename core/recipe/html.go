@@ -1,12 +1,12 @@
 package recipe
 
 import (
-	"regexp"
 	"strings"
 
-	"damson/core/words"
-
 	"golang.org/x/net/html"
+
+	"damson/core/pattern"
+	"damson/core/words"
 )
 
 // isHTML reports whether the text is a web page or a piece of one.
@@ -101,7 +101,7 @@ func (p *htmlPage) more(texts []string) []string {
 }
 
 // besides are words in the names of elements that are no part of the recipe.
-var besides = regexp.MustCompile(`(?i)comment|sidebar|menu|\bnav|related|advert|\bads?\b|share|social|widget|footer|header|breadcrumb|newsletter|promo|cookie|popup|respond|author|bio|subscribe`)
+var besides = pattern.MustCompile(`(?i)comment|sidebar|menu|\bnav|related|advert|\bads?\b|share|social|widget|footer|header|breadcrumb|newsletter|promo|cookie|popup|respond|author|bio|subscribe`)
 
 // isBeside reports whether the element holds a menu, comments or advertisements.
 func isBeside(n *html.Node) bool {

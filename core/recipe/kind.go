@@ -1,10 +1,10 @@
 package recipe
 
 import (
-	"regexp"
 	"strings"
 
 	"damson/core/english"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -85,13 +85,13 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 
 // weighing is an amount of pressure, of a batch or of what was named before: no
 // ingredient.
-var weighing = regexp.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(ok(ay)?,? |so,? |right,? |now,? )*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?|loads?|batch|batches)\W*:\W*$|^\W*(that'?s? (is )?(it|all)( folks)?|basta|finito|fin|voila|nothing else|no more)\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
+var weighing = pattern.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(ok(ay)?,? |so,? |right,? |now,? )*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?|loads?|batch|batches)\W*:\W*$|^\W*(that'?s? (is )?(it|all)( folks)?|basta|finito|fin|voila|nothing else|no more)\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
 
 // fromBook is where a recipe was copied from.
-var fromBook = regexp.MustCompile(`(?i)^\W*from [^:;,0-9]*\b(book|notebook|booklet|card|leaflet|magazine|newsletter|binder|diary|recipe (tin|box|file))(,? \(?(page|p\.|pg|no\.?|number|#) ?\d+)?[).]*$`)
+var fromBook = pattern.MustCompile(`(?i)^\W*from [^:;,0-9]*\b(book|notebook|booklet|card|leaflet|magazine|newsletter|binder|diary|recipe (tin|box|file))(,? \(?(page|p\.|pg|no\.?|number|#) ?\d+)?[).]*$`)
 
 // aDrink is a pause between two steps.
-var aDrink = regexp.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)
+var aDrink = pattern.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)
 
 // functionOnly reports whether the line holds nothing but words of grammar.
 func (r *Reader) functionOnly(t []words.Token) bool {
@@ -111,7 +111,7 @@ func (r *Reader) functionOnly(t []words.Token) bool {
 var askedFirst = set("is are does did how what which who when where why could should would")
 
 // dated is a line that says when something was done.
-var dated = regexp.MustCompile(`^\W*[a-zA-Z]+ed \d{1,2}/\d{1,2}\b`)
+var dated = pattern.MustCompile(`^\W*[a-zA-Z]+ed \d{1,2}/\d{1,2}\b`)
 
 // firstWord is the first word in small letters, "0" where a figure stands first: it
 // tells quickly which of the patterns below can fit at all.
@@ -202,10 +202,10 @@ func leadingMeasure(t []words.Token) bool {
 }
 
 // crumbs are what a page or a chat carries above a recipe: where it stands, when it came.
-var crumbs = regexp.MustCompile(`(?i)^\W*([^›»]*[›»][^›»]*[›»][^›»]*$|home( +| *[|/] *)(recipes?|about|shop|blog|contact)\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d( ?[ap]m)?\W*$)`)
+var crumbs = pattern.MustCompile(`(?i)^\W*([^›»]*[›»][^›»]*[›»][^›»]*$|home( +| *[|/] *)(recipes?|about|shop|blog|contact)\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d( ?[ap]m)?\W*$)`)
 
 // furniture is what a page carries round a recipe.
-var furniture = regexp.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|us customary\b|[^›»]*[›»][^›»]*([›»]|$)|\(?pinned\)?\W*$|back\W?next\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d|delivered\W*$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
+var furniture = pattern.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|us customary\b|[^›»]*[›»][^›»]*([›»]|$)|\(?pinned\)?\W*$|back\W?next\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d|delivered\W*$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
 
 var greets = set("hi hello hey hiya howdy greetings good ahoy salut bonjour hola ciao")
 
@@ -216,10 +216,10 @@ func (r *Reader) isLetter(line string) bool {
 }
 
 // letter is how a letter begins and ends.
-var letter = regexp.MustCompile(`(?i)^\W*((hi|hello|hey|hiya|dear|howdy|g'day|greetings|good (morning|evening|afternoon)|ahoy|salut|bonjour|hola|ciao)\b[^.:;0-9]{0,40}[,.!:-]*|(cheers|love|lots of love|much love|sincerely|yours( truly| sincerely| in haste)?|regards|kind regards|best( wishes| regards)?|warmly|warm regards|hugs|xo+|thanks|thank you|many thanks|ta|take care|god bless|blessings|tot ziens|cordialement|your (loving )?(brother|sister|friend|cousin|aunt|uncle|mother|father|son|daughter|neighbou?r|niece|nephew|grandson|granddaughter))\b[ ,.!-]*([A-Z][\w'.-]*[ ,.!&-]*(and |& )?){0,4}(xo+)?|(from|to|cc|bcc|subject|date|sent|re|reply-to)\s*:.*|p\.? ?s\.?)\s*$`)
+var letter = pattern.MustCompile(`(?i)^\W*((hi|hello|hey|hiya|dear|howdy|g'day|greetings|good (morning|evening|afternoon)|ahoy|salut|bonjour|hola|ciao)\b[^.:;0-9]{0,40}[,.!:-]*|(cheers|love|lots of love|much love|sincerely|yours( truly| sincerely| in haste)?|regards|kind regards|best( wishes| regards)?|warmly|warm regards|hugs|xo+|thanks|thank you|many thanks|ta|take care|god bless|blessings|tot ziens|cordialement|your (loving )?(brother|sister|friend|cousin|aunt|uncle|mother|father|son|daughter|neighbou?r|niece|nephew|grandson|granddaughter))\b[ ,.!-]*([A-Z][\w'.-]*[ ,.!&-]*(and |& )?){0,4}(xo+)?|(from|to|cc|bcc|subject|date|sent|re|reply-to)\s*:.*|p\.? ?s\.?)\s*$`)
 
 // fact is a line that states a yield, a storage time or the kitchen.
-var fact = regexp.MustCompile(`(?i)^\W*((this |it |recipe |each batch )?(makes|yields?|serves|servings?|gives|fills)\b|(prep|cook|total|active|canning) time\b|(altitude|elevation|headspace|head space|process(ing)? time|pressure|yield|jars?|equipment|method|pack|gauge|canner|vent)\s*:|keeps?\b|stores?\b|best (within|before|by)\b|day \w+\s*:?\s*$|step \w+\s*:?\s*$|part \w+\s*:?\s*$|(about )?\d+([/.]\d+)? ?(to|-|–) ?\d+ (half.)?(pints?|quarts?|jars?)\s*\.?$|(about )?\d+ (half.)?(pints?|quarts?|jars?)\s*\.?$)`)
+var fact = pattern.MustCompile(`(?i)^\W*((this |it |recipe |each batch )?(makes|yields?|serves|servings?|gives|fills)\b|(prep|cook|total|active|canning) time\b|(altitude|elevation|headspace|head space|process(ing)? time|pressure|yield|jars?|equipment|method|pack|gauge|canner|vent)\s*:|keeps?\b|stores?\b|best (within|before|by)\b|day \w+\s*:?\s*$|step \w+\s*:?\s*$|part \w+\s*:?\s*$|(about )?\d+([/.]\d+)? ?(to|-|–) ?\d+ (half.)?(pints?|quarts?|jars?)\s*\.?$|(about )?\d+ (half.)?(pints?|quarts?|jars?)\s*\.?$)`)
 
 // timed reports whether the line gives jars a time and names no food.
 func (r *Reader) timed(t []words.Token) bool {

@@ -1,8 +1,9 @@
 package recipe
 
 import (
-	"regexp"
 	"strings"
+
+	"damson/core/pattern"
 )
 
 // unprefixed takes off what a medium puts before every line: the marks of quoted
@@ -50,10 +51,10 @@ func headerRow(line string) bool {
 func onlyDigits(s string) bool { return strings.Trim(s, "0123456789.") == "" && len(s) < 3 }
 
 var (
-	quoted = regexp.MustCompile(`^(> ?)+`)
-	chat   = regexp.MustCompile(`^(\[[^\]]{3,24}\] ?|\d{1,2}[:.]\d\d( ?[ap]m)?,? )?([A-Z][a-z]{1,12}( [A-Z][a-z]{1,12})?|[A-Z]{1,3}): `)
+	quoted = pattern.MustCompile(`^(> ?)+`)
+	chat   = pattern.MustCompile(`^(\[[^\]]{3,24}\] ?|\d{1,2}[:.]\d\d( ?[ap]m)?,? )?([A-Z][a-z]{1,12}( [A-Z][a-z]{1,12})?|[A-Z]{1,3}): `)
 	// counted is the number of a step in words: "Three. Fill the jars."
-	counted = regexp.MustCompile(`^(One|Two|Three|Four|Five|Six|Seven|Eight|Nine|Ten|Eleven|Twelve)[.:)] +`)
-	section = regexp.MustCompile(`^\d\.\d+(\s{2,}|\t)`)
-	dots    = regexp.MustCompile(`( ?\.){4,} *`)
+	counted = pattern.MustCompile(`^(One|Two|Three|Four|Five|Six|Seven|Eight|Nine|Ten|Eleven|Twelve)[.:)] +`)
+	section = pattern.MustCompile(`^\d\.\d+(\s{2,}|\t)`)
+	dots    = pattern.MustCompile(`( ?\.){4,} *`)
 )

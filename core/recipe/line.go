@@ -1,13 +1,13 @@
 package recipe
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 	"unicode"
 	"unicode/utf8"
 
 	"damson/core/food"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -32,7 +32,7 @@ func (r *Reader) look(text string) look {
 }
 
 // weighedFor is a weight of nothing named, and how many jars it fills.
-var weighedFor = regexp.MustCompile(`(?i)^(about |around )?\d[\d./½¼¾ ]* ?(lbs?|pounds?|kg|kilos?)\.? ?(=|->|makes?|gives?|does|for|fills?) ?(about )?(\d+|seven|nine|five|six|eight|ten) (half.)?(pints?|pts?|quarts?|qts?|jars?)\W*$`)
+var weighedFor = pattern.MustCompile(`(?i)^(about |around )?\d[\d./½¼¾ ]* ?(lbs?|pounds?|kg|kilos?)\.? ?(=|->|makes?|gives?|does|for|fills?) ?(about )?(\d+|seven|nine|five|six|eight|ten) (half.)?(pints?|pts?|quarts?|qts?|jars?)\W*$`)
 
 // lineAs is Line for a text that was looked at before.
 func (r *Reader) lineAs(no int, text string, at look) *Line {
@@ -55,10 +55,10 @@ func (r *Reader) lineAs(no int, text string, at look) *Line {
 }
 
 // nowadays says when, behind a food: "21 lb apples this time (half Cortland)".
-var nowadays = regexp.MustCompile(`(?i) this (?:time|year|week|month|season|round)(\W*$| ?[,;(])`)
+var nowadays = pattern.MustCompile(`(?i) this (?:time|year|week|month|season|round)(\W*$| ?[,;(])`)
 
 // gloss is a second name in the midst of the first: "navy (pea) beans".
-var gloss = regexp.MustCompile(`(\pL+) \((\pL+)\) (\pL+)`)
+var gloss = pattern.MustCompile(`(\pL+) \((\pL+)\) (\pL+)`)
 
 // glossed takes the gloss out where the words around it name a food and it does not
 // make another of it.
@@ -124,7 +124,7 @@ func (r *Reader) plainLine(no int, text, body string, at look) *Line {
 
 // mixOf is what stands before the parts of a mixture: "syrup of 2 cups sugar and
 // 6 cups water".
-var mixOf = regexp.MustCompile(`(?i)^(?:an? )?(?:very |extra )?(?:light |medium |heavy |thin |hot )*(?:syrup|brine|mixture) (?:of|from|made of|made from|made with):? (?:about )?(\b[0-9½¼¾⅓⅔])`)
+var mixOf = pattern.MustCompile(`(?i)^(?:an? )?(?:very |extra )?(?:light |medium |heavy |thin |hot )*(?:syrup|brine|mixture) (?:of|from|made of|made from|made with):? (?:about )?(\b[0-9½¼¾⅓⅔])`)
 
 // narrow writes the full-width letters and digits of East Asian keyboards as
 // plain ones, and takes out control characters.

@@ -5,8 +5,9 @@ import (
 	"io"
 	"mime"
 	"mime/quotedprintable"
-	"regexp"
 	"strings"
+
+	"damson/core/pattern"
 )
 
 // isMail reports whether the text is a stored e-mail: header lines, among them
@@ -20,7 +21,7 @@ func isMail(name, text string) bool {
 	return strings.HasSuffix(strings.ToLower(name), ".eml") && h["from"] != "" || h["from"] != "" && (h["mime-version"] != "" || h["content-type"] != "")
 }
 
-var mailHead = regexp.MustCompile(`^[A-Za-z][A-Za-z-]*:`)
+var mailHead = pattern.MustCompile(`^[A-Za-z][A-Za-z-]*:`)
 
 // FromMail returns the words of an e-mail: its subject, and its first part in
 // plain text, else its first web page without the marks.
@@ -37,7 +38,7 @@ func FromMail(text string) string {
 }
 
 // reply is what mail programs put before a subject.
-var reply = regexp.MustCompile(`(?i)^((re|fwd?|aw|wg|tr|sv)\s*:\s*)+`)
+var reply = pattern.MustCompile(`(?i)^((re|fwd?|aw|wg|tr|sv)\s*:\s*)+`)
 
 // mailHeader reads header lines, those that are folded too.
 func mailHeader(head string) map[string]string {

@@ -1,11 +1,11 @@
 package recipe
 
 import (
-	"regexp"
 	"strconv"
 	"strings"
 
 	"damson/core/english"
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -59,10 +59,10 @@ func (p *page) number() {
 	}
 }
 
-var stepNumber = regexp.MustCompile(`^\s*(\d{1,2})[.)]\s+\pL`)
+var stepNumber = pattern.MustCompile(`^\s*(\d{1,2})[.)]\s+\pL`)
 
 // spoken is "Jess: ..." and "Q: ..." at the beginning of a line.
-var spoken = regexp.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?)\s?: \S`)
+var spoken = pattern.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?)\s?: \S`)
 
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {
@@ -159,7 +159,7 @@ func (p *page) letterhead(i int) bool {
 	return false
 }
 
-var salutation = regexp.MustCompile(`(?i)^(dear|dearest|my dear|hi|hello|hey|ciao|hallo|bonjour|hola) [^.;0-9]{1,40}[,!:]$`)
+var salutation = pattern.MustCompile(`(?i)^(dear|dearest|my dear|hi|hello|hey|ciao|hallo|bonjour|hola) [^.;0-9]{1,40}[,!:]$`)
 
 // toldOfAnother reports whether the recipe is told of somebody else, who does all of
 // it: "she puts the bones in", "Grandpa fills the jars".
@@ -171,7 +171,7 @@ func (p *page) toldOfAnother() bool {
 	return n >= 3
 }
 
-var doneByAnother = regexp.MustCompile(`(?i)\b(she|he|grandma|grandpa|granny|gran|nana|nan|mom|mum|mama|dad|papa|mother|father|grandmother|grandfather|oma|opa) (then |always |just )?(puts|boils|fills|packs|wipes|strains|pours|lifts|lets|sets|adds|cuts|washes|brings|leaves|simmers|skims|cooks|ladles|processes|takes|covers|drains|peels|stirs|mashes)\b`)
+var doneByAnother = pattern.MustCompile(`(?i)\b(she|he|grandma|grandpa|granny|gran|nana|nan|mom|mum|mama|dad|papa|mother|father|grandmother|grandfather|oma|opa) (then |always |just )?(puts|boils|fills|packs|wipes|strains|pours|lifts|lets|sets|adds|cuts|washes|brings|leaves|simmers|skims|cooks|ladles|processes|takes|covers|drains|peels|stirs|mashes)\b`)
 
 func endsSentence(line string) bool {
 	return strings.HasSuffix(line, ".") || strings.HasSuffix(line, "?")
@@ -224,9 +224,9 @@ func (p *page) listAhead(i int) bool {
 	return true
 }
 
-var listed = regexp.MustCompile(`^\s*([-*•·–.] ?\S|\d{1,2}[.)] |\[ ?\]|\s+\d[\d/ ]* ?(lb|cups?|tsp|tbsp|quarts?|pints?|oz|g|kg)\b)`)
+var listed = pattern.MustCompile(`^\s*([-*•·–.] ?\S|\d{1,2}[.)] |\[ ?\]|\s+\d[\d/ ]* ?(lb|cups?|tsp|tbsp|quarts?|pints?|oz|g|kg)\b)`)
 
-var numbered = regexp.MustCompile(`^\d{1,2}(\.\d)*[.)]?\s+`)
+var numbered = pattern.MustCompile(`^\d{1,2}(\.\d)*[.)]?\s+`)
 
 // fillings counts the sentences that fill jars: until the last of them is read, no
 // jar is closed or processed, whatever is said of the process before.
@@ -262,8 +262,8 @@ func fillsJars(sentence string) bool {
 }
 
 var (
-	filling    = regexp.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b|\b(loose|loosely|raw|tight|tightly)\b.*\b(in|into) (the |each |every |your |my )?(hot )?(jars?|pints?|quarts?|bottles?|glass(es)?)\b|^(into )?(the )?(hot|warm|clean) (half-?)?(pint |quart )?(jars?|pints?|quarts?|glasses)\b ?[,:]|\binch(es)?\b.* (stays?|remains?|empty|free)\b`)
-	notFilling = regexp.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
+	filling    = pattern.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b|\b(loose|loosely|raw|tight|tightly)\b.*\b(in|into) (the |each |every |your |my )?(hot )?(jars?|pints?|quarts?|bottles?|glass(es)?)\b|^(into )?(the )?(hot|warm|clean) (half-?)?(pint |quart )?(jars?|pints?|quarts?|glasses)\b ?[,:]|\binch(es)?\b.* (stays?|remains?|empty|free)\b`)
+	notFilling = pattern.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
 )
 
 func containsAny(s string, list ...string) bool {

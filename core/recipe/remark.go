@@ -1,12 +1,12 @@
 package recipe
 
 import (
-	"regexp"
 	"strconv"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -151,11 +151,11 @@ func (l *Line) strengthIn(text string) {
 }
 
 // grain is the trade's measure of vinegar: 40 grain is 4 percent (common practice, no source).
-var grain = regexp.MustCompile(`(?i)\b(\d{2,3})[- ]?grain\b`)
+var grain = pattern.MustCompile(`(?i)\b(\d{2,3})[- ]?grain\b`)
 
 // hedged is a strength that is none: "not quite 5%", "5 percent or so". The part is asked
 // about.
-var hedged = regexp.MustCompile(`(?i)\b(quite|under|below|less than|almost|nearly|about|around|roughly|maybe|perhaps|hardly|close to|up to|i think|i believe)\s+(the\s+)?([\d.]+|three|four|five)\s*(%|per ?cent|grain)|(%|per ?cent|grain)\W+(acidity\W+|acid\W+)?(i think|i believe|i guess|i hope|or so|or less|or thereabouts|ish|maybe|perhaps)\b`)
+var hedged = pattern.MustCompile(`(?i)\b(quite|under|below|less than|almost|nearly|about|around|roughly|maybe|perhaps|hardly|close to|up to|i think|i believe)\s+(the\s+)?([\d.]+|three|four|five)\s*(%|per ?cent|grain)|(%|per ?cent|grain)\W+(acidity\W+|acid\W+)?(i think|i believe|i guess|i hope|or so|or less|or thereabouts|ish|maybe|perhaps)\b`)
 
 // strength takes a percentage as the vinegar's, where it may be one; of two the weaker.
 func (l *Line) strength(percent float64) {
@@ -190,7 +190,7 @@ func (r *Reader) variety(l *Line, text string) bool {
 var smallWords = set("and or some a few mostly mainly the mine were are is mixed with half all")
 
 // mannerRemark says of what is listed that it is not too much, too hot or too large.
-var mannerRemark = regexp.MustCompile(`(?i)^\W*not (too|so|very|over) (much|many|hot|large|big|small|thick|thin|long)\b[^,;]*$`)
+var mannerRemark = pattern.MustCompile(`(?i)^\W*not (too|so|very|over) (much|many|hot|large|big|small|thick|thin|long)\b[^,;]*$`)
 
 // sameFood reports whether the name at i is one of the line's own food.
 func (r *Reader) sameFood(t []words.Token, i int, l *Line) bool {

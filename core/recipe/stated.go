@@ -2,13 +2,13 @@ package recipe
 
 import (
 	"math"
-	"regexp"
 	"slices"
 	"strconv"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -951,7 +951,7 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 }
 
 // ofThem is what is said of the full jars: "they have ten minutes at a rolling boil".
-var ofThem = regexp.MustCompile(`(?i)\b(they|them|jars)\b`)
+var ofThem = pattern.MustCompile(`(?i)\b(they|them|jars)\b`)
 
 // heatsFood reports whether the clause cooks or soaks, so that its time is of that.
 func heatsFood(c *method.Clause) bool {

@@ -1,10 +1,10 @@
 package recipe
 
 import (
-	"regexp"
 	"strings"
 
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -200,4 +200,4 @@ func veiledIn(text string) string {
 
 // veiled matches what goes in without being named: "the good stuff", "my special
 // ingredient", "the usual".
-var veiled = regexp.MustCompile(`(?i)\b(good|special|secret|usual|magic|surprise) (stuff|ingredients?|things?|extras?|touch)\b|\bthe (usual|works)\s*([.,;!]|$)`)
+var veiled = pattern.MustCompile(`(?i)\b(good|special|secret|usual|magic|surprise) (stuff|ingredients?|things?|extras?|touch)\b|\bthe (usual|works)\s*([.,;!]|$)`)

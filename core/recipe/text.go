@@ -3,12 +3,12 @@ package recipe
 import (
 	"errors"
 	"fmt"
-	"regexp"
 	"strings"
 	"unicode/utf8"
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -332,7 +332,7 @@ func (r *Reader) names(s string) int {
 }
 
 // formTitle heads a form or a document, whatever food it names.
-var formTitle = regexp.MustCompile(`(?i)\b(entry form|class \d+|exhibit(or)?|form no|lot \d+|doc(ument)? [A-Z0-9-]*\d|\d+ recipes)`)
+var formTitle = pattern.MustCompile(`(?i)\b(entry form|class \d+|exhibit(or)?|form no|lot \d+|doc(ument)? [A-Z0-9-]*\d|\d+ recipes)`)
 
 // betterTitle takes a line as the title where the first line named no food: a club's
 // name, a letter's first words.
@@ -355,17 +355,17 @@ func (r *Reader) betterTitle(line string) (string, bool) {
 const longestLine = 1500
 
 // comments heads what the readers of a page have written below it.
-var comments = regexp.MustCompile(`(?i)^\W*((\d+ )(comments?|responses|replies|reviews)|comments?( \(\d+\)| \d+)|leave a (comment|reply)|reader (comments|interactions))\W*$`)
+var comments = pattern.MustCompile(`(?i)^\W*((\d+ )(comments?|responses|replies|reviews)|comments?( \(\d+\)| \d+)|leave a (comment|reply)|reader (comments|interactions))\W*$`)
 
 // commenter and dated head a single comment: "Donna says", and its day below.
 var (
-	commenter = regexp.MustCompile(`^[A-Z][^,:;0-9]{1,30} says\W*$`)
-	postedOn  = regexp.MustCompile(`(?i)^\W*(january|february|march|april|may|june|july|august|september|october|november|december)\w* \d{1,2}, \d{4} at \d`)
+	commenter = pattern.MustCompile(`^[A-Z][^,:;0-9]{1,30} says\W*$`)
+	postedOn  = pattern.MustCompile(`(?i)^\W*(january|february|march|april|may|june|july|august|september|october|november|december)\w* \d{1,2}, \d{4} at \d`)
 )
 
-var columns = regexp.MustCompile(`\S {3,}[0-9½¼¾⅓⅔]`)
+var columns = pattern.MustCompile(`\S {3,}[0-9½¼¾⅓⅔]`)
 
-var parens = regexp.MustCompile(`\([^)]*\)`)
+var parens = pattern.MustCompile(`\([^)]*\)`)
 
 // title takes a first line that is no ingredient and no step.
 func (r *Reader) title(line string) (string, bool) {
@@ -656,7 +656,7 @@ func (r *Reader) pressed(piece string) bool {
 	return false
 }
 
-var pounds = regexp.MustCompile(`(?i)\d ?(lbs?\b|pounds?\b|#|psi\b)`)
+var pounds = pattern.MustCompile(`(?i)\d ?(lbs?\b|pounds?\b|#|psi\b)`)
 
 // answered takes the question mark off a food that is asked for and granted: "Cream? A
 // little." next is what stands behind the sentences.
@@ -678,7 +678,7 @@ func (r *Reader) answered(list []string, next string) []string {
 var whWord = set("what why how where when who which whose")
 
 // refused begins an answer that says no.
-var refused = regexp.MustCompile(`(?i)^\W*(no|nope|nah|never|not|none|don'?t|do not|god,? no|heavens,? no|lord,? no|oh,? no|well,? no|only (later|when|after)|later|afterwards?|when|on the plate|at serving|at the table|that comes|leave|skip)\b`)
+var refused = pattern.MustCompile(`(?i)^\W*(no|nope|nah|never|not|none|don'?t|do not|god,? no|heavens,? no|lord,? no|oh,? no|well,? no|only (later|when|after)|later|afterwards?|when|on the plate|at serving|at the table|that comes|leave|skip)\b`)
 
 // joined puts a name and the measure that stands behind it as a sentence of its own
 // together: "bottled lemon juice! 1 tablespoon in each pint."
@@ -795,13 +795,13 @@ func (r *Reader) ofTools(line string) bool {
 }
 
 // forADay is when the jar is opened.
-var forADay = regexp.MustCompile(`(?i)\b(in|come|on|at|for) (the )?(january|february|march|april|may|june|july|august|september|october|november|december|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter|boxing day|new year)s?\W*$`)
+var forADay = pattern.MustCompile(`(?i)\b(in|come|on|at|for) (the )?(january|february|march|april|may|june|july|august|september|october|november|december|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter|boxing day|new year)s?\W*$`)
 
 // narrated is what the cook tells of herself.
-var narrated = regexp.MustCompile(`(?i)^\W*(then |so |and |next |first )*(i|we) [a-z]`)
+var narrated = pattern.MustCompile(`(?i)^\W*(then |so |and |next |first )*(i|we) [a-z]`)
 
 // inCanner is water that stands under or around the jars: "4 qts cool water in the canner".
-var inCanner = regexp.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b|\b(inch|inches|cm|centimetres|fingers) of water\b`)
+var inCanner = pattern.MustCompile(`(?i)\bwater\b.*\b(in|into) (the|my|your|a) (\pL+ )?canner\b|\b(inch|inches|cm|centimetres|fingers) of water\b`)
 
 func hasNumberFirst(t []words.Token) bool {
 	_, n, err := number(t, 0)

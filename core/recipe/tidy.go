@@ -2,8 +2,9 @@ package recipe
 
 import (
 	"html"
-	"regexp"
 	"strings"
+
+	"damson/core/pattern"
 )
 
 // tidy writes a line as a typist would have: marks of a web page out, fractions
@@ -15,10 +16,15 @@ func tidy(s string) string {
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
-	low := strings.ToLower(s)
+	var in pattern.Pairs
+	in.Of(s)
 	for _, m := range mends {
-		if m.sign(low) {
-			s = m.find.ReplaceAllString(s, m.put)
+		if !m.find.May(&in) {
+			continue
+		}
+		if mended := m.find.Regexp.ReplaceAllString(s, m.put); mended != s {
+			s = mended
+			in.Of(s)
 		}
 	}
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
@@ -44,123 +50,112 @@ func amountsFirst(s string) string {
 }
 
 var (
-	mixtureName = regexp.MustCompile(`(?i)^(syrup|brine|spices?|seasonings?|liquid)\s*:\s*`)
-	amountLast  = regexp.MustCompile(`(?i)^([A-Za-zÀ-ÿ][^,;()0-9]{1,40}?)[ :–-]+((?:about )?\d[\d ./½¼¾⅓⅔-]*\s?(?:tbsp|tsp|teaspoons?|tablespoons?|cups?|lbs?|pounds?|oz|ounces?|kg|g|ml|l|litres?|liters?|pints?|quarts?|qts?)\.?)$`)
+	mixtureName = pattern.MustCompile(`(?i)^(syrup|brine|spices?|seasonings?|liquid)\s*:\s*`)
+	amountLast  = pattern.MustCompile(`(?i)^([A-Za-zÀ-ÿ][^,;()0-9]{1,40}?)[ :–-]+((?:about )?\d[\d ./½¼¾⅓⅔-]*\s?(?:tbsp|tsp|teaspoons?|tablespoons?|cups?|lbs?|pounds?|oz|ounces?|kg|g|ml|l|litres?|liters?|pints?|quarts?|qts?)\.?)$`)
 )
 
-var tags = regexp.MustCompile(`</?[a-zA-Z][^>]*>`)
+var tags = pattern.MustCompile(`</?[a-zA-Z][^>]*>`)
 
-// mend is one thing that tidy puts right; signs are what a line must hold for it
-// to be looked for at all, any of them.
+// mend is one thing that tidy puts right.
 type mend struct {
-	signs []string
-	find  *regexp.Regexp
-	put   string
+	find *pattern.Pattern
+	put  string
 }
 
 // unitDot is the mark of a short form, which ends no sentence: "2 Tbsp. a quart".
-var unitDot = regexp.MustCompile(`(?i)(\d|½|¼|¾) ?(tbsp|tbs|tsp|qts?|pts?|oz|lbs?|pkg)\. (an?|per|each|to|the|in)\b`)
-
-func (m *mend) sign(low string) bool {
-	for _, s := range m.signs {
-		if strings.Contains(low, s) {
-			return true
-		}
-	}
-	return false
-}
+var unitDot = pattern.MustCompile(`(?i)(\d|½|¼|¾) ?(tbsp|tbs|tsp|qts?|pts?|oz|lbs?|pkg)\. (an?|per|each|to|the|in)\b`)
 
 // mends are made in this order.
 var mends = []*mend{
-	{[]string{"\u20e3"}, regexp.MustCompile(`^\d\x{FE0F}?\x{20E3}\s*`), ""},
-	{[]string{" / "}, regexp.MustCompile(`\b([1-9]) / ([2-9])\b`), "$1/$2"},
-	{[]string{"l/", "i/"}, regexp.MustCompile(`(^|\s)[lI](/[2-8]\b)`), "${1}1$2"},
-	{[]string{"0o", "1o", "2o", "3o", "4o", "5o", "6o", "7o", "8o", "9o"}, regexp.MustCompile(`\b(\d+)O\b`), "${1}0"},
-	{[]string{"~", "∼", "〜"}, regexp.MustCompile(`(\d) ?[~∼〜] ?(\d)`), "$1-$2"},
-	{[]string{"~~"}, regexp.MustCompile(`~~`), ""},
+	{pattern.MustCompile(`^\d\x{FE0F}?\x{20E3}\s*`), ""},
+	{pattern.MustCompile(`\b([1-9]) / ([2-9])\b`), "$1/$2"},
+	{pattern.MustCompile(`(^|\s)[lI](/[2-8]\b)`), "${1}1$2"},
+	{pattern.MustCompile(`\b(\d+)O\b`), "${1}0"},
+	{pattern.MustCompile(`(\d) ?[~∼〜] ?(\d)`), "$1-$2"},
+	{pattern.MustCompile(`~~`), ""},
 	// how much it makes: "21 lb to 7 qts"
-	{[]string{" to ", " for ", " = ", "make"}, regexp.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
+	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
 	// "2 lbs to 3 lbs": the unit said twice.
-	{[]string{" to "}, regexp.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
-	{[]string{"doz"}, regexp.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
-	{[]string{"pouch", "packet", "box", "packages", "envelope", "sachet"}, regexp.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:oz|ounces?|g|grams)\.? [\pL ]+?) \((?:\d+|one|two|three|four) (?:pouch|pouches|packets?|box|boxes|packages|envelopes?|sachets?)\)$`), "$1"},
+	{pattern.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
+	{pattern.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:oz|ounces?|g|grams)\.? [\pL ]+?) \((?:\d+|one|two|three|four) (?:pouch|pouches|packets?|box|boxes|packages|envelopes?|sachets?)\)$`), "$1"},
 	// where it goes: "seven pieces of bacon in the bean pot"
-	{[]string{"pot", "pan", "crock", "kettle", "bowl", "dish", "skillet"}, regexp.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |seven |eight |nine |ten |an? |half )[^,;.]*?) (?:in|into) (?:the|a|your|my|our) (?:\pL+ ){0,2}(?:pot|pan|crock|kettle|bowl|dish|skillet|stockpot)\b`), "$1"},
-	{[]string{"after ", "once "}, regexp.MustCompile(`(?i),? (?:after|once) (?:you|we|i|they.?re|it.?s) (?:have |'ve )?(?:smash|crush|mash|squash)(?:ed)?(?: them| it)?\b`), ", crushed"},
+	{pattern.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |seven |eight |nine |ten |an? |half )[^,;.]*?) (?:in|into) (?:the|a|your|my|our) (?:\pL+ ){0,2}(?:pot|pan|crock|kettle|bowl|dish|skillet|stockpot)\b`), "$1"},
+	{pattern.MustCompile(`(?i),? (?:after|once) (?:you|we|i|they.?re|it.?s) (?:have |'ve )?(?:smash|crush|mash|squash)(?:ed)?(?: them| it)?\b`), ", crushed"},
 	// the part before the animal: "8 legs of duck"
-	{[]string{"legs of", "breasts of", "thighs of", "shoulders of", "haunches of", "cubes of", "chunks of", "strips of", "pieces of"}, regexp.MustCompile(`(?i)\b(legs|breasts|thighs|shoulders|haunches|cubes|chunks|strips|pieces) of (duck|goose|chicken|turkey|hen|pheasant|rabbit|hare|beef|pork|lamb|mutton|veal|venison|goat|elk|moose|bear)\b`), "$2 $1"},
-	{[]string{" ones"}, regexp.MustCompile(`(?i), (?:the |all |nice |only )*(small|little|large|big|medium|young|firm|fresh|ripe|tender) ones\b`), ", $1"},
-	{[]string{"ends "}, regexp.MustCompile(`(?i)\bends (snipped|nipped|topped|tailed|clipped|pinched)( off)?\b`), "trimmed"},
-	{[]string{" again"}, regexp.MustCompile(`(?i)\b(washed|rinsed|and washed|and rinsed) again\b`), "$1"},
-	{[]string{"per cent"}, regexp.MustCompile(`(?i)\bper cent\b`), "percent"},
-	{[]string{"odd "}, regexp.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
-	{[]string{"to fit"}, regexp.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", cut"},
+	{pattern.MustCompile(`(?i)\b(legs|breasts|thighs|shoulders|haunches|cubes|chunks|strips|pieces) of (duck|goose|chicken|turkey|hen|pheasant|rabbit|hare|beef|pork|lamb|mutton|veal|venison|goat|elk|moose|bear)\b`), "$2 $1"},
+	{pattern.MustCompile(`(?i), (?:the |all |nice |only )*(small|little|large|big|medium|young|firm|fresh|ripe|tender) ones\b`), ", $1"},
+	{pattern.MustCompile(`(?i)\bends (snipped|nipped|topped|tailed|clipped|pinched)( off)?\b`), "trimmed"},
+	{pattern.MustCompile(`(?i)\b(washed|rinsed|and washed|and rinsed) again\b`), "$1"},
+	{pattern.MustCompile(`(?i)\bper cent\b`), "percent"},
+	{pattern.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
+	{pattern.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", cut"},
 	// the mixture that the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses"
-	{[]string{"sauce:", "syrup:", "brine:", "mix:", "mixture:", "liquid:", "marinade:", "liquor:", "solution:"}, regexp.MustCompile(`(?i)^(?:\pL+ ){0,2}(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*\d.*)$`), "$1"},
-	{[]string{" as ", "with", "forget"}, regexp.MustCompile(`(?i),? (as well as|along with|together with|not forgetting|not to forget|and half as much|and twice as much|and as much) `), " and "},
-	{[]string{"place of", "instead of", "lieu of", "rather than"}, regexp.MustCompile(`(?i),? \(?(in (the )?place of|instead of|in lieu of|rather than) [^,;)]*\)?`), ""},
-	{[]string{"lots", "plenty", "enough", "loads", "nothing else"}, regexp.MustCompile(`(?i)[,;] *(lots|plenty|enough|loads)( of it)?\.?$|[,;]? ?\b(and )?nothing else\.?$`), ""},
-	{[]string{"wait", "make that", "sorry", "i mean"}, regexp.MustCompile(`(?i)\b\w+ (no,? wait,?|no,? make that|sorry,?|i mean) `), ""},
-	{[]string{"give or", "would", "i'd say", "guess", "think", "you know", "thereabouts", "or so"}, regexp.MustCompile(`(?i),? ?\b(give or take|i would say|i'd say|i guess|i think|you know|or thereabouts|or so)\b,?`), ""},
-	{[]string{"i ", "we ", "you ", "probably", "maybe", "plus"}, regexp.MustCompile(`(?i)^(and |then |so |now |okay |ok |um,? |uh,? |well,? |next )*((i|we|you) (put in|add|use|take|need|throw in|get)|probably|maybe|plus) +(about )?`), ""},
-	{[]string{"and ", "plus "}, regexp.MustCompile(`(?i)^(and|plus) (about |a |an |another |\d)`), "$2"},
-	{[]string{"over", "under", "than"}, regexp.MustCompile(`(?i)^(a (bit|little|tad) )?(over|under|better than|more than|just over|just under) (\d|a |two |three |four )`), "$4"},
-	{[]string{"kettle of", "pot of", "pan of", "bowl of", "jug of", "full of"}, regexp.MustCompile(`(?i)^(a |the |one )?(big |large |full )?(tea)?(kettle|pot|pan|bowl|jug)( full)? of `), ""},
-	{[]string{"ingredient"}, regexp.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
-	{[]string{"fish:", "meat:", "fruit:", "vegetable", "bean", "herb", "spice", "liquid:", "acid:", "sugar:", "sweeten"}, regexp.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
+	{pattern.MustCompile(`(?i)^(?:\pL+ ){0,2}(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*\d.*)$`), "$1"},
+	{pattern.MustCompile(`(?i),? (as well as|along with|together with|not forgetting|not to forget|and half as much|and twice as much|and as much) `), " and "},
+	{pattern.MustCompile(`(?i),? \(?(in (the )?place of|instead of|in lieu of|rather than) [^,;)]*\)?`), ""},
+	{pattern.MustCompile(`(?i)[,;] *(lots|plenty|enough|loads)( of it)?\.?$|[,;]? ?\b(and )?nothing else\.?$`), ""},
+	{pattern.MustCompile(`(?i)\b\w+ (no,? wait,?|no,? make that|sorry,?|i mean) `), ""},
+	{pattern.MustCompile(`(?i),? ?\b(give or take|i would say|i'd say|i guess|i think|you know|or thereabouts|or so)\b,?`), ""},
+	{pattern.MustCompile(`(?i)^(and |then |so |now |okay |ok |um,? |uh,? |well,? |next )*((i|we|you) (put in|add|use|take|need|throw in|get)|probably|maybe|plus) +(about )?`), ""},
+	{pattern.MustCompile(`(?i)^(and|plus) (about |a |an |another |\d)`), "$2"},
+	{pattern.MustCompile(`(?i)^(a (bit|little|tad) )?(over|under|better than|more than|just over|just under) (\d|a |two |three |four )`), "$4"},
+	{pattern.MustCompile(`(?i)^(a |the |one )?(big |large |full )?(tea)?(kettle|pot|pan|bowl|jug)( full)? of `), ""},
+	{pattern.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
+	{pattern.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
 	// a measure by the measure of something else says no amount of the batch
-	{[]string{"for each ", "for every ", "to each ", "per "}, regexp.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
-	{[]string{"sugar "}, regexp.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
-	{[]string{"table spoon", "tea spoon"}, regexp.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
-	{[]string{"="}, regexp.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},
-	{[]string{"ml jar", "litre jar", "liter jar", "ml bottle"}, regexp.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (500|450)[ -]?ml (jar|bottle)`), "$1 pint jar"},
-	{[]string{"litre jar", "liter jar", "l jar"}, regexp.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (1|one)?[ -]?(litre|liter|l) (jar|bottle)`), "$1 quart jar"},
-	{[]string{"blossom", "stem", "root", "stalk"}, regexp.MustCompile(`(?i)\b((blossom|stem|root|stalk|flower|top|tail)( and )?)+ ?ends? (off|removed|cut off|trimmed( off)?|sliced off|out)\b`), "trimmed"},
-	{[]string{"oz, ", "g, ", "ml, "}, regexp.MustCompile(`\((\d[\d /.]*(?:oz|g|ml|lb)\.?), `), "($1) ("},
-	{[]string{"sliced 1", "sliced 3", "sliced ¼", "sliced ½", "slices 1"}, regexp.MustCompile(`(?i)\b(sliced|slices) (1/[2-8]|3/(4|8|16)|1/16|[¼½])(\s*$|,)`), "$1$4"},
+	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
+	{pattern.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
+	{pattern.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
+	{pattern.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},
+	{pattern.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (500|450)[ -]?ml (jar|bottle)`), "$1 pint jar"},
+	{pattern.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (1|one)?[ -]?(litre|liter|l) (jar|bottle)`), "$1 quart jar"},
+	{pattern.MustCompile(`(?i)\b((blossom|stem|root|stalk|flower|top|tail)( and )?)+ ?ends? (off|removed|cut off|trimmed( off)?|sliced off|out)\b`), "trimmed"},
+	{pattern.MustCompile(`\((\d[\d /.]*(?:oz|g|ml|lb)\.?), `), "($1) ("},
+	{pattern.MustCompile(`(?i)\b(sliced|slices) (1/[2-8]|3/(4|8|16)|1/16|[¼½])(\s*$|,)`), "$1$4"},
 	// fat that is not there: "trimmed of all visible fat", "fat off", "all tallow cut away"
-	{[]string{"fat", "tallow", "suet", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
-	{[]string{"fat", "tallow", "silverskin", "gristle"}, regexp.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
+	{pattern.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
+	{pattern.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
-	{[]string{"=", "make", "made", "give", "gave", "fill", "yield", "does", " do ", "get", "got", "come"}, regexp.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
-	{[]string{"->", "→", "for "}, regexp.MustCompile(`(?i)^([^()]*\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
-	{[]string{"<-", "←", "->"}, regexp.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
-	{[]string{"="}, regexp.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
-	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
-	{[]string{"spoon"}, regexp.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
-	{[]string{"cup of "}, regexp.MustCompile(`(?i)^cup of (tea|coffee|chai|cocoa)\W*$`), "a cuppa $1"},
-	{[]string{"spoon", "cup", "pound", "gallon"}, regexp.MustCompile(`(?i)^(level |heaped )?(teaspoon|tablespoon|cup|pound|gallon) of `), "1 $2 of "},
+	{pattern.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{pattern.MustCompile(`(?i)^([^()]*\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{pattern.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
+	{pattern.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
+	{pattern.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
+	{pattern.MustCompile(`(?i)\bspoons? (of|for) (soup|table|the table)\b`), "tablespoon"},
+	{pattern.MustCompile(`(?i)^cup of (tea|coffee|chai|cocoa)\W*$`), "a cuppa $1"},
+	{pattern.MustCompile(`(?i)^(level |heaped )?(teaspoon|tablespoon|cup|pound|gallon) of `), "1 $2 of "},
 	// "citron, lemon or orange peel": the peel of each
-	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron|tangerine), (lemon|orange|lime|grapefruit|citron|tangerine),? or (lemon|orange|lime|grapefruit|citron|tangerine) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},
-	{[]string{" peel", " zest", " rind"}, regexp.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron) or (lemon|orange|lime|grapefruit|citron) (peel|zest|rind)\b`), "$1 $3 or $2 $3"},
+	{pattern.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron|tangerine), (lemon|orange|lime|grapefruit|citron|tangerine),? or (lemon|orange|lime|grapefruit|citron|tangerine) (peel|zest|rind)\b`), "$1 $4 or $2 $4 or $3 $4"},
+	{pattern.MustCompile(`(?i)\b(lemon|orange|lime|grapefruit|citron) or (lemon|orange|lime|grapefruit|citron) (peel|zest|rind)\b`), "$1 $3 or $2 $3"},
 	// "one fish about 20 lb", "meat from one doe", "kernels still in the milk"
-	{[]string{"one ", "a "}, regexp.MustCompile(`(?i)^(one|an?) (\pL+),? (about|of|weighing|around)+ (\d[\d./]* ?(lbs?|pounds?|kg|kilos?))\b,?`), "$4 $2,"},
-	{[]string{"meat "}, regexp.MustCompile(`(?i)\bmeat (from|of|off) (one|an?|the|my|our|two|half an?) (doe|buck|deer|elk|moose|antelope|caribou|lamb|goat|hog|pig|calf|steer|bear|rabbit)\b`), "$3 meat"},
-	{[]string{"in the milk"}, regexp.MustCompile(`(?i)\b(ears?|corn|cobs?|kernels?)\b([^;]*?),? (?:kernels? |plump |and |still )*in the milk( stage)?\b`), "$1$2"},
-	{[]string{"syrup ", "brine "}, regexp.MustCompile(`(?i)^(syrup|brine) (of )?(\d[\d ./½¼¾]* ?\w+ (?:water|sugar|vinegar))\b`), "$3"},
-	{[]string{" ea"}, regexp.MustCompile(`(?i)\bea\b\.?$`), "per jar"},
-	{[]string{"abt"}, regexp.MustCompile(`(?i)\babt\b\.?`), "about"},
-	{[]string{"used", "bought", "took", "had "}, regexp.MustCompile(`(?i)^(i |we )?(used|bought|took|had|picked) (about |around )?(\d)`), "$4"},
-	{[]string{"lb,", "lbs,", "pounds,", "pound,"}, regexp.MustCompile(`(?i)^(\d+ ?(lbs?|pounds?)\.?), (\d+ ?(oz|ounces?)\b)`), "$1 $3"},
-	{[]string{"sm.", "lg.", "med."}, regexp.MustCompile(`(?i)\b(sm|lg|med)\. `), "$1 "},
-	{[]string{"no. "}, regexp.MustCompile(`(?i)^no\. ?\d+ ?: `), ""},
-	{[]string{" or two"}, regexp.MustCompile(`(?i)^a (pinch|dash|handful|spoonful|bunch|clove|sprig) or two\b`), "1 or 2 $1"},
-	{[]string{"a little ", "a bit of "}, regexp.MustCompile(`(?i)^(a little|a bit of) `), "some "},
-	{[]string{" can"}, regexp.MustCompile(`(?i)^([^,0-9]+), (\d+ \(\d[\d./]* ?-?(?:oz|ounces?|g|ml)\.?\) (?:cans?|tins?|jars?|packets?|packages?))$`), "$2 $1"},
-	{[]string{"rind of", "peel of", "zest of"}, regexp.MustCompile(`(?i)^(rind|peel) of (\d[\d/]*|½|¼|half an?|an?) (lemon|orange|lime|grapefruit|citron)s?\b`), "$2 $3 $1"},
-	{[]string{"knob", "inch"}, regexp.MustCompile(`(?i)^(\d[\d/]*)["”] (knob|piece) `), "$1 inch $2 of "},
-	{[]string{"inch"}, regexp.MustCompile(`(?i)^1 \((\d[\d/]*)-inch\) piece `), "$1-inch piece "},
-	{[]string{"ginger, "}, regexp.MustCompile(`(?i)^((?:fresh |root )?ginger(?: root)?), (\d[\d/]*)[- ]inch piece\b`), "$2 inch piece $1"},
-	{[]string{"what:"}, regexp.MustCompile(`(?i)^what: *(\d)`), "$1"},
-	{[]string{"for "}, regexp.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{pattern.MustCompile(`(?i)^(one|an?) (\pL+),? (about|of|weighing|around)+ (\d[\d./]* ?(lbs?|pounds?|kg|kilos?))\b,?`), "$4 $2,"},
+	{pattern.MustCompile(`(?i)\bmeat (from|of|off) (one|an?|the|my|our|two|half an?) (doe|buck|deer|elk|moose|antelope|caribou|lamb|goat|hog|pig|calf|steer|bear|rabbit)\b`), "$3 meat"},
+	{pattern.MustCompile(`(?i)\b(ears?|corn|cobs?|kernels?)\b([^;]*?),? (?:kernels? |plump |and |still )*in the milk( stage)?\b`), "$1$2"},
+	{pattern.MustCompile(`(?i)^(syrup|brine) (of )?(\d[\d ./½¼¾]* ?\w+ (?:water|sugar|vinegar))\b`), "$3"},
+	{pattern.MustCompile(`(?i)\bea\b\.?$`), "per jar"},
+	{pattern.MustCompile(`(?i)\babt\b\.?`), "about"},
+	{pattern.MustCompile(`(?i)^(i |we )?(used|bought|took|had|picked) (about |around )?(\d)`), "$4"},
+	{pattern.MustCompile(`(?i)^(\d+ ?(lbs?|pounds?)\.?), (\d+ ?(oz|ounces?)\b)`), "$1 $3"},
+	{pattern.MustCompile(`(?i)\b(sm|lg|med)\. `), "$1 "},
+	{pattern.MustCompile(`(?i)^no\. ?\d+ ?: `), ""},
+	{pattern.MustCompile(`(?i)^a (pinch|dash|handful|spoonful|bunch|clove|sprig) or two\b`), "1 or 2 $1"},
+	{pattern.MustCompile(`(?i)^(a little|a bit of) `), "some "},
+	{pattern.MustCompile(`(?i)^([^,0-9]+), (\d+ \(\d[\d./]* ?-?(?:oz|ounces?|g|ml)\.?\) (?:cans?|tins?|jars?|packets?|packages?))$`), "$2 $1"},
+	{pattern.MustCompile(`(?i)^(rind|peel) of (\d[\d/]*|½|¼|half an?|an?) (lemon|orange|lime|grapefruit|citron)s?\b`), "$2 $3 $1"},
+	{pattern.MustCompile(`(?i)^(\d[\d/]*)["”] (knob|piece) `), "$1 inch $2 of "},
+	{pattern.MustCompile(`(?i)^1 \((\d[\d/]*)-inch\) piece `), "$1-inch piece "},
+	{pattern.MustCompile(`(?i)^((?:fresh |root )?ginger(?: root)?), (\d[\d/]*)[- ]inch piece\b`), "$2 inch piece $1"},
+	{pattern.MustCompile(`(?i)^what: *(\d)`), "$1"},
+	{pattern.MustCompile(`(?i)^([^,;:]*\b(lbs?|pounds?|kg|kilos?)\b[^,;:]*?),? (are |is )?(good |enough )?for (about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	// "7 quarts took me 21 lb of plums"
-	{[]string{"took", "take", "need", "used"}, regexp.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
+	{pattern.MustCompile(`(?i)^(\d+|\w+) (half.)?(pints?|quarts?|jars?|qts?|pts?) (took|takes?|needs?|needed|used?|uses) (me |us |you )?(about |around |some )?(\d)`), "$7"},
 	// "per 9 pints it's 14 lb", "28 lb mess o greens"
-	{[]string{"per ", "for "}, regexp.MustCompile(`(?i)^(?:per|for) (?:every )?((?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|a|an) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?|bottles?)),? (?:it'?s|it is|you need|you want|you take|i take|i use|i need|we need|that'?s|take|use|about)+ (?:about )?(\d[\d./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\b.*)$`), "$2 for $1"},
-	{[]string{"mess o"}, regexp.MustCompile(`(?i)\b(a )?mess (of|o['’]?) `), ""},
-	{[]string{"bottled lemon", "bottled lime"}, regexp.MustCompile(`(?i)\bbottled (lemon|lime)( (?:per|in|to|for) (?:each|every|a|the)? ?(?:pint|quart|jar)s?|[,.;]? *$)`), "bottled $1 juice$2"},
+	{pattern.MustCompile(`(?i)^(?:per|for) (?:every )?((?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|a|an) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?|bottles?)),? (?:it'?s|it is|you need|you want|you take|i take|i use|i need|we need|that'?s|take|use|about)+ (?:about )?(\d[\d./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\b.*)$`), "$2 for $1"},
+	{pattern.MustCompile(`(?i)\b(a )?mess (of|o['’]?) `), ""},
+	{pattern.MustCompile(`(?i)\bbottled (lemon|lime)( (?:per|in|to|for) (?:each|every|a|the)? ?(?:pint|quart|jar)s?|[,.;]? *$)`), "bottled $1 juice$2"},
 	// why, behind an ingredient: "ascorbic acid in the bowl so they don't brown"
-	{[]string{" so "}, regexp.MustCompile(`(?i),? (?:in (?:the|a) (?:big )?(?:bowl|basin|water|holding water) )?so (?:that )?(?:they|it|nothing|the \pL+|your \pL+) (?:don'?t|do not|doesn'?t|won'?t|will not|can'?t|keeps?|stays?|holds?) (?:go |going |turn |turning |get |from |their |its |nice |and )*(?:brown|browning|dark|darken|darkening|grey|gray|black|discolou?r|rust|white|colou?r|bright|crisp|firm|stick|float|split|burst)\.?$`), ""},
-	{[]string{"syrup (", "syrup, ", "brine ("}, regexp.MustCompile(`(?i)^(?:a |the )?(?:[\pL-]+ )?(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium|heavy|thin|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp|quarts?|kg|g|lb) (?:of )?(?:sugar|salt)) (?:in|to|with|and|for) (\d[\d ./½¼¾]* ?(?:cups?|c\.?|quarts?|qts?|l|litres?|liters?|ml) (?:of )?water)\)$`), "$1, $2"},
-	{[]string{"  of "}, regexp.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},
+	{pattern.MustCompile(`(?i),? (?:in (?:the|a) (?:big )?(?:bowl|basin|water|holding water) )?so (?:that )?(?:they|it|nothing|the \pL+|your \pL+) (?:don'?t|do not|doesn'?t|won'?t|will not|can'?t|keeps?|stays?|holds?) (?:go |going |turn |turning |get |from |their |its |nice |and )*(?:brown|browning|dark|darken|darkening|grey|gray|black|discolou?r|rust|white|colou?r|bright|crisp|firm|stick|float|split|burst)\.?$`), ""},
+	{pattern.MustCompile(`(?i)^(?:a |the )?(?:[\pL-]+ )?(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium|heavy|thin|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp|quarts?|kg|g|lb) (?:of )?(?:sugar|salt)) (?:in|to|with|and|for) (\d[\d ./½¼¾]* ?(?:cups?|c\.?|quarts?|qts?|l|litres?|liters?|ml) (?:of )?water)\)$`), "$1, $2"},
+	{pattern.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},
 }

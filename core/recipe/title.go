@@ -1,11 +1,11 @@
 package recipe
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/food"
+	"damson/core/pattern"
 	"damson/core/words"
 )
 
@@ -19,8 +19,8 @@ func TitleSaid(title string) string {
 }
 
 var (
-	denied    = regexp.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
-	corrected = regexp.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
+	denied    = pattern.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
+	corrected = pattern.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
 )
 
 // headline is the sentence of a first line that names what is made, and what stands
@@ -48,7 +48,7 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 	return "", "", false
 }
 
-var refusal = regexp.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
+var refusal = pattern.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
 
 // subjectLine is the name of what is made on the line that a letter has for it: "RE:
 // corn", "Subject: Re: asparagus??".
@@ -61,7 +61,7 @@ func (r *Reader) subjectLine(rec *Recipe, line string) (string, bool) {
 	return title, r.foodAnywhere(words.Split(title)) && (rec.TitleLine == 0 || r.names(rec.Title) == 0)
 }
 
-var subject = regexp.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
+var subject = pattern.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
 
 // anyOf are words for any food of a group; the title says which one it is.
 var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}

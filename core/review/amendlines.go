@@ -2,10 +2,10 @@ package review
 
 import (
 	"math/bits"
-	"regexp"
 	"slices"
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/recipe"
 )
@@ -161,8 +161,8 @@ func cutSpans(text string, spans []recipe.Span, set int) string {
 }
 
 var (
-	idleJoin = regexp.MustCompile(`\s*,\s*(?:,|and\s*,|&\s*,|and\s|&\s)\s*`)
-	idleEnd  = regexp.MustCompile(`(?:\s*(?:,|&|\band\b|\bbut\b|\(\s*\)))+\s*$`)
+	idleJoin = pattern.MustCompile(`\s*,\s*(?:,|and\s*,|&\s*,|and\s|&\s)\s*`)
+	idleEnd  = pattern.MustCompile(`(?:\s*(?:,|&|\band\b|\bbut\b|\(\s*\)))+\s*$`)
 )
 
 // itemWords writes the item from its parts.

@@ -5,13 +5,14 @@ import (
 	"slices"
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
 )
 
 // processFigure matches the minutes and pounds of a process.
-var processFigure = regexp.MustCompile(`(?i)\d+\s*-?\s*(minutes?|mins?|hours?|hrs?|pounds?|lbs?|psi|#)`)
+var processFigure = pattern.MustCompile(`(?i)\d+\s*-?\s*(minutes?|mins?|hours?|hrs?|pounds?|lbs?|psi|#)`)
 
 // title takes out of the title what an edit took back: a method, a cooker, a
 // jar that is too large.
@@ -37,8 +38,8 @@ func (w *rewrite) title() {
 }
 
 var (
-	titleMethods = regexp.MustCompile(`(?i)[,(]?\s*\b(in (an?|the|my) )?(water[- ]?bath(ed)?|multi[- ]?cooker|electric pressure cooker|pressure cooker|steam canner|oven|open[- ]kettle)([- ](canned|canning|canner|method))?\b\)?`)
-	titleJars    = regexp.MustCompile(`(?i)[,(]?\s*\b(in |by the )?(half[- ]gallons?|gallons?|quarts?|qts?|pints?|[0-9.]+ ?(ml|l|liters?|litres?) jars?)\b\)?`)
+	titleMethods = pattern.MustCompile(`(?i)[,(]?\s*\b(in (an?|the|my) )?(water[- ]?bath(ed)?|multi[- ]?cooker|electric pressure cooker|pressure cooker|steam canner|oven|open[- ]kettle)([- ](canned|canning|canner|method))?\b\)?`)
+	titleJars    = pattern.MustCompile(`(?i)[,(]?\s*\b(in |by the )?(half[- ]gallons?|gallons?|quarts?|qts?|pints?|[0-9.]+ ?(ml|l|liters?|litres?) jars?)\b\)?`)
 )
 
 // method rewrites the sentences: what an edit dropped goes, what speaks of food
@@ -254,7 +255,7 @@ func clauses(text string) []string {
 	return append(out, text[start:])
 }
 
-var clauseEnd = regexp.MustCompile(`(?i)\s*(?:;|,\s*(?:and |then )*|\s+and then\s+|\s+then\s+|\s+and\s+)\s*`)
+var clauseEnd = pattern.MustCompile(`(?i)\s*(?:;|,\s*(?:and |then )*|\s+and then\s+|\s+then\s+|\s+and\s+)\s*`)
 
 // without takes the names of foods that were taken out from the clause; "" where
 // nothing else is named.
@@ -267,7 +268,7 @@ func (w *rewrite) without(clause string, st *recipe.Step, taken []int) string {
 		}
 		name := regexp.QuoteMeta(m.Text)
 		for _, p := range []string{`(?i)\s*\b(?:in|with|into|plus|using|or)\s+(?:(?:the|a|some|little|melted|hot|remaining|rest|of)\s+)*` + name, `(?i)\b(?:the\s+)?` + name} {
-			if re := regexp.MustCompile(p); re.MatchString(clause) {
+			if re := pattern.MustCompile(p); re.MatchString(clause) {
 				clause = re.ReplaceAllString(clause, "")
 				break
 			}

@@ -2,12 +2,12 @@ package review
 
 import (
 	"maps"
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/food"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/core/words"
@@ -321,23 +321,23 @@ func opening(rec *recipe.Recipe) string {
 }
 
 // inSauce is what is covered with the sauce of the recipe.
-var inSauce = regexp.MustCompile(`(?i)\bsauce (to cover|over|on top|till|until)\b|\b(cover|covered|fill|top)[^.;]* sauce\b`)
+var inSauce = pattern.MustCompile(`(?i)\bsauce (to cover|over|on top|till|until)\b|\b(cover|covered|fill|top)[^.;]* sauce\b`)
 
 // inSyrup is fruit that is heated or covered in its syrup.
-var inSyrup = regexp.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |this |that |some |hot |boiling |light |medium |heavy |very |extra )*syrup\b`)
+var inSyrup = pattern.MustCompile(`(?i)\b(in|into|with|add|and) (the |their |a |this |that |some |hot |boiling |light |medium |heavy |very |extra )*syrup\b`)
 
 // byGallon is what is measured by the water of a bath: "2 cups to the gallon".
-var byGallon = regexp.MustCompile(`(?i)\b(?:to|in|a|per|each|every|the) (?:the |a |each |every |1 |one )?gallon\b|\bgallon of (?:\pL+ )?water\b`)
+var byGallon = pattern.MustCompile(`(?i)\b(?:to|in|a|per|each|every|the) (?:the |a |each |every |1 |one )?gallon\b|\bgallon of (?:\pL+ )?water\b`)
 
 // ofGallons is what is measured by the gallon itself: "a gallon of white vinegar".
-var ofGallons = regexp.MustCompile(`(?i)\bgallons? (?:of )?(?:\pL+ )?(?:vinegar|juice)\b`)
+var ofGallons = pattern.MustCompile(`(?i)\bgallons? (?:of )?(?:\pL+ )?(?:vinegar|juice)\b`)
 
 // liquidOver is a sentence that only says what covers the food: "Boiling water over."
-var liquidOver = regexp.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)
+var liquidOver = pattern.MustCompile(`(?i)^\W*(fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) (over|on top|to cover)\b|^\W*(fresh |hot )?boiling (water|broth|stock|juice|syrup|brine)(,? not [a-z ]+(\([^)]*\))?)?\W*$`)
 
 // thenLiquid is what goes over food that is in already: "hot potatoes in, and fresh boiling
 // water over them".
-var thenLiquid = regexp.MustCompile(`(?i)\bin,? (?:and |then )?(?:fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) over (?:them|it|the)\b`)
+var thenLiquid = pattern.MustCompile(`(?i)\bin,? (?:and |then )?(?:fresh |hot |boiling |the |their |cooking )*(water|broth|stock|juice|syrup|brine) over (?:them|it|the)\b`)
 
 // covers is the liquid of a procedure by the word for it.
 var covers = map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "brine": "liquid"}
@@ -449,13 +449,13 @@ func (d *draft) coverWith(s *step) {
 }
 
 // ownJuice is food pressed until its juice stands around it.
-var ownJuice = regexp.MustCompile(`(?i)\b(?:press|push|squash)\w*\b.*\b(?:till|until|so) (?:that )?(?:the|their|its|own) (?:own )?juices? (?:\pL+ ){0,5}(?:fills?|covers?|rises?|runs?|comes? up|top)\b`)
+var ownJuice = pattern.MustCompile(`(?i)\b(?:press|push|squash)\w*\b.*\b(?:till|until|so) (?:that )?(?:the|their|its|own) (?:own )?juices? (?:\pL+ ){0,5}(?:fills?|covers?|rises?|runs?|comes? up|top)\b`)
 
 // waterless is what is packed with no liquid over it, otherWater a liquid that is refused for
 // another one.
 var (
-	waterless  = regexp.MustCompile(`(?i)\b(?:never|not|no|nor|don[’']?t|without|needn[’']?t|hardly) (?:\pL+ ){0,3}(?:water|liquid|broth|stock)\b|\b(?:water|liquid|broth|stock) (?:is|gets|can be|may be|we|i) (?:left out|leave out|not|omit|omitted|forgotten|skip|skipped)\b`)
-	otherWater = regexp.MustCompile(`(?i)\b(?:cold|cool|tap|hard|soaking|blanching|cooking|that|dirty|lukewarm|much|more|less|enough|out of|run|waste|canner) (?:of )?(?:the )?(?:water|liquid|broth|stock)\b|\bnot (?:in )?(?:the |that |their )?(?:water|liquid|broth|stock) (?:you|they|it|we|i|that|from)\b`)
+	waterless  = pattern.MustCompile(`(?i)\b(?:never|not|no|nor|don[’']?t|without|needn[’']?t|hardly) (?:\pL+ ){0,3}(?:water|liquid|broth|stock)\b|\b(?:water|liquid|broth|stock) (?:is|gets|can be|may be|we|i) (?:left out|leave out|not|omit|omitted|forgotten|skip|skipped)\b`)
+	otherWater = pattern.MustCompile(`(?i)\b(?:cold|cool|tap|hard|soaking|blanching|cooking|that|dirty|lukewarm|much|more|less|enough|out of|run|waste|canner) (?:of )?(?:the )?(?:water|liquid|broth|stock)\b|\bnot (?:in )?(?:the |that |their )?(?:water|liquid|broth|stock) (?:you|they|it|we|i|that|from)\b`)
 )
 
 func (d *draft) addLine(l *recipe.Line, serving bool) {
@@ -579,14 +579,14 @@ func soaks(text string) bool {
 }
 
 // freshFruit is what bottled juice is taken instead of: "never the real lemons".
-var freshFruit = regexp.MustCompile(`\b(real|fresh|whole|actual|squeezed) (lemon|lime)s?\b|\b(lemon|lime)s? (from|off) the tree\b`)
+var freshFruit = pattern.MustCompile(`\b(real|fresh|whole|actual|squeezed) (lemon|lime)s?\b|\b(lemon|lime)s? (from|off) the tree\b`)
 
 // thins is a liquid that is made weaker: "let it down with 3 cups of water".
-var thins = regexp.MustCompile(`(?i)\b(it|them|brine|liquid|liquor|vinegar|syrup|this|that)( \pL+)? with (about |another |some )*(\d|half|an? |one|two|three|four|five|six)[^.;]*\bwater\b`)
+var thins = pattern.MustCompile(`(?i)\b(it|them|brine|liquid|liquor|vinegar|syrup|this|that)( \pL+)? with (about |another |some )*(\d|half|an? |one|two|three|four|five|six)[^.;]*\bwater\b`)
 
 var (
-	lies         = regexp.MustCompile(`(?i)\b(soak\w*|lime|salt|overnight|in it|lie|lies|stands?|sits?)\b`)
-	cooksOrFills = regexp.MustCompile(`(?i)\b(boil\w*|simmer\w*|cook\w*|pour\w*|add|adds|jars?|pints?|quarts?|vinegar|brine)\b`)
+	lies         = pattern.MustCompile(`(?i)\b(soak\w*|lime|salt|overnight|in it|lie|lies|stands?|sits?)\b`)
+	cooksOrFills = pattern.MustCompile(`(?i)\b(boil\w*|simmer\w*|cook\w*|pour\w*|add|adds|jars?|pints?|quarts?|vinegar|brine)\b`)
 )
 
 // acidSpokenOf takes out acid that is only spoken of, "people ask about lemon juice",

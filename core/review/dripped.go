@@ -1,11 +1,11 @@
 package review
 
 import (
-	"regexp"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/food"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -54,7 +54,7 @@ func (d *draft) dripJuice(cat *food.Catalogue) {
 	}
 }
 
-var juiceMeasure = regexp.MustCompile(`(?i)^cups? (of )?(the |this |strained |clear )*juice\b`)
+var juiceMeasure = pattern.MustCompile(`(?i)^cups? (of )?(the |this |strained |clear )*juice\b`)
 
 // cupsOfJuice reads "4 cups of the juice".
 func cupsOfJuice(text string) (float64, bool) {

@@ -2,7 +2,6 @@ package review
 
 import (
 	"cmp"
-	"regexp"
 	"slices"
 	"sort"
 	"strings"
@@ -11,6 +10,7 @@ import (
 	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -504,10 +504,10 @@ var kinds = []struct {
 }
 
 // grownFor is a product before the food that it is made of: "hummus bean", "stew meat".
-var grownFor = regexp.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b`)
+var grownFor = pattern.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b`)
 
 // forTable is what the jar is for, or what it is not: "for quick suppers", "not the pickled".
-var forTable = regexp.MustCompile(`\bfor (?:\pL+ ){0,2}(?:supper|dinner|lunch|stew|soup|salad|pie|hash|curry|chili|taco)\b|\bnot (?:the |a |an )?(?:pickled?|jam|jelly|soup|sauce|relish|stew|ketchup|juice|puree)\b`)
+var forTable = pattern.MustCompile(`\bfor (?:\pL+ ){0,2}(?:supper|dinner|lunch|stew|soup|salad|pie|hash|curry|chili|taco)\b|\bnot (?:the |a |an )?(?:pickled?|jam|jelly|soup|sauce|relish|stew|ketchup|juice|puree)\b`)
 
 // kindOf reads the kind of product from a folded title, "" where it says none.
 func kindOf(folded string) string {

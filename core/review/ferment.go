@@ -1,10 +1,9 @@
 package review
 
 import (
-	"regexp"
-
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/recipe"
 	"damson/core/words"
 )
@@ -51,4 +50,4 @@ func fermented(b *bench) {
 }
 
 // turnsSour is a ferment told without its time.
-var turnsSour = regexp.MustCompile(`(?i)\b(ferment(s|ed|ing|ation)?|(turns?|fully|till|until) (it is |it's )?sour|soured|(stops?|quits?|done) bubbling|(several|some|many|a few) weeks)\b`)
+var turnsSour = pattern.MustCompile(`(?i)\b(ferment(s|ed|ing|ation)?|(turns?|fully|till|until) (it is |it's )?sour|soured|(stops?|quits?|done) bubbling|(several|some|many|a few) weeks)\b`)

@@ -1,11 +1,11 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/procedure"
 )
 
@@ -303,7 +303,7 @@ func (b *bench) grinds(s int) bool {
 }
 
 // grinding are the verbs that say so by themselves.
-var grinding = regexp.MustCompile(`^(grind|ground|minc|grat|shred)`)
+var grinding = pattern.MustCompile(`^(grind|ground|minc|grat|shred)`)
 
 func (b *bench) seasoningOnly(s int) bool { return b.only(s, "garlic", "dry-seasoning", "herb") }
 
@@ -337,8 +337,8 @@ func (b *bench) rinsedThrice() bool {
 }
 
 var (
-	limeOff    = regexp.MustCompile(`(?i)\b(rins\w*|fresh (cold )?water|soak again)\b`)
-	threeTimes = regexp.MustCompile(`(?i)\b(three (times|soaks|rinses|changes|waters)|3 (times|soaks|rinses|changes|x)|3x|twice more|two more( times)?|2 more times|two times more|thrice)\b`)
+	limeOff    = pattern.MustCompile(`(?i)\b(rins\w*|fresh (cold )?water|soak again)\b`)
+	threeTimes = pattern.MustCompile(`(?i)\b(three (times|soaks|rinses|changes|waters)|3 (times|soaks|rinses|changes|x)|3x|twice more|two more( times)?|2 more times|two times more|thrice)\b`)
 )
 
 // rinsing asks for the rinses after a soak in lime.

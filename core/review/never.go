@@ -1,10 +1,10 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/procedure"
 )
 
@@ -348,7 +348,7 @@ func oilPack(b *bench) {
 }
 
 // toCover is an amount of fat that is as much as covers the food.
-var toCover = regexp.MustCompile(`(?i)\bto cover\b|\benough to\b.*\bcover|\bas (it|they) takes?\b|\btill covered\b|\bto top (up|off)\b`)
+var toCover = pattern.MustCompile(`(?i)\bto cover\b|\benough to\b.*\bcover|\bas (it|they) takes?\b|\btill covered\b|\bto top (up|off)\b`)
 
 // oilLayer looks for oil poured over what is in the jar; a tested marinade of
 // oil and vinegar is none.
@@ -368,7 +368,7 @@ func (b *bench) oilLayer() {
 }
 
 // noLayer is oil that is stirred so that it does not lie on top.
-var noLayer = regexp.MustCompile(`(?i)\b(not|never|doesn't|don't|won't) (\pL+ )?(only |just |all )?(lie |float |sit |stay )?(up )?on (the )?top\b|\b(not|never|doesn't) (\pL+ )?float`)
+var noLayer = pattern.MustCompile(`(?i)\b(not|never|doesn't|don't|won't) (\pL+ )?(only |just |all )?(lie |float |sit |stay )?(up )?on (the )?top\b|\b(not|never|doesn't) (\pL+ )?float`)
 
 // listsItself reports whether the procedure lists the very food, and no group of it.
 func (b *bench) listsItself(i int) bool {

@@ -1,12 +1,12 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/words"
 )
@@ -42,7 +42,7 @@ func (b *bench) course(yield func(told) bool) {
 }
 
 // lidWords are what closes a jar, in a clause that closes it.
-var lidWords = regexp.MustCompile(`(?i)\b(lids?|flats|caps?|bands?|close[ds]?|tops? on)\b`)
+var lidWords = pattern.MustCompile(`(?i)\b(lids?|flats|caps?|bands?|close[ds]?|tops? on)\b`)
 
 // fills reports whether the clause fills jars.
 func fills(c *method.Clause) bool {
@@ -126,19 +126,19 @@ func makesHot(c *method.Clause, food string) bool {
 }
 
 var (
-	heatWords = regexp.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|heat|heats|heated|heating|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|broil\w*|grill\w*|blister\w*)\b`)
+	heatWords = pattern.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|heat|heats|heated|heating|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|broil\w*|grill\w*|blister\w*)\b`)
 	// dips only loosen skins.
-	dips = regexp.MustCompile(`\b(dip\w*|scald\w*|plung\w*|drop\w*)\b`)
+	dips = pattern.MustCompile(`\b(dip\w*|scald\w*|plung\w*|drop\w*)\b`)
 	// ofBrine is what is boiled by itself and poured over.
-	ofBrine     = regexp.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution)\b`)
-	solidsNamed = regexp.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|vegetables?)\b|\bin (the |their |a |this |that |very |light |medium |heavy )*(syrup|brine)\b`)
-	vessels     = regexp.MustCompile(`\b(jars?|lids?|bands?|canner)\b`)
+	ofBrine     = pattern.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution)\b`)
+	solidsNamed = pattern.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|vegetables?)\b|\bin (the |their |a |this |that |very |light |medium |heavy )*(syrup|brine)\b`)
+	vessels     = pattern.MustCompile(`\b(jars?|lids?|bands?|canner)\b`)
 	// ofLiquid is a liquid that is hot, which heats nothing by being poured over.
-	ofLiquid = regexp.MustCompile(`\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
+	ofLiquid = pattern.MustCompile(`\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
 	// mayHeat is what a clause that nobody read may heat with.
-	mayHeat    = regexp.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
-	hotSolids  = regexp.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|fruit|apples|tomatoes|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
-	hotProduct = regexp.MustCompile(`(?i)\b(?:hot|boiling) (?:\pL+ )?(sauce|juice|puree)\b`)
+	mayHeat    = pattern.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
+	hotSolids  = pattern.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|fruit|apples|tomatoes|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
+	hotProduct = pattern.MustCompile(`(?i)\b(?:hot|boiling) (?:\pL+ )?(sauce|juice|puree)\b`)
 )
 
 // timed reports whether the words hold a time.
@@ -166,7 +166,7 @@ func (b *bench) unprocessed() {
 }
 
 var (
-	putAway   = regexp.MustCompile(`(?i)\b(pantry|cellar|cupboards?|larder|shelf|shelves|basement|store[ds]?|storing|put (them )?away|keeps? (for )?(a|one|two|all|till|until|through))\b`)
-	canned    = regexp.MustCompile(`(?i)\b(canner|water[- ]bath|bath|process(ed)?|retort|pounds|psi)\b`)
-	coldStore = regexp.MustCompile(`(?i)\b(fridge|refrigerat\w*|freezer|freeze|icebox)\b`)
+	putAway   = pattern.MustCompile(`(?i)\b(pantry|cellar|cupboards?|larder|shelf|shelves|basement|store[ds]?|storing|put (them )?away|keeps? (for )?(a|one|two|all|till|until|through))\b`)
+	canned    = pattern.MustCompile(`(?i)\b(canner|water[- ]bath|bath|process(ed)?|retort|pounds|psi)\b`)
+	coldStore = pattern.MustCompile(`(?i)\b(fridge|refrigerat\w*|freezer|freeze|icebox)\b`)
 )

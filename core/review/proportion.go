@@ -1,10 +1,10 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -346,7 +346,7 @@ func (b *bench) saysSugar() bool {
 	return slices.ContainsFunc(b.steps, func(s step) bool { return sugarChanged.MatchString(s.Text) })
 }
 
-var sugarChanged = regexp.MustCompile(`(?i)\b(half|less|more|double|cut|reduced?|lower|low|no|without|skip|quarter|third)[ -](of )?(the |our |my )?sugar\b|\bsugar\b[^.;]{0,30}\b(half|less|a third|a quarter) (of|than)\b`)
+var sugarChanged = pattern.MustCompile(`(?i)\b(half|less|more|double|cut|reduced?|lower|low|no|without|skip|quarter|third)[ -](of )?(the |our |my )?sugar\b|\bsugar\b[^.;]{0,30}\b(half|less|a third|a quarter) (of|than)\b`)
 
 // sugar is free in plain fruit, and in pickles up to the heaviest tested syrup.
 func (b *bench) sugar(k int) {

@@ -1,11 +1,11 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/english"
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/recipe"
 	"damson/core/words"
@@ -77,10 +77,10 @@ func (b *bench) about(st *step, unknown []string) string {
 }
 
 // onlyPepper is a sentence of its own, as in "Salt. Pepper."
-var onlyPepper = regexp.MustCompile(`(?i)^\W*(black |white |ground )*pepper\W*$`)
+var onlyPepper = pattern.MustCompile(`(?i)^\W*(black |white |ground )*pepper\W*$`)
 
 // bonesIn are bones that go in: "boil the bones with them".
-var bonesIn = regexp.MustCompile(`(?i)\b(boil|simmer|cook|add|put|throw|drop|leave)\w* (in )?(the |some |a few |those |your )?(\pL+ )?bones?\b|\bbones? (in|go in|goes in|with them)\b`)
+var bonesIn = pattern.MustCompile(`(?i)\b(boil|simmer|cook|add|put|throw|drop|leave)\w* (in )?(the |some |a few |those |your )?(\pL+ )?bones?\b|\bbones? (in|go in|goes in|with them)\b`)
 
 // hasMeat reports whether meat, fish or stock is in the recipe.
 func (b *bench) hasMeat() bool {

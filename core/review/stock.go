@@ -1,12 +1,12 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
 	"damson/core/food"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/recipe"
 )
@@ -62,7 +62,7 @@ func (d *draft) bones() bool {
 }
 
 // carcass are bones that go in, or are spoken of by their bird: "the bones of two hens".
-var carcass = regexp.MustCompile(`(?i)\b(bones|carcass(es)?|frames) (of|in|into)\b`)
+var carcass = pattern.MustCompile(`(?i)\b(bones|carcass(es)?|frames) (of|in|into)\b`)
 
 // onlyBones reports whether nothing but bones, water and what seasons is in the recipe. A
 // bird is only that of the bones.
@@ -134,7 +134,7 @@ func (d *draft) drainSoak(rd *recipe.Reader) {
 
 // forSoak is what a line of the list says of water that is poured off: "2 gallons water + 3/4
 // cup salt for the soak".
-var forSoak = regexp.MustCompile(`(?i)\b(for (the |an overnight |overnight )*(soak|soaking|salting)|to soak( in)?|soaking water)\b`)
+var forSoak = pattern.MustCompile(`(?i)\b(for (the |an overnight |overnight )*(soak|soaking|salting)|to soak( in)?|soaking water)\b`)
 
 // drainIce sets apart the ice that keeps the salted food cold before it is drained:
 // no ice goes into a jar.

@@ -1,0 +1,109 @@
+package pattern_test
+
+import (
+	"math/rand/v2"
+	"regexp"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+
+	"damson/core/pattern"
+)
+
+// exprs are of every shape that readers use.
+var exprs = []string{
+	`foo`, `(?i)foo`, `foo|bar`, `^(foo|ba[rz])\b`, `a +b`, `a\s*b`, `\d+ ?lb`, `(?i)\bk(?:ettle)?s\b`, `x{2,3}y`, `(?:ab)+c`, `[ab]c?d`, `é+t`, `(?i)É`, `(?i)caf[eé]`, `.*`, `a*`, `[^a]b`, `(a|)(b|c)`,
+	`(?i)^(serves|yields?|makes)\s*:?\s*(\d+)`, `\b(\d+)\s*(?:-|–|to)\s*(\d+)\b`, `½|¼`, `[½¼¾]\s?cup`, `(?m)^b$`, `(?s)a.b`, `(?i)straße`, `(?:a|b|c|d|e|f|g|h|i|j|k|l)m`, `[0-9]{3}`, `\x{212a}`, `(?i:k)elvin`,
+}
+
+// same asks both and compares every answer.
+func same(t *testing.T, p *pattern.Pattern, re *regexp.Regexp, s string) {
+	t.Helper()
+	require.Equal(t, re.MatchString(s), p.MatchString(s), "%s on %q", re, s)
+	require.Equal(t, re.FindString(s), p.FindString(s))
+	require.Equal(t, re.FindStringIndex(s), p.FindStringIndex(s))
+	require.Equal(t, re.FindStringSubmatch(s), p.FindStringSubmatch(s))
+	require.Equal(t, re.FindStringSubmatchIndex(s), p.FindStringSubmatchIndex(s))
+	require.Equal(t, re.FindAllString(s, -1), p.FindAllString(s, -1))
+	require.Equal(t, re.FindAllStringIndex(s, -1), p.FindAllStringIndex(s, -1))
+	require.Equal(t, re.FindAllStringSubmatch(s, 2), p.FindAllStringSubmatch(s, 2))
+	require.Equal(t, re.FindAllStringSubmatchIndex(s, -1), p.FindAllStringSubmatchIndex(s, -1))
+	require.Equal(t, re.ReplaceAllString(s, "<$0>"), p.ReplaceAllString(s, "<$0>"))
+	require.Equal(t, re.ReplaceAllStringFunc(s, strings.ToUpper), p.ReplaceAllStringFunc(s, strings.ToUpper))
+}
+
+// The quick no never says no to a match: on texts made of pieces of the expressions,
+// of both cases, with letters that fold to others.
+func TestSameAsRegexp(t *testing.T) {
+	pieces := []string{"foo", "FOO", "bar", "baz", " ", "  ", "\t", "a", "b", "c", "d", "12", "3", "lb", " lb", "kettle", "K", "s", "ſ", "xx", "y", "ab", "é", "É", "café", "serves", "Makes", ":", "-", "–", "to", "½", "cup", "\n", "ß", "STRASSE", "straße", "m", "l", "\u212aelvin", "kelvin", "\xff"}
+	rnd := rand.New(rand.NewPCG(1, 2))
+	for _, expr := range exprs {
+		p, re := pattern.MustCompile(expr), regexp.MustCompile(expr)
+		same(t, p, re, "")
+		for range 600 {
+			var b strings.Builder
+			for range rnd.IntN(7) {
+				b.WriteString(pieces[rnd.IntN(len(pieces))])
+			}
+			same(t, p, re, b.String())
+		}
+	}
+}
+
+// Expressions grown at random agree with regexp on texts grown at random.
+func TestSameAsRegexpAtRandom(t *testing.T) {
+	rnd := rand.New(rand.NewPCG(3, 4))
+	var grow func(depth int) string
+	grow = func(depth int) string {
+		if depth == 0 {
+			return []string{"a", "b", "ab", "k", "S", "[ab]", "[^a]", `\d`, `\s`, ".", "é", `\b`, "^", "$", "1"}[rnd.IntN(15)]
+		}
+		x, y := grow(depth-1), grow(rnd.IntN(depth))
+		return []string{x + y, "(" + x + "|" + y + ")", "(?:" + x + ")?" + y, "(?:" + x + ")+" + y, "(?:" + x + ")*" + y, "(?:" + x + "){2}", "(?i:" + x + ")" + y}[rnd.IntN(7)]
+	}
+	letters := []rune("aAbBkKsS1 é\n\u212aſ")
+	for range 3000 {
+		expr := grow(1 + rnd.IntN(3))
+		re, err := regexp.Compile(expr)
+		if err != nil {
+			continue
+		}
+		p := pattern.MustCompile(expr)
+		for range 20 {
+			s := make([]rune, rnd.IntN(8))
+			for i := range s {
+				s[i] = letters[rnd.IntN(len(letters))]
+			}
+			same(t, p, re, string(s))
+		}
+	}
+}
+
+// It says no where a letter that the match needs is missing, and only there.
+func TestMay(t *testing.T) {
+	for _, c := range []struct {
+		expr, s string
+		may     bool
+	}{
+		{`(?i)\bserves? (\d+)`, "Serves 8", true},
+		{`(?i)\bserves? (\d+)`, "2 cups sugar", false},
+		{`pints?|quarts?`, "7 quart jars", true},
+		{`pints?|quarts?`, "a pound of salt", false},
+		{`\d`, "none", false},
+		{`.*`, "", true},
+		{`sour +cream`, "sour salt, clotted cream", true}, // it only looks at pairs
+		{`sour +cream`, "sourcream", false},
+	} {
+		var in pattern.Pairs
+		in.Of(c.s)
+		require.Equal(t, c.may, pattern.MustCompile(c.expr).May(&in), "%s on %q", c.expr, c.s)
+	}
+}
+
+func BenchmarkNo(b *testing.B) {
+	p := pattern.MustCompile(`(?i)^(serves|yields?|makes)\s*:?\s*(\d+)`)
+	for b.Loop() {
+		p.MatchString("4 cups carrots, peeled and diced, from the garden")
+	}
+}
