@@ -12,6 +12,17 @@ type scored struct {
 // acts returns the best frame of each verb of the clause, and of its phrases
 // without a verb.
 func (c *clause) acts(closed bool) []scored {
+	k := 0
+	if closed {
+		k = 1
+	}
+	if !c.acted[k] {
+		c.acted[k], c.done[k] = true, c.findActs(closed)
+	}
+	return c.done[k]
+}
+
+func (c *clause) findActs(closed bool) []scored {
 	var out []scored
 	taken := map[string]bool{}
 	for _, v := range c.verbIndexes() {
@@ -34,10 +45,14 @@ func (c *clause) acts(closed bool) []scored {
 	if len(out) == 0 || !hasVerb(c.t) {
 		best := scored{}
 		for _, f := range c.r.bare {
-			if s := f.match(c, -1); s > 0 {
-				s = s*2 + phaseScore(f, closed)
+			n := c.pattern(f.elements)
+			if n == 0 {
+				continue
+			}
+			if s := f.around(c, -1, 2+n); s > 0 {
+				s = s*2 + phaseScore(f.Frame, closed)
 				if s > best.score {
-					best = scored{f, -1, s}
+					best = scored{f.Frame, -1, s}
 				}
 			}
 		}

@@ -40,7 +40,10 @@ type clause struct {
 	wide           *clause
 	keys           firsts
 	phrased, keyed bool
-	text           string
+	// done are its acts, before and after the jars are closed.
+	done  [2][]scored
+	acted [2]bool
+	text  string
 	// measures found in the sentence, by token of the clause.
 	m []english.Measure
 	// raw are the plain tokens, nums how many of them from each on are a number.
@@ -490,10 +493,29 @@ func (c *clause) hasNumber() bool {
 	return false
 }
 
+// element is a word of a pattern, or a slot for a kind of thing.
+type element struct{ word, folded, slot string }
+
+func elementsOf(pattern string) []element {
+	var out []element
+	for _, e := range strings.Fields(strings.NewReplacer(",", " ", ":", " ", ".", " ").Replace(pattern)) {
+		if strings.HasPrefix(e, "{") {
+			out = append(out, element{slot: strings.Trim(e, "{}")})
+		} else {
+			out = append(out, element{word: e, folded: words.Fold(e)})
+		}
+	}
+	return out
+}
+
 // pattern matches a phrase with slots against a clause; it returns the number of
 // its elements, 0 where it does not match. A word or two may stand between.
-func (c *clause) pattern(p string) int {
-	elements := elementsOf(p)
+func (c *clause) pattern(elements []element) int {
+	for i := range elements {
+		if e := &elements[i]; e.slot == "" && !c.begins(e.folded) && !c.begins(e.word) {
+			return 0
+		}
+	}
 	for i := range c.t {
 		if c.from(elements, i) {
 			return len(elements)
@@ -502,21 +524,9 @@ func (c *clause) pattern(p string) int {
 	return 0
 }
 
-// patterns keeps the elements of each pattern of the frames.
-var patterns sync.Map
-
-func elementsOf(p string) []string {
-	if e, ok := patterns.Load(p); ok {
-		return e.([]string)
-	}
-	e := strings.Fields(strings.NewReplacer(",", " ", ":", " ", ".", " ").Replace(p))
-	patterns.Store(p, e)
-	return e
-}
-
-func (c *clause) from(elements []string, i int) bool {
-	for k, e := range elements {
-		found := false
+func (c *clause) from(elements []element, i int) bool {
+	for k := range elements {
+		e, found := &elements[k], false
 		for gap := 0; i < len(c.t) && gap <= 2; gap++ {
 			if c.t[i].Kind == words.Mark {
 				i++
@@ -541,15 +551,15 @@ func (c *clause) from(elements []string, i int) bool {
 }
 
 // slot matches one element at token i.
-func (c *clause) slot(e string, i int) int {
+func (c *clause) slot(e *element, i int) int {
 	w := &c.t[i]
-	if !strings.HasPrefix(e, "{") {
-		if w.Text == words.Fold(e) || w.low == e {
+	if e.slot == "" {
+		if w.Text == e.folded || w.low == e.word {
 			return 1
 		}
 		return 0
 	}
-	name := strings.Trim(e, "{}")
+	name := e.slot
 	for _, m := range c.m {
 		if m.Start == i && (name == "DUR" && m.Kind == english.Duration || name == "TEMP" && m.Kind == english.Temperature || (name == "GAP" || name == "SIZE") && m.Kind == english.Length) {
 			return m.End - m.Start

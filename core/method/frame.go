@@ -47,45 +47,42 @@ type Language struct {
 	Plain  []*Plain           `yaml:"plain" json:"plain"`
 }
 
-// match returns how well the frame fits the clause, 0 where it does not.
+// match returns how well the frame fits the verb of the clause, 0 where it does not.
 func (f *Frame) match(c *clause, verb int) int {
-	score := 2
-	if f.Pattern != "" && len(f.Verbs) == 0 {
-		n := c.pattern(f.Pattern)
-		if n == 0 {
-			return 0
-		}
-		score = 2 + n
-	} else {
-		objects := c.objectsOf(verb)
-		best := 0
-		for _, o := range objects {
-			if fits(o.class, f.Object) {
-				s := 1
-				if o.class == f.Object {
-					s = 3
-				}
-				best = max(best, s)
+	objects := c.objectsOf(verb)
+	best := 0
+	for _, o := range objects {
+		if fits(o.class, f.Object) {
+			s := 1
+			if o.class == f.Object {
+				s = 3
 			}
-		}
-		if best == 0 {
-			switch {
-			case onlyMeasures(objects) && bareObject[f.Object]:
-				best = 1 // "Drain." "Vent ten minutes."
-			case len(f.What) > 0 && c.hasAny(f.What):
-				best = 2
-			default:
-				return 0
-			}
-		}
-		score += best
-		if f.Particle != "" {
-			if !c.particle(verb, f.Particle) {
-				return 0
-			}
-			score += 2
+			best = max(best, s)
 		}
 	}
+	if best == 0 {
+		switch {
+		case onlyMeasures(objects) && bareObject[f.Object]:
+			best = 1 // "Drain." "Vent ten minutes."
+		case len(f.What) > 0 && c.hasAny(f.What):
+			best = 2
+		default:
+			return 0
+		}
+	}
+	score := 2 + best
+	if f.Particle != "" {
+		if !c.particle(verb, f.Particle) {
+			return 0
+		}
+		score += 2
+	}
+	return f.around(c, verb, score)
+}
+
+// around adds to the score what stands around the verb as the frame wants it, and
+// makes it 0 where something does not.
+func (f *Frame) around(c *clause, verb, score int) int {
 	if len(f.What) > 0 {
 		if !c.hasAny(f.What) {
 			return 0

@@ -23,7 +23,7 @@ type Reader struct {
 	phrases map[string][]phrase
 	verbs   map[string]bool
 	frames  map[string][]verbFrame
-	bare    []*Frame // frames without a verb
+	bare    []bareFrame
 	// varieties are the folded names of kinds of a produce: "elberta".
 	varieties map[string]bool
 	// clues are the hints by the first word of each; codes are theirs, in their order.
@@ -39,6 +39,12 @@ type Reader struct {
 type verbFrame struct {
 	*Frame
 	rest []string // the words behind the verb: "over" of "pick over"
+}
+
+// bareFrame is a frame without a verb, and the elements of its pattern.
+type bareFrame struct {
+	*Frame
+	elements []element
 }
 
 // NewReader returns a reader of the language that knows the foods.
@@ -74,7 +80,7 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	}
 	for _, f := range lang.Frames {
 		if len(f.Verbs) == 0 {
-			r.bare = append(r.bare, f)
+			r.bare = append(r.bare, bareFrame{f, elementsOf(f.Pattern)})
 		}
 		for _, v := range f.Verbs {
 			verb, rest := verbWords(v)

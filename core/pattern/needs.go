@@ -13,19 +13,33 @@ const (
 	mostNeeds = 80
 )
 
-// needs returns the literals of which every match of the expression holds one, nil
-// where there are none.
-func needs(expr string) []string {
+// parse reads an expression that compiles.
+func parse(expr string) *syntax.Regexp {
 	tree, err := syntax.Parse(expr, syntax.Perl)
 	if err != nil {
-		return nil
+		return &syntax.Regexp{Op: syntax.OpStar, Sub: []*syntax.Regexp{{Op: syntax.OpAnyChar}}}
 	}
-	return walk(tree).needed()
+	return tree
+}
+
+// needs returns lists of literals: every match of the expression holds one of each.
+func needs(tree *syntax.Regexp) [][]string {
+	p := walk(tree)
+	all := p.all
+	if len(all) == 0 && p.needed() != nil {
+		all = [][]string{p.needed()}
+	}
+	slices.SortStableFunc(all, func(a, b []string) int { return len(a) - len(b) })
+	return all
 }
 
 // part is what is known of a part of an expression: exact holds every text that it
-// matches, where these are few; holds the literals of which each match has one.
-type part struct{ exact, holds []string }
+// matches, where these are few; holds the literals of which each match has one; all
+// such lists of literals, where the part is made of several.
+type part struct {
+	exact, holds []string
+	all          [][]string
+}
 
 // needed is the better of the two.
 func (p part) needed() []string { return better(p.holds, p.exact) }
@@ -126,6 +140,15 @@ func alternate(subs []*syntax.Regexp) part {
 func concat(subs []*syntax.Regexp) part {
 	run, whole := []string{""}, true
 	var best []string
+	var all [][]string
+	need := func(lists ...[]string) {
+		for _, list := range lists {
+			if shortest(list) > 1 {
+				all = append(all, list)
+			}
+			best = better(best, list)
+		}
+	}
 	for _, sub := range subs {
 		p := walk(sub)
 		if joined := cross(run, p.exact); joined != nil {
@@ -137,7 +160,10 @@ func concat(subs []*syntax.Regexp) part {
 		if joined := cross(run, again); joined != nil {
 			run = joined // "a +b": a blank stands behind the a, and one before the b
 		}
-		best = better(better(best, run), p.holds)
+		need(run)
+		if need(p.all...); p.all == nil {
+			need(p.holds)
+		}
 		switch {
 		case p.exact != nil:
 			run = p.exact
@@ -150,12 +176,16 @@ func concat(subs []*syntax.Regexp) part {
 	if whole {
 		return part{exact: run}
 	}
-	return part{holds: better(best, run)}
+	need(run)
+	return part{holds: best, all: all}
 }
 
 // repeated are the texts of which one begins and one ends a part that is repeated,
 // nil where it may be missing.
 func repeated(re *syntax.Regexp) []string {
+	for re.Op == syntax.OpCapture {
+		re = re.Sub[0]
+	}
 	if re.Op == syntax.OpPlus || re.Op == syntax.OpRepeat && re.Min > 0 {
 		return walk(re.Sub[0]).exact
 	}

@@ -5,14 +5,16 @@ import "strings"
 // Pairs are the letters of a text and its pairs of neighbours, without their order
 // and without regard to case; all figures count as one, and all blanks.
 type Pairs struct {
+	text string
 	ones [4]uint64
 	two  [32]uint64
 	// odd is true where the text holds a letter beyond ASCII that folds to one of it.
 	odd bool
 }
 
-// Of adds the pairs of a text.
-func (in *Pairs) Of(s string) {
+// PairsOf returns the pairs of a text.
+func PairsOf(s string) (in Pairs) {
+	in.text = s
 	last, first := byte(0), true
 	for i := 0; i < len(s); i++ {
 		c := plain[s[i]]
@@ -26,6 +28,7 @@ func (in *Pairs) Of(s string) {
 		}
 		last, first = c, false
 	}
+	return in
 }
 
 // has reports whether the literal may stand in the text.

@@ -12,27 +12,45 @@ import (
 // Pattern is a regular expression with the literals that every match of it needs.
 type Pattern struct {
 	*regexp.Regexp
-	// need are these literals, as Pairs sees them: one at least must be there. It
-	// is empty where nothing is needed for sure.
-	need []string
+	// need are lists of such literals, as Pairs sees them: one at least of each list
+	// must be there. It is empty where nothing is needed for sure.
+	need [][]string
+	// head are the bytes that a text with a match may begin with, nil for any.
+	head *heads
 }
 
 // MustCompile compiles the expression, and panics where it is none.
 func MustCompile(expr string) *Pattern {
-	return &Pattern{regexp.MustCompile(expr), needs(expr)}
+	re, tree := regexp.MustCompile(expr), parse(expr)
+	return &Pattern{re, needs(tree), headsOf(tree)}
 }
 
 // May reports whether the text of which these are the pairs can hold a match.
 func (p *Pattern) May(in *Pairs) bool {
-	return len(p.need) == 0 || in.odd || slices.ContainsFunc(p.need, in.has)
+	if !p.begins(in.text) {
+		return false
+	}
+	for _, list := range p.need {
+		if !in.odd && !slices.ContainsFunc(list, in.has) {
+			return false
+		}
+	}
+	return true
+}
+
+// begins reports whether a text that begins so can hold a match.
+func (p *Pattern) begins(s string) bool {
+	return p.head == nil || s != "" && p.head[s[0]]
 }
 
 func (p *Pattern) may(s string) bool {
+	if !p.begins(s) {
+		return false
+	}
 	if len(p.need) == 0 {
 		return true
 	}
-	var in Pairs
-	in.Of(s)
+	in := PairsOf(s)
 	return p.May(&in)
 }
 

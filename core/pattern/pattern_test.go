@@ -14,7 +14,7 @@ import (
 // exprs are of every shape that readers use.
 var exprs = []string{
 	`foo`, `(?i)foo`, `foo|bar`, `^(foo|ba[rz])\b`, `a +b`, `a\s*b`, `\d+ ?lb`, `(?i)\bk(?:ettle)?s\b`, `x{2,3}y`, `(?:ab)+c`, `[ab]c?d`, `é+t`, `(?i)É`, `(?i)caf[eé]`, `.*`, `a*`, `[^a]b`, `(a|)(b|c)`,
-	`(?i)^(serves|yields?|makes)\s*:?\s*(\d+)`, `\b(\d+)\s*(?:-|–|to)\s*(\d+)\b`, `½|¼`, `[½¼¾]\s?cup`, `(?m)^b$`, `(?s)a.b`, `(?i)straße`, `(?:a|b|c|d|e|f|g|h|i|j|k|l)m`, `[0-9]{3}`, `\x{212a}`, `(?i:k)elvin`,
+	`(?i)^(serves|yields?|makes)\s*:?\s*(\d+)`, `\b(\d+)\s*(?:-|–|to)\s*(\d+)\b`, `½|¼`, `[½¼¾]\s?cup`, `(?m)^b$`, `(?s)a.b`, `(?i)straße`, `(?:a|b|c|d|e|f|g|h|i|j|k|l)m`, `[0-9]{3}`, `^\W*(hi|ab)`, `^(foo|é)`, `^(?i)[k-m]`, `^a?b|^c`, `(^a|b)`, `^(a*|b)`, `^.b`, `^[^a]`, `(?i)^ſ|^k`, `^$`, `\x{212a}`, `(?i:k)elvin`,
 }
 
 // same asks both and compares every answer.
@@ -94,11 +94,41 @@ func TestMay(t *testing.T) {
 		{`.*`, "", true},
 		{`sour +cream`, "sour salt, clotted cream", true}, // it only looks at pairs
 		{`sour +cream`, "sourcream", false},
+		{`^\W*(hi|dear)\b`, "1 cup dear sugar", false},
+		{`^\W*(hi|dear)\b`, "— Hi, dear", true},
+		{`^\d+$`, "", false},
+		{`(she|he) .*(fills|packs)`, "fills jars with beans", false}, // both are needed
+		{`(she|he) .*(fills|packs)`, "he at once fills them", true},
 	} {
-		var in pattern.Pairs
-		in.Of(c.s)
+		in := pattern.PairsOf(c.s)
 		require.Equal(t, c.may, pattern.MustCompile(c.expr).May(&in), "%s on %q", c.expr, c.s)
 	}
+}
+
+// A set passes over no expression that matches.
+func TestSet(t *testing.T) {
+	var list []*pattern.Pattern
+	for _, expr := range exprs {
+		list = append(list, pattern.MustCompile(expr))
+	}
+	set := pattern.NewSet(list...)
+	for _, s := range []string{"", "foo", "4 cups Café, serves 8", "12 lb\nb", "½ cup", "\u212aettles", "abab c", "xxy", "— hi"} {
+		may := map[int]bool{}
+		set.Each(s, func(i int, s string) string {
+			may[i] = true
+			return s
+		})
+		for i, p := range list {
+			if p.Regexp.MatchString(s) {
+				require.True(t, may[i], "%s on %q", p, s)
+			}
+		}
+	}
+	two := pattern.NewSet(pattern.MustCompile("a"), pattern.MustCompile("bc"), pattern.MustCompile("a"))
+	require.Equal(t, "0 bc 1", two.Each("a", func(i int, s string) string { // what the first writes the second reads
+		return map[int]string{0: "0 bc", 1: s + " 1"}[i]
+	}))
+	require.Panics(t, func() { pattern.NewSet(make([]*pattern.Pattern, 129)...) })
 }
 
 func BenchmarkNo(b *testing.B) {

@@ -370,7 +370,10 @@ func (r *Reader) headed(body string, t []words.Token) bool {
 		bare = strings.TrimSuffix(strings.TrimPrefix(bare, "b>"), "</b")
 	}
 	marked := bare != strings.TrimSpace(body) && !strings.HasSuffix(body, ">") || strings.HasPrefix(body, "<b>") || strings.HasSuffix(bare, ":")
-	f := words.Split(strings.TrimSuffix(bare, ":"))
+	f := t
+	if name := strings.TrimSuffix(bare, ":"); name != body {
+		f = words.Split(name)
+	}
 	if len(f) == 0 || len(f) > 9 {
 		return false
 	}

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"strconv"
 	"strings"
 
@@ -255,14 +256,19 @@ func fillsJars(sentence string) bool {
 	if !containsAny(low, "jar", "pint", "quart", "inch", "head", "hot", "raw") {
 		return false
 	}
-	if filling.MatchString(low) {
-		return !notFilling.MatchString(low)
-	}
-	return false
+	return slices.ContainsFunc(filling, func(p *pattern.Pattern) bool { return p.MatchString(low) }) && !notFilling.MatchString(low)
 }
 
 var (
-	filling    = pattern.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b|\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b|\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b|\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b|\b(loose|loosely|raw|tight|tightly)\b.*\b(in|into) (the |each |every |your |my )?(hot )?(jars?|pints?|quarts?|bottles?|glass(es)?)\b|^(into )?(the )?(hot|warm|clean) (half-?)?(pint |quart )?(jars?|pints?|quarts?|glasses)\b ?[,:]|\binch(es)?\b.* (stays?|remains?|empty|free)\b`)
+	filling = []*pattern.Pattern{
+		pattern.MustCompile(`\b(fill|filled|filling|pack|packed|ladle|spoon|pour|funnel|stuff|layer|jar it|jar them)\b.*\b(jars?|pints?|quarts?|half-pints?|hot|raw|inch)\b`),
+		pattern.MustCompile(`\b(leave|leaving|left)\b.*\b(inch|headspace|head space|headroom)\b`),
+		pattern.MustCompile(`\binch(es)? (from|below|under|of|to) (the )?(top|rim|mouth|edge|brim)\b`),
+		pattern.MustCompile(`\binto (the |each |my )?(hot |clean |sterile |warm )*(jars|pints|quarts|half-pints|pint jars|quart jars)\b`),
+		pattern.MustCompile(`\b(loose|loosely|raw|tight|tightly)\b.*\b(in|into) (the |each |every |your |my )?(hot )?(jars?|pints?|quarts?|bottles?|glass(es)?)\b`),
+		pattern.MustCompile(`^(into )?(the )?(hot|warm|clean) (half-?)?(pint |quart )?(jars?|pints?|quarts?|glasses)\b ?[,:]`),
+		pattern.MustCompile(`\binch(es)?\b.* (stays?|remains?|empty|free)\b`),
+	}
 	notFilling = pattern.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
 )
 

@@ -84,9 +84,9 @@ func (r *Reader) foodAnywhere(t []words.Token) bool {
 // ofTheLine reports whether the part belongs to the ingredient: its words are
 // foods, forms, states, amounts, or it holds an amount of a food of its own.
 func (r *Reader) ofTheLine(part string) bool {
-	t := words.Split(part)
+	t, folded := words.Split(part), words.FoldPhrase(part)
 	for _, phrase := range servingPhrases {
-		if strings.Contains(words.FoldPhrase(part), strings.Join(phrase, " ")) {
+		if strings.Contains(folded, strings.Join(phrase, " ")) {
 			return true
 		}
 	}

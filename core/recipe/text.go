@@ -666,8 +666,11 @@ func (r *Reader) answered(list []string, next string) []string {
 		if i+1 < len(list) {
 			after = list[i+1]
 		}
+		if !strings.HasSuffix(s, "?") {
+			continue
+		}
 		t := words.Split(s)
-		if !strings.HasSuffix(s, "?") || len(t) > 9 || after == "" || r.names(s) == 0 || whWord[t[0].Text] || refused.MatchString(after) {
+		if len(t) > 9 || after == "" || r.names(s) == 0 || whWord[t[0].Text] || refused.MatchString(after) {
 			continue
 		}
 		list[i] = strings.TrimRight(s, "? ")

@@ -16,17 +16,7 @@ func tidy(s string) string {
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
-	var in pattern.Pairs
-	in.Of(s)
-	for _, m := range mends {
-		if !m.find.May(&in) {
-			continue
-		}
-		if mended := m.find.Regexp.ReplaceAllString(s, m.put); mended != s {
-			s = mended
-			in.Of(s)
-		}
-	}
+	s = mending.Each(s, func(i int, s string) string { return mends[i].find.Regexp.ReplaceAllString(s, mends[i].put) })
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
 }
 
@@ -64,6 +54,15 @@ type mend struct {
 
 // unitDot is the mark of a short form, which ends no sentence: "2 Tbsp. a quart".
 var unitDot = pattern.MustCompile(`(?i)(\d|½|¼|¾) ?(tbsp|tbs|tsp|qts?|pts?|oz|lbs?|pkg)\. (an?|per|each|to|the|in)\b`)
+
+// mending are the expressions of mends.
+var mending = func() *pattern.Set {
+	var list []*pattern.Pattern
+	for _, m := range mends {
+		list = append(list, m.find)
+	}
+	return pattern.NewSet(list...)
+}()
 
 // mends are made in this order.
 var mends = []*mend{
