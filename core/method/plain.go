@@ -87,6 +87,9 @@ func (p *passage) cover(what string, covered []bool) bool {
 		}
 		return found
 	}
+	if !p.c.begins(what) {
+		return false
+	}
 	want := folded(what)
 	for i := 0; i+len(want) <= len(p.c.t); i++ {
 		same := true

@@ -242,10 +242,11 @@ func (r *Reader) timed(t []words.Token) bool {
 // processFact reports whether the line states minutes, pounds or headspace and
 // names no food.
 func (r *Reader) processFact(t []words.Token) bool {
-	if ms := english.Measures(t); len(ms) > 0 && ms[0].Start == 0 && ms[0].Kind == english.Length && ms[0].End < len(t) && r.inVessel(t[ms[0].End:]) {
+	ms := english.Measures(t)
+	if len(ms) > 0 && ms[0].Start == 0 && ms[0].Kind == english.Length && ms[0].End < len(t) && r.inVessel(t[ms[0].End:]) {
 		return true // "two inches of hot water in the canner"
 	}
-	if ms := english.Measures(t); len(ms) > 0 && ms[0].Start == 0 && (ms[0].Kind == english.Duration || ms[0].Kind == english.Length && !r.foodAnywhere(t)) {
+	if len(ms) > 0 && ms[0].Start == 0 && (ms[0].Kind == english.Duration || ms[0].Kind == english.Length && !r.foodAnywhere(t)) {
 		return true
 	}
 	if _, _, n := english.Range(t, 0); n > 0 {
@@ -256,11 +257,19 @@ func (r *Reader) processFact(t []words.Token) bool {
 	if t[0].Text == "no" || t[0].Text == "without" {
 		return true // what is not there
 	}
+	if !ofProcess(t) {
+		return false
+	}
 	for i := range t {
 		if r.foodAt(t, i) && t[i].Text != "head" {
 			return false
 		}
 	}
+	return true
+}
+
+// ofProcess reports whether the words name something of the process.
+func ofProcess(t []words.Token) bool {
 	for i := range t {
 		switch t[i].Text {
 		case "headspace", "headroom", "psi", "canner", "gauge", "altitude", "elevation":

@@ -18,35 +18,32 @@ var (
 // made finds the line that says that jars of this recipe exist already, 0 where none
 // does: two of the three signs, and never a question of what to do.
 func made(rec *Recipe) int {
-	when, here, asks, did := 0, 0, 0, 0
-	look := func(no int, text string) {
-		text = strings.ReplaceAll(text, "’", "'")
-		if when == 0 && madeWhen.MatchString(text) {
-			when = no
-		}
-		if did == 0 && madeDone.MatchString(text) {
-			did = no
-		}
-		if here == 0 && madeHere.MatchString(text) {
-			here = no
-		}
-		if asks == 0 && madeAsks.MatchString(text) {
-			asks = no
-		}
+	when, here := saidIn(rec, madeWhen), saidIn(rec, madeHere)
+	if when == 0 && here == 0 {
+		return 0
 	}
-	for _, st := range rec.Steps {
-		look(st.No, st.Text)
-	}
-	for _, l := range rec.Lines {
-		if l.Kind != Ingredient {
-			look(l.No, l.Text)
-		}
-	}
+	did, asks := saidIn(rec, madeDone), saidIn(rec, madeAsks)
 	switch {
 	case here > 0 && (asks > 0 || when > 0 && did > 0):
 		return here
 	case when > 0 && did > 0 && asks > 0:
 		return when
+	}
+	return 0
+}
+
+// saidIn returns the line of the first sentence, or else of the first line that is
+// none of an ingredient, in which the words stand; 0 where they do not.
+func saidIn(rec *Recipe, what *pattern.Pattern) int {
+	for _, st := range rec.Steps {
+		if what.MatchString(strings.ReplaceAll(st.Text, "’", "'")) {
+			return st.No
+		}
+	}
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient && what.MatchString(strings.ReplaceAll(l.Text, "’", "'")) {
+			return l.No
+		}
 	}
 	return 0
 }

@@ -138,7 +138,7 @@ func (p *page) personal(r *Reader, i int, line string) bool {
 func (p *page) times() map[float64]int {
 	out := map[float64]int{}
 	for _, line := range p.lines {
-		if len(line) > longestLine || !strings.Contains(strings.ToLower(line), "min") {
+		if len(line) > longestLine || !inMinutes.MatchString(line) {
 			continue
 		}
 		for _, m := range english.Measures(words.Split(line)) {
@@ -149,6 +149,8 @@ func (p *page) times() map[float64]int {
 	}
 	return out
 }
+
+var inMinutes = pattern.MustCompile(`(?i)min(s|utes?)?\b`)
 
 // letterhead reports whether the line i stands above the greeting of a letter.
 func (p *page) letterhead(i int) bool {
