@@ -25,6 +25,8 @@ func (p *passage) beside() string {
 		return "the pressure is gone"
 	case p.at.Done && p.does("go") && p.says("to the") && !p.any(colds) && !p.hasClass(Canner) && !p.c.hasNumber() && p.givenAway():
 		return "given away"
+	case (p.at.Done || !p.at.Method) && p.givesJar():
+		return "given away"
 	case p.c.kind == condition && p.before != nil && p.before.hasAny(askers) && !p.names(stuff) && !p.c.hasNumber():
 		return "somebody to ask"
 	case p.spoilsSeal():
@@ -35,6 +37,11 @@ func (p *passage) beside() string {
 		return "another day"
 	}
 	return ""
+}
+
+// givesJar reports a jar that somebody is given: "I gave a jar to my mailman".
+func (p *passage) givesJar() bool {
+	return p.does("give sell send take bring mail post hand swap trade lend promise owe") && (p.hasClass(Jar) || p.hasClass(FullJar)) && p.namesPerson() && !p.namesFood() && !p.hasClass(Canner) && !p.any(colds)
 }
 
 // setAside reports what is kept for the table and goes into nothing before: "cheese and

@@ -125,9 +125,13 @@ func (r *Reader) split(text string, t []token) []*clause {
 			flush(i)
 			start, joint, k = i, "", mainClause
 		case w.inner:
-		case joints[w.low] != 0 && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if" || w.low == "because"):
-			flush(i)
-			start, joint, k = i, w.low, joints[w.low]
+		case joints[w.low] != 0 && !w.manner && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if" || w.low == "because"):
+			from := i
+			if i > start+1 && t[i-1].low == "from" {
+				from-- // "15 minutes, from when it boils again"
+			}
+			flush(from)
+			start, joint, k = from, w.low, joints[w.low]
 		case i > start && (k == condition || k == moment) && w.isVerb && !w.aux && w.low == w.verb && r.prefers(w.verb) && hasVerb(t[start:i]) && t[i-1].Kind == words.Word && !t[i-1].aux && !subjects[t[i-1].low] && !determiners[t[i-1].low] && t[i-1].low != "to" && t[i-1].low != "and" && t[i-1].low != "or" && t[i-1].low != "not" && t[i-1].low != "never" && t[i-1].verb != "let" && t[i-1].verb != "make" && t[i-1].verb != "help" && t[i-1].verb != "keep":
 			flush(i)
 			start, joint, k = i, "", mainClause // "when it rocks turn it down"

@@ -16,7 +16,7 @@ func (p *passage) composed() bool {
 		return true // nothing is done
 	}
 	if c.kind == result && !p.at.Closed {
-		if _, why := p.openEnd(nil); why == "" && !p.strangeWord() && !p.puts() && !p.any(strange) {
+		if _, why := p.openEnd(nil); why == "" && !p.strangeWord() && !p.puts() && (!p.any(strange) || p.says("leftover") && p.does("come fall")) {
 			return true // an end, and none that says how thick
 		}
 	}

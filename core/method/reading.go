@@ -512,7 +512,7 @@ func (p *passage) read() Clause {
 		if name == "process" && s.verb >= 0 && p.c.t[s.verb].verb == "boil" {
 			name = "boil-bath"
 		}
-		a := Act{Name: name, Undone: s.frame.Undone || out.Negated && !excuses[s.frame.Act], frame: s.frame}
+		a := Act{Name: name, Undone: s.frame.Undone || out.Negated && !excuses[s.frame.Act] || s.verb > 0 && p.gently(s.verb-1), frame: s.frame}
 		if s.verb >= 0 {
 			a.Verb = p.c.t[s.verb].low
 			for _, o := range p.c.objectsOf(s.verb) {
@@ -524,7 +524,7 @@ func (p *passage) read() Clause {
 				a.Minutes = m.Min
 			}
 		}
-		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && p.namesFood() {
+		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && p.namesFood() || s.verb < 0 && a.Name == "cover-with-liquid" && p.overVessel() {
 			continue
 		}
 		if s.verb >= 0 && thrown[p.c.t[s.verb].verb] && putting[a.Name] && !p.puts() {
@@ -586,6 +586,11 @@ func (p *passage) read() Clause {
 	}
 	out.Why = "frame"
 	return out
+}
+
+// overVessel reports liquid that stands over jars, or in the pot that holds them.
+func (p *passage) overVessel() bool {
+	return p.at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Lid) || p.hasClass(Canner) || p.hasClass(Pot)
 }
 
 // idle reports whether a clause outside the method names nothing that could be in a
@@ -663,6 +668,10 @@ func (p *passage) inContext(act string) string {
 		}
 	}
 	switch act {
+	case "fill":
+		if p.does("do") && p.says("pint", "quart", "half-pint") && !p.does("fill") {
+			return "choose-jar" // "I do pints"
+		}
 	case "measure":
 		if p.at.Closed && !p.at.Done && p.does("count time clock") && p.c.measured(english.Duration) {
 			return "process" // "and count 75 minutes from there"
@@ -897,6 +906,9 @@ var heatVerbs = set(`boil simmer cook heat fry bake roast steam blanch brown pro
 
 // negated reports whether the predicate is said not to be done.
 func (p *passage) negated() bool {
+	if p.c.joint == "or" && p.before != nil && p.c.t[0].isVerb && !p.c.t[0].aux && p.c.t[0].low == p.c.t[0].verb && p.before.denied() {
+		return true // "don't mash or puree them"
+	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		if w.low == "used" && p.word(i+1) == "to" && i > 0 && subjects[p.word(i-1)] && i+2 < len(p.c.t) && p.c.t[i+2].isVerb {
@@ -908,7 +920,7 @@ func (p *passage) negated() bool {
 		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
 			continue
 		}
-		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) {
+		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) || p.gently(i) {
 			continue
 		}
 		// "do not forget", "never skimp": it is done.
@@ -921,6 +933,26 @@ func (p *passage) negated() bool {
 	}
 	return false
 }
+
+// denied reports whether the clause begins with a denial of what it tells to do.
+func (c *clause) denied() bool {
+	switch c.t[0].low {
+	case "never", "don't", "dont":
+		return len(c.t) > 1 && !sparing[c.t[1].verb]
+	case "do":
+		return len(c.t) > 2 && c.t[1].low == "not" && !sparing[c.t[2].verb]
+	}
+	return false
+}
+
+// gently reports whether the negator at i only says how something is done, so that
+// nothing comes to harm: "pack them tight without bruising".
+func (p *passage) gently(i int) bool {
+	return p.c.t[i].low == "without" && i > 0 && hasVerb(p.c.t[:i]) && i+1 < len(p.c.t) && p.c.t[i+1].isVerb && spoiling[p.c.t[i+1].verb]
+}
+
+// spoiling are verbs of what befalls food by rough hands.
+var spoiling = set("bruise crush break tear squash mash smash burn scorch spill splash pierce damage")
 
 // limits reports whether the negator at i sets a limit to a measure and denies nothing:
 // "at 10 pounds, never more than 15", "an inch and no less".
@@ -1043,8 +1075,8 @@ func (p *passage) opensJar() bool {
 	}
 	for i := range c.t {
 		w := &c.t[i]
-		if w.verb == "open" && w.isVerb && len(c.t) == 1 && p.at.Done {
-			return true
+		if w.verb == "open" && w.isVerb && p.at.Done && (len(c.t) == 1 || len(c.t) == 2 && c.kind == moment) {
+			return true // "after opening"
 		}
 		if w.verb == "open" && (w.isVerb || w.low == "opening" || w.low == "opened") && !p.negatedAt(i) {
 			for k := max(0, i-4); k < len(c.t) && k <= i+4; k++ {
@@ -1138,6 +1170,9 @@ func (p *passage) serves() bool {
 	}
 	if p.at.Closed && !p.at.Done && p.does("come take lift pull go") && !p.namesFood() {
 		return false // "when the dog barks for supper they come out"
+	}
+	if p.says("on the day", "that day", "on the night") && p.c.unit().has("not before") {
+		return true
 	}
 	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
 		return true

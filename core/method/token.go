@@ -21,6 +21,7 @@ type token struct {
 	isVerb,
 	aux bool
 	modifies bool // a food in a compound that is none
+	manner   bool // what a manner is likened to
 	entry    english.Entry
 	known    bool         // an English word in some form
 	m        english.Kind // what a measure that it is part of measures, 0 where it is none
@@ -51,6 +52,9 @@ func (r *Reader) annotate(text string) []token {
 			raw[i].Text = out[i].Text
 		}
 		about := english.About(out[i].low)
+		if calendar[out[i].low] || chat[out[i].low] {
+			about.Known = true
+		}
 		out[i].entry = about.Noun
 		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low] || r.varieties[t.Text]
 		first, _ := firstRune(t.Raw)
@@ -87,6 +91,7 @@ func (r *Reader) annotate(text string) []token {
 	}
 	modify(out)
 	r.markVerbs(out)
+	asManner(out)
 	for i := 2; i+1 < len(out); i++ {
 		if w := &out[i]; !w.known && w.class == "" && quote(out[i-1].Text) && quote(out[i+1].Text) && sounding[out[i-2].verb] {
 			w.known = true // 'that make "crac"'
@@ -94,6 +99,36 @@ func (r *Reader) annotate(text string) []token {
 	}
 	return out
 }
+
+// asManner takes the verb out of what a manner is likened to: "pack them as tight as you
+// can get them" does one thing. How much, how long and how thick are no manner.
+func asManner(t []token) {
+	for i := 0; i+4 < len(t); i++ {
+		if t[i].low != "as" && t[i].low != "so" || t[i+2].low != "as" || t[i+1].Kind != words.Word || measuring[t[i+1].low] || t[i+1].class != "" {
+			continue
+		}
+		k := i + 3
+		if t[k].low == "ever" {
+			k++
+		}
+		if k+1 >= len(t) || !subjects[t[k].low] && t[k].class != Pronoun || !t[k+1].isVerb {
+			continue
+		}
+		t[i+2].manner = true
+		for k++; k < len(t) && (t[k].isVerb || t[k].class == Pronoun || t[k].low == "in"); k++ {
+			t[k].isVerb, t[k].aux, t[k].verb, t[k].class, t[k].known, t[k].manner = false, false, "", "", true, true
+		}
+	}
+}
+
+// measuring are words behind "as" that say how much, how long or how thick.
+var measuring = set("much many little few long short thick thin full high low far soon well good fine big large small old often hot warm cold strong weak sour sweet ripe smooth")
+
+// chat are the short words of messages, which say nothing of a jar.
+var chat = set("obvs obv lol lmao rofl omg btw tbh imo imho fyi ofc def defo deffo prolly gonna tho thx ty pls plz idk rn haha hahaha hehe nom omnom xx xox xoxo ps nb ikr smh ngl")
+
+// calendar are the days and months, which a dictionary of common words has not.
+var calendar = set("monday tuesday wednesday thursday friday saturday sunday january february march april may june july august september october november december")
 
 // sounding are verbs that a sound may follow in quotes.
 var sounding = set("make go say sound hear")

@@ -11,7 +11,7 @@ func (p *passage) unsaid(acts []Act) (string, string) {
 	if !p.at.Method || p.negated() && !p.puts() {
 		return "", ""
 	}
-	if p.leftover(chunk{start: 0, end: len(p.c.t)}) {
+	if p.leftover(chunk{start: 0, end: len(p.c.t)}) && !(p.c.kind == result && !p.puts()) {
 		return "unknown-ingredient", "something of another day"
 	}
 	if p.does("go come") && p.says("in", "into") && p.says("of the tin", "of the can", "from the tin", "from the can", "in the tin", "of the packet") && !p.at.Filled {

@@ -163,7 +163,7 @@ func (s *Step) fills() bool {
 		return true
 	}
 	for i := range s.Clauses {
-		if c := &s.Clauses[i]; c.Kind == method.Doing && c.InJars() && inHotJars.MatchString(c.Text) {
+		if c := &s.Clauses[i]; c.Kind == method.Doing && c.InJars() && (inHotJars.MatchString(c.Text) || gapAlone.MatchString(c.Text)) {
 			return true
 		}
 		for _, a := range s.Clauses[i].Acts {
@@ -180,6 +180,9 @@ func (s *Step) fills() bool {
 	}
 	return false
 }
+
+// gapAlone is the headspace without a verb: "Inch headspace."
+var gapAlone = pattern.MustCompile(`(?i)^(?:(?:an?|one|half|quarter|about|\d[\d/]*|[½¼]) ?)*(?:inch|in\.?|"|cm|centimet(?:re|er)s?) (?:of )?(?:headspace|head ?space|headroom|room on top|at the top)\W*$`)
 
 // inHotJars is where only food goes: "hot cubes + their water in hot pints".
 var inHotJars = pattern.MustCompile(`(?i)\b(in|into) (the |my |our |clean |sterile |sterilized |sterilised )*(hot|warm) (half.)?(pints?|quarts?|jars?|glasses)\b`)

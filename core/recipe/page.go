@@ -29,7 +29,7 @@ func newPage(text string) *page {
 		}
 	}
 	for name, n := range seen {
-		p.speakers[name] = n > 1
+		p.speakers[name] = n > 1 && capital(name) || n > 2
 	}
 	p.number()
 	return p
@@ -62,8 +62,10 @@ func (p *page) number() {
 
 var stepNumber = pattern.MustCompile(`^\s*(\d{1,2})[.)]\s+\pL`)
 
-// spoken is "Jess: ..." and "Q: ..." at the beginning of a line.
-var spoken = pattern.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?)\s?: \S`)
+// spoken is "Jess: ..." and "Q: ..." at the beginning of a line, or "me: ..." of many.
+var spoken = pattern.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?|[a-z]{2,12})\s?: \S`)
+
+func capital(name string) bool { return name[0] >= 'A' && name[0] <= 'Z' }
 
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {

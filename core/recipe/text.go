@@ -444,12 +444,18 @@ func (r *Reader) titleForms(rec *Recipe) {
 			continue
 		}
 		for _, p := range l.Prep {
+			if deniedForm.MatchString(rec.Title) {
+				break // "Pumpkin chunks (never mash!)"
+			}
 			if (p == "grated" || p == "shredded" || p == "mashed" || p == "pureed") && !x.HasPrep(p) {
 				x.Prep = append(x.Prep, p)
 			}
 		}
 	}
 }
+
+// deniedForm is a form that a title warns of.
+var deniedForm = pattern.MustCompile(`(?i)\b(never|not|no|don'?t|without) (be |to )?(mash|pur[eé]e|grat|shred)`)
 
 // titleFood makes the title an ingredient line too where it names a food that
 // no line names ("Green beans" above "water, salt").
@@ -561,7 +567,7 @@ func firstWorked(rec *Recipe) *Line {
 }
 
 // elidedName are what such a line may call the food: its colour or size, or nothing.
-var elidedName = map[string]bool{"cube": true, "piece": true, "chunk": true, "strip": true, "meat": true, "": true, "white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "whole one": true, "of them": true}
+var elidedName = map[string]bool{"cube": true, "piece": true, "chunk": true, "strip": true, "meat": true, "": true, "white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "whole one": true, "of them": true, "spear": true, "breast": true, "thigh": true, "fillet": true, "boneless breast": true, "boneless thigh": true, "skinless breast": true}
 
 // firstNamed is the one food that the title names among other words: "Asparagus off
 // the allotment".

@@ -81,6 +81,12 @@ var mends = []*mend{
 	// where it goes: "seven pieces of bacon in the bean pot"
 	{pattern.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |seven |eight |nine |ten |an? |half )[^,;.]*?) (?:in|into) (?:the|a|your|my|our) (?:\pL+ ){0,2}(?:pot|pan|crock|kettle|bowl|dish|skillet|stockpot)\b`), "$1"},
 	{pattern.MustCompile(`(?i),? (?:after|once) (?:you|we|i|they.?re|it.?s) (?:have |'ve )?(?:smash|crush|mash|squash)(?:ed)?(?: them| it)?\b`), ", crushed"},
+	// the water that something was cooked in: "4 cups of the water the beans cooked in"
+	{pattern.MustCompile(`(?i)\b(?:the )?(water|liquid|broth) (?:that |which )?(?:the |they |your |my )?(?:\pL+ )?(?:were |was |are |is )?(cooked|boiled|simmered) in\b`), "cooking $1"},
+	// what it is dissolved in to hold cut fruit: "1 tsp ascorbic acid in 4 quarts of water to hold them"
+	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c|fruit fresh)) in (?:a |\d[\d./]* ?)(?:gallon|quart|litre|liter|l|cup|pint|bowl|basin|sink)s?(?: of)?(?: cold| cool| fresh)?(?: water)?,? (?:to|for) (?:hold|keep|stop|prevent|soak|dip|holding|soaking|dipping)\b.*$`), "$1 for holding"},
+	// what it does there: "a clove of garlic goes in every jar"
+	{pattern.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |an? |half )[^,;.]*?) (?:goes|go|went|gets|get|got|sits|sit|lies|lie|is|are)(?: (?:put|dropped|tossed|tucked|poked|stuck|laid|added|slipped|pushed|popped))? (in(?:to)?|on top of|at the (?:bottom|top) of) (each|every|the|my|your) (jar|pint|quart|half-pint|bottle|pot)s?\b`), "$1 in $3 $4"},
 	// the part before the animal: "8 legs of duck"
 	{pattern.MustCompile(`(?i)\b(legs|breasts|thighs|shoulders|haunches|cubes|chunks|strips|pieces) of (duck|goose|chicken|turkey|hen|pheasant|rabbit|hare|beef|pork|lamb|mutton|veal|venison|goat|elk|moose|bear)\b`), "$2 $1"},
 	{pattern.MustCompile(`(?i), (?:the |all |nice |only )*(small|little|large|big|medium|young|firm|fresh|ripe|tender) ones\b`), ", $1"},
@@ -131,6 +137,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)^(one|an?) (\pL+),? (about|of|weighing|around)+ (\d[\d./]* ?(lbs?|pounds?|kg|kilos?))\b,?`), "$4 $2,"},
 	{pattern.MustCompile(`(?i)\bmeat (from|of|off) (one|an?|the|my|our|two|half an?) (doe|buck|deer|elk|moose|antelope|caribou|lamb|goat|hog|pig|calf|steer|bear|rabbit)\b`), "$3 meat"},
 	{pattern.MustCompile(`(?i)\b(ears?|corn|cobs?|kernels?)\b([^;]*?),? (?:kernels? |plump |and |still )*in the milk( stage)?\b`), "$1$2"},
+	{pattern.MustCompile(`(?i)^(?:very |extra )?(?:light|medium|heavy|thin|hot) (?:syrup|brine),? (?:of )?(\d[\d ./½¼¾]* ?\w+ (?:of )?(?:water|sugar|vinegar)(?: and|,| to| \+| with))\b`), "$1"},
 	{pattern.MustCompile(`(?i)^(syrup|brine) (of )?(\d[\d ./½¼¾]* ?\w+ (?:water|sugar|vinegar))\b`), "$3"},
 	{pattern.MustCompile(`(?i)\bea\b\.?$`), "per jar"},
 	{pattern.MustCompile(`(?i)\babt\b\.?`), "about"},

@@ -10,16 +10,18 @@ import (
 )
 
 // TitleSaid is the title without what it says the recipe is not, "(the beans whole,
-// not the dip!)", and without what it takes back: "chili: no wait, plain ground elk".
+// not the dip!)", without what it takes back: "chili: no wait, plain ground elk", and
+// without what any title here could say: "Canned chicken".
 func TitleSaid(title string) string {
 	if m := corrected.FindStringIndex(title); m != nil {
 		title = title[m[1]:]
 	}
-	return denied.ReplaceAllString(title, "")
+	return canned.ReplaceAllString(denied.ReplaceAllString(title, ""), "")
 }
 
 var (
 	denied    = pattern.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
+	canned    = pattern.MustCompile(`(?i)^(home[- ]?)?(canned|bottled|jarred|put[- ]up|pressure[- ]canned) `)
 	corrected = pattern.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
 )
 

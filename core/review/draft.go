@@ -434,15 +434,30 @@ func (s *step) packs() bool {
 // coverWith notes the thin liquids that the sentence puts on the food in the
 // jar, or that it puts none. Water that loosens skins covers no jar.
 func (d *draft) coverWith(s *step) {
-	if containsAny(s.Text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water", "pack dry", "packed dry", "pack them dry", "in dry", "in their own juice", "in its own juice") || ownJuice.MatchString(s.Text) || waterless.MatchString(s.Text) && !otherWater.MatchString(s.Text) {
+	if len(s.Text) < longSpeech {
+		d.coverSaid(s.Text)
+		return
+	}
+	for i := range s.Clauses {
+		d.coverSaid(s.Clauses[i].Text)
+	}
+}
+
+// longSpeech is the length of a sentence that tells a whole method: what one clause
+// denies is not denied of the next.
+const longSpeech = 300
+
+func (d *draft) coverSaid(text string) {
+	if containsAny(text, "juice fills", "juices fill", "spaces fill with juice", "fill with juice", "without liquid", "without added liquid", "without adding", "no liquid", "do not add", "don't add", "no added", "add no ", "no water", "without water", "pack dry", "packed dry", "pack them dry", "in dry", "in their own juice", "in its own juice") || ownJuice.MatchString(text) || waterless.MatchString(text) && !otherWater.MatchString(text) {
 		d.dry = true
 		return
 	}
-	if containsAny(s.Text, "skins", "loosen", "soak", "drain", "press") || !containsAny(s.Text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") {
+	if containsAny(text, "skins", "loosen", "soak", "drain", "press") || !containsAny(text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") {
 		return
 	}
+	low := strings.ToLower(text)
 	for word, liquid := range map[string]string{"water": "water", "broth": "broth", "stock": "broth", "syrup": "fruit-syrup", "juice": "juice", "liquid": "liquid", "liquor": "liquid", "brine": "liquid"} {
-		if s.says(word) && !(word == "juice" && s.says("lemon juice") || word == "juice" && s.says("lime juice")) {
+		if strings.Contains(low, word) && !(word == "juice" && containsAny(low, "lemon juice", "lime juice")) {
 			d.liquids[liquid] = true
 		}
 	}

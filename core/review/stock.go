@@ -28,7 +28,7 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 		st := &d.steps[s]
 		switch {
 		case st.Serving:
-		case strained < 0 && st.says("strain") && !containsAny(st.Text, "not strain", "n't strain", "no need to strain", "without straining", "never strain"):
+		case strained < 0 && bonesOut.MatchString(st.Text), strained < 0 && st.says("strain") && !containsAny(st.Text, "not strain", "n't strain", "no need to strain", "without straining", "never strain"):
 			strained = s
 		case strained >= 0 && st.putsBack():
 			return
@@ -50,6 +50,9 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 		}
 	}
 }
+
+// bonesOut are bones that are taken out of the stock again.
+var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|remove|discard|pick)(?:s|ed|ing)? (?:out )?(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)
 
 // bones reports whether the method puts bones or a carcass into the pot.
 func (d *draft) bones() bool {
