@@ -41,7 +41,7 @@ func (p *passage) beside() string {
 
 // givesJar reports a jar that somebody is given: "I gave a jar to my mailman".
 func (p *passage) givesJar() bool {
-	return p.does("give sell send take bring mail post hand swap trade lend promise owe") && (p.hasClass(Jar) || p.hasClass(FullJar)) && p.namesPerson() && !p.namesFood() && !p.hasClass(Canner) && !p.any(colds)
+	return p.does("give sell send take bring mail post hand swap trade lend promise owe") && (p.hasClass(Jar) || p.hasClass(FullJar)) && p.namesPerson() && !p.namesFood() && !p.hasClass(Canner) && !p.any(colds) && len(p.c.verbIndexes()) == 1 && !p.hasClass(Pot) && !p.says("finish", "process", "again", "oven", "do", "boil")
 }
 
 // setAside reports what is kept for the table and goes into nothing before: "cheese and
@@ -88,7 +88,7 @@ func (p *passage) isNoCanner() bool {
 
 // spoilsSeal reports "fat will keep it from sealing": why a rim is wiped.
 func (p *passage) spoilsSeal() bool {
-	return !p.puts() && len(p.c.m) == 0 && p.does("keep stop") && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
+	return !p.puts() && len(p.c.m) == 0 && (p.does("ruin spoil break wreck weaken") && p.says("seal", "seals") || p.does("keep stop")) && p.says("seal", "seals", "from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
 }
 
 // floats reports what food does by itself in its jar: "they float".

@@ -33,6 +33,9 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if u.hasAny([]string{"from the time i turn on", "from the time i light", "from when i turn on", "from when i light", "from turning on", "from the moment i turn on", "from the moment i light", "from when i put the lid", "from when they go in", "from the time they go in", "from lighting"}) {
 		return "process-short", "the clock"
 	}
+	if p.countedFrom() && !p.says(underWay...) {
+		return "process-short", "the clock"
+	}
 	if p.says("weight off", "without the weight", "without weight", "no weight") && p.does("process run do cook can hold leave") || p.says("no weight") && !hasVerb(p.c.t) {
 		return "pressure-low", "no weight"
 	}
@@ -49,6 +52,15 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	}
 	return "", ""
 }
+
+// countedFrom reports the moment from which the minutes of a process are counted: "75
+// minutes, from when it rocks".
+func (p *passage) countedFrom() bool {
+	return p.word(0) == "from" && p.c.kind == moment && p.at.Filled && p.before != nil && (!p.at.Done || p.before.measured(english.Duration))
+}
+
+// underWay are signs that the process has begun.
+var underWay = []string{"pressure", "boil", "boils", "boiling", "rolling", "bubbling", "pound", "pounds", "lb", "psi", "rock", "rocks", "rocking", "jiggle", "jiggles", "jiggling", "dance", "dances", "steady", "gauge", "needle", "dial", "up to", "reaches", "gets to", "hits", "there"}
 
 // plunged reports jars of a finished process that go into something cold, where no
 // verb says so: "then straight into the sink of cold water".

@@ -53,6 +53,9 @@ func (p *passage) undone(acts []Act) (string, string) {
 	if first := p.word(0); first == "that" || first == "so" || p.c.joint == "so" {
 		return "", "" // "so that they do not brown"
 	}
+	if p.does("measure weigh") && p.negated() && (p.hasClass(Acid) || p.says("lemon", "lime")) {
+		return "acid-short", "acid that nobody measures"
+	}
 	for _, a := range acts {
 		if a.frame != nil && !a.frame.Undone && !p.negatesVerb(a.Verb) {
 			continue
@@ -70,6 +73,9 @@ func (p *passage) undone(acts []Act) (string, string) {
 // negatesVerb reports whether a negator, or "used to", belongs to the verb: a "no" behind it
 // may be another's, as in "skim it, so there is no grease", and is its own in "wipe no rims".
 func (p *passage) negatesVerb(verb string) bool {
+	if p.sharesDenial() {
+		return true
+	}
 	at := -1
 	for i := range p.c.t {
 		if verb != "" && p.c.t[i].low == verb && p.c.t[i].isVerb {

@@ -540,7 +540,7 @@ func (p *passage) read() Clause {
 			out.Acts = append(out.Acts, Act{Name: more, Verb: a.Verb, Of: a.Of, Undone: a.Undone})
 		}
 	}
-	out.Acts = append(append(out.Acts, p.oddHeat()...), p.massed()...)
+	out.Acts = append(append(append(out.Acts, p.oddHeat()...), p.massed()...), p.milled(out.Acts)...)
 	if code, why := p.danger(out.Acts); why != "" {
 		out.Kind, out.Code, out.Why = Unread, code, why
 		return out
@@ -798,6 +798,20 @@ func (p *passage) massed() []Act {
 	return nil
 }
 
+// milled finds food that is put through something without a known name, "put it through
+// the passatutto": whatever has holes makes a puree.
+func (p *passage) milled(acts []Act) []Act {
+	if len(acts) > 0 || p.at.Filled || !p.does("put pass push press run work force rub send crank feed") || p.negated() {
+		return nil
+	}
+	for _, ch := range p.c.chunks() {
+		if ch.prep == "through" && (ch.class == Unknown || ch.class == Thing || ch.class == None) && p.c.t[ch.head].Kind == words.Word && p.c.t[ch.head].m == 0 {
+			return []Act{{Name: "puree", Verb: p.c.t[ch.head].low}}
+		}
+	}
+	return nil
+}
+
 var (
 	pieceless = []string{"not a lump", "no lump", "no lumps", "without lumps", "without a lump", "lump free", "free of lumps", "like paint", "like thick paint", "like baby food", "like wet cement",
 		"like plaster", "like putty", "like hummus", "like mashed potato", "like mashed potatoes", "like a thick cream", "like whipped cream", "smooth as silk", "smooth as velvet", "smooth as butter", "smooth as a baby"}
@@ -871,6 +885,12 @@ func (p *passage) touches() bool {
 			return true
 		}
 	}
+	if p.at.Method && p.c.denied() && p.after != nil && p.after.joint == "or" {
+		return true // "don't trim or drain it": what is behind the second is meant by both
+	}
+	if p.at.Method && len(p.milled(nil)) > 0 {
+		return true
+	}
 	code, _ := p.foregone(nil)
 	return code != "" && p.at.Method
 }
@@ -906,8 +926,8 @@ var heatVerbs = set(`boil simmer cook heat fry bake roast steam blanch brown pro
 
 // negated reports whether the predicate is said not to be done.
 func (p *passage) negated() bool {
-	if p.c.joint == "or" && p.before != nil && p.c.t[0].isVerb && !p.c.t[0].aux && p.c.t[0].low == p.c.t[0].verb && p.before.denied() {
-		return true // "don't mash or puree them"
+	if p.sharesDenial() {
+		return true
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
@@ -932,6 +952,13 @@ func (p *passage) negated() bool {
 		return true
 	}
 	return false
+}
+
+// sharesDenial reports whether what the clause before denies is denied of this one too:
+// "don't mash or puree them".
+func (p *passage) sharesDenial() bool {
+	first := &p.c.t[0]
+	return p.c.joint == "or" && p.before != nil && p.before.denied() && first.isVerb && !first.aux && first.low == first.verb
 }
 
 // denied reports whether the clause begins with a denial of what it tells to do.
@@ -1060,6 +1087,9 @@ func (p *passage) opensJar() bool {
 	}
 	if p.emptiesJar() {
 		return true
+	}
+	if p.hasClass(Lid) && p.says("at once", "right away", "straight away", "immediately", "quick", "quickly", "early") {
+		return false // the canner's
 	}
 	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.does("heat warm reheat") && (p.says("up", "through", "again") || len(p.c.t) <= 4 && p.hasClass(Pronoun))) {
 		return true

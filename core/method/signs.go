@@ -159,6 +159,9 @@ func (p *passage) carriesOn() bool {
 // onlyIf reports a time that hangs on something else than the jar or the height: "an
 // hour if the fire is good".
 func (p *passage) onlyIf() bool {
+	if p.c.measured(english.Duration) && p.after != nil && p.after.kind == condition && p.says("exhaust", "vent", "venting") && p.after.hasAny([]string{"rushed", "hurry", "late", "short of", "feel", "like", "want", "lucky"}) {
+		return true
+	}
 	if !p.at.Filled || p.at.Done || hasVerb(p.c.t) || !p.c.measured(english.Duration) || p.after == nil || p.after.kind != condition {
 		return false
 	}

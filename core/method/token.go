@@ -52,6 +52,10 @@ func (r *Reader) annotate(text string) []token {
 			raw[i].Text = out[i].Text
 		}
 		about := english.About(out[i].low)
+		if (out[i].low == "de" || out[i].low == "un") && i+1 < len(raw) && raw[i+1].Text == "-" {
+			out[i].low, out[i].Text, raw[i].Text = "un", "un", "un" // "de-silk"
+			about.Known = true
+		}
 		if calendar[out[i].low] || chat[out[i].low] {
 			about.Known = true
 		}
@@ -308,6 +312,9 @@ func (r *Reader) markVerbs(t []token) {
 		case w.class == Canner && !w.inner && i > 0 && i+1 < len(t) && (t[i-1].class == Person || subjects[t[i-1].low]) && (t[i+1].class == Pronoun || determiners[t[i+1].low]):
 			w.isVerb, w.verb, w.class, fresh = true, "can", "", false // "my cousin waterbaths hers"
 			continue
+		case w.low == "let" && i+1 < len(t) && letting[t[i+1].low]:
+			w.isVerb, t[i+1].isVerb, fresh = true, true, false // "cover and let sit overnight"
+			continue
 		case w.aux && w.class == "":
 			w.isVerb = true
 			fresh = true // "will fill", "is filled"
@@ -332,6 +339,9 @@ func (r *Reader) markVerbs(t []token) {
 		fresh = fresh && adverbs[w.low] || fresh && strings.HasSuffix(w.low, "ly")
 	}
 }
+
+// letting are verbs that stand behind "let" without what is let.
+var letting = set("sit stand rest soak cool boil simmer cook drain steep settle stew bubble process dry macerate come go")
 
 // coating are the classes of foods that a verb of their name puts on: "oil each one".
 var coating = map[Class]bool{Fat: true, Dairy: true, Thickener: true, Egg: true, Starch: true}
@@ -433,8 +443,8 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		if w.low == w.verb && plural && (!nounish || r.prefers(w.verb)) {
 			return true
 		}
-		if strings.HasSuffix(w.low, "s") && !plural && (r.prefers(w.verb) || !nounish) {
-			return true
+		if strings.HasSuffix(w.low, "s") && !plural && (r.prefers(w.verb) || !nounish || w.low != w.verb && (determiners[next.low] || next.class == Pronoun) && !hasVerb(t[max(0, i-4):i])) {
+			return true // "fish oil ruins a seal"
 		}
 	}
 	return false

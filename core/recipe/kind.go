@@ -29,6 +29,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if r.headed(body, t) {
 		return Heading, true
 	}
+	if len(t) > 2 && t[0].Kind == words.Word && (t[1].Text == "them" || t[1].Text == "it" || t[1].Text == "'" && t[2].Text == "em") {
+		return Note, true // "Jam them in tightly": what is done
+	}
 	if factFirst[first] && (!figure || containsAny(low, "pint", "quart", "jar")) && fact.MatchString(body) || r.processFact(t) {
 		return Note, true
 	}
@@ -307,6 +310,9 @@ func (r *Reader) leadingFood(t []words.Token) bool {
 	i := 0
 	for i < len(t) && (aboutWords[t[i].Text] || t[i].Text == "~") {
 		i++
+	}
+	if len(t) > 1 && t[0].Kind == words.Word && pronouns[t[1].Text] {
+		return false // "Jam them in tightly"
 	}
 	_, _, n := english.Range(t, i)
 	if n == 0 && i < len(t) && (t[i].Text == "a" || t[i].Text == "an") && unitAt(t, i+1).n > 0 {

@@ -260,7 +260,9 @@ type Said[T any] struct {
 // Stated collects the facts of the process that the text states. A nil field
 // was not stated.
 type Stated struct {
-	Jars    []Said[quantity.Jar]
+	Jars []Said[quantity.Jar]
+	// Chosen is the one of them that the cook says she uses.
+	Chosen  *Said[quantity.Jar]
 	Packs   []Said[string]
 	Methods []Said[string]
 	Gauge   *Said[string]

@@ -33,6 +33,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 			r.stepFacts(s, st)
 		}
 	}
+	s.chooseJar(rec)
 	if s.StartPSI != nil && s.PSI != nil && s.StartPSI.Value < s.PSI.Value {
 		s.PSI = s.StartPSI // the clock starts below the pressure that is named
 	}
@@ -673,12 +674,12 @@ func (f *factReader) numbers() {
 			i = j + 1
 		case u == "inch" || u == "in" || u == "\"":
 			for k := j + 1; k <= j+5; k++ {
-				if w := f.text(k); w == "headspace" || w == "headroom" || w == "head" || w == "space" || w == "gap" || f.edge(k) {
+				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hdsp" || w == "hdspc" || w == "head" || w == "space" || w == "gap" || f.edge(k) || f.roomAbove(k) {
 					f.headspace(v)
 				}
 			}
 			for k := i - 1; k >= i-4; k-- {
-				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hs" {
+				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hs" || w == "hdsp" || w == "hdspc" {
 					f.headspace(v)
 				}
 			}
@@ -832,9 +833,21 @@ func (f *factReader) starts() bool {
 // the top of the jar.
 func (f *factReader) leftFree(i int) bool {
 	for k := i; k <= i+4; k++ {
-		if w := f.text(k); w == "headspace" || w == "headroom" || w == "gap" || w == "free" || w == "empty" || f.edge(k) || w == "at" && f.text(k+1) == "the" && f.text(k+2) == "top" {
+		if w := f.text(k); w == "headspace" || w == "headroom" || w == "gap" || w == "free" || w == "empty" || f.edge(k) || f.roomAbove(k) || w == "at" && f.text(k+1) == "the" && f.text(k+2) == "top" {
 			return true
 		}
+	}
+	return false
+}
+
+// roomAbove reports "room on top", "room above" at t[i].
+func (f *factReader) roomAbove(i int) bool {
+	if f.text(i) != "room" {
+		return false
+	}
+	switch f.text(i + 1) {
+	case "on", "above", "at", "over":
+		return true
 	}
 	return false
 }
@@ -1034,6 +1047,9 @@ func (f *factReader) time(minutes float64, verb string, jars []string, hasProces
 
 // OneJar returns the jar that the recipe names, where it names just one.
 func (s *Stated) OneJar() (quantity.Jar, int, bool) {
+	if s.Chosen != nil {
+		return s.Chosen.Value, s.Chosen.Line, true
+	}
 	if len(s.Jars) == 0 {
 		return "", 0, false
 	}

@@ -3,6 +3,7 @@ package recipe
 import (
 	"errors"
 	"fmt"
+	"slices"
 	"strings"
 	"unicode/utf8"
 
@@ -480,6 +481,7 @@ func (r *Reader) titleFood(rec *Recipe) {
 		}
 	}
 	l.Also, l.Alternatives, l.Remarks = nil, nil, nil
+	l.State = slices.DeleteFunc(l.State, func(s string) bool { return s == "canned" }) // what is made, not what it is made of
 	rec.Lines = append([]*Line{l}, rec.Lines...)
 }
 
@@ -538,7 +540,7 @@ func (r *Reader) elided(rec *Recipe) {
 		if named == nil || named.Ref.ID == "canned-tomato" {
 			named = firstWorked(rec)
 		}
-		if named == nil {
+		if named == nil || slices.ContainsFunc(rec.Lines, func(x *Line) bool { return x != l && x.Kind == Ingredient && x.Ref == named.Ref && x.AmountMin != nil }) {
 			return
 		}
 		l.Ref, l.Food, l.Unread = named.Ref, named.Food, nil
@@ -770,6 +772,8 @@ func (r *Reader) isStep(line, section string, at look) bool {
 		return true
 	}
 	switch {
+	case section != "ingredients" && strings.HasSuffix(line, "?") && !strings.ContainsAny(line, "0123456789½¼¾"):
+		return true // "not the cooking water?"
 	case section != "ingredients" && narrated.MatchString(line) && r.method.Shape(line).Verbs >= 2:
 		return true // "I made a syrup, 5 cups of water to 2 of sugar, brought it to the boil"
 	case at.kind == Note && at.sure, section != "ingredients" && inCanner.MatchString(line):

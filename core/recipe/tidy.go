@@ -74,6 +74,8 @@ var mends = []*mend{
 	{pattern.MustCompile(`~~`), ""},
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
+	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\() ?(?:about |or |makes |for |gives |that's )*\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
 	// "2 lbs to 3 lbs": the unit said twice.
 	{pattern.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{pattern.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
@@ -82,7 +84,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |seven |eight |nine |ten |an? |half )[^,;.]*?) (?:in|into) (?:the|a|your|my|our) (?:\pL+ ){0,2}(?:pot|pan|crock|kettle|bowl|dish|skillet|stockpot)\b`), "$1"},
 	{pattern.MustCompile(`(?i),? (?:after|once) (?:you|we|i|they.?re|it.?s) (?:have |'ve )?(?:smash|crush|mash|squash)(?:ed)?(?: them| it)?\b`), ", crushed"},
 	// the water that something was cooked in: "4 cups of the water the beans cooked in"
-	{pattern.MustCompile(`(?i)\b(?:the )?(water|liquid|broth) (?:that |which )?(?:the |they |your |my )?(?:\pL+ )?(?:were |was |are |is )?(cooked|boiled|simmered) in\b`), "cooking $1"},
+	{pattern.MustCompile(`(?i)\b(?:the )?(water|liquid|broth) (?:that |which )?(?:the |they |your |my )?(?:(?:beans?|peas?|lentils|vegetables?|corn|fruit|meat|chicken|bones) )?(?:were |was |are |is )?(cooked|boiled|simmered) in\b`), "cooking $1"},
 	// what it is dissolved in to hold cut fruit: "1 tsp ascorbic acid in 4 quarts of water to hold them"
 	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c|fruit fresh)) in (?:a |\d[\d./]* ?)(?:gallon|quart|litre|liter|l|cup|pint|bowl|basin|sink)s?(?: of)?(?: cold| cool| fresh)?(?: water)?,? (?:to|for) (?:hold|keep|stop|prevent|soak|dip|holding|soaking|dipping)\b.*$`), "$1 for holding"},
 	// what it does there: "a clove of garlic goes in every jar"
@@ -103,13 +105,14 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\b\w+ (no,? wait,?|no,? make that|sorry,?|i mean) `), ""},
 	{pattern.MustCompile(`(?i),? ?\b(give or take|i would say|i'd say|i guess|i think|you know|or thereabouts|or so)\b,?`), ""},
 	{pattern.MustCompile(`(?i)^(and |then |so |now |okay |ok |um,? |uh,? |well,? |next )*((i|we|you) (put in|add|use|take|need|throw in|get)|probably|maybe|plus) +(about )?`), ""},
+	{pattern.MustCompile(`(?i)^(?:ok|okay|right|so|well|um|uh|yeah|yes|yep|alright|now|anyway)[, ]+(\d|half |an? |one |two )`), "$1"},
 	{pattern.MustCompile(`(?i)^(and|plus) (about |a |an |another |\d)`), "$2"},
 	{pattern.MustCompile(`(?i)^(a (bit|little|tad) )?(over|under|better than|more than|just over|just under) (\d|a |two |three |four )`), "$4"},
 	{pattern.MustCompile(`(?i)^(a |the |one )?(big |large |full )?(tea)?(kettle|pot|pan|bowl|jug)( full)? of `), ""},
 	{pattern.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
 	{pattern.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
 	// a measure by the measure of something else says no amount of the batch
-	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to) (each|every) (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
+	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to|per) ?(each|every|the|a)? (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
 	{pattern.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
 	{pattern.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{pattern.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},

@@ -1,0 +1,37 @@
+package recipe
+
+import (
+	"damson/core/pattern"
+	"damson/core/quantity"
+)
+
+// chooses is a cook who says which of the jars that the text names are hers: "I did
+// pints this time".
+var chooses = pattern.MustCompile(`(?i)\b(?:i|we|i'm|we're|i am|we are|just|only|this batch)(?: (?:only|just|always|usually|mostly|all|tend to|like to))* (?:use|used|using|do|did|doing|put up|can|canned|canning|make|made|making|go with|went with|am doing|are doing) (?:it |them |mine |ours |this |up |in |the )*(half-?pint|pint|quart)(?:s| jars)\b`)
+
+// otherTimes say that the jars were those of another batch, or not all of them.
+var otherTimes = pattern.MustCompile(`(?i)\b(last|once|sometimes|next|never|not|n't|too|also|both|some|either|or|and|but|used to|instead|quarts? (?:and|or) pints?|pints? (?:and|or) quarts?)\b`)
+
+// chooseJar notes the jar that the cook says is hers, where she names one only.
+func (s *Stated) chooseJar(rec *Recipe) {
+	for _, st := range rec.Steps {
+		m := chooses.FindStringSubmatch(st.Text)
+		if m == nil || st.Serving || otherTimes.MatchString(m[0]) || behindChoice(st.Text) {
+			continue
+		}
+		jar, ok := quantity.ParseJar(m[1])
+		if !ok || s.Chosen != nil && s.Chosen.Value != jar {
+			s.Chosen = nil
+			return
+		}
+		s.Chosen = &Said[quantity.Jar]{jar, st.No}
+	}
+}
+
+// behindChoice reports whether the sentence goes on to jars of another kind.
+func behindChoice(text string) bool {
+	at := chooses.FindStringIndex(text)
+	return otherTimes.MatchString(text[at[0]:at[1]]) || moreJars.MatchString(text[at[1]:])
+}
+
+var moreJars = pattern.MustCompile(`(?i)\b(half-?pints?|pints?|quarts?)\b`)
