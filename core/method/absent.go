@@ -45,6 +45,8 @@ func (p *passage) absences() [][2]int {
 			gone = true // "soft like cheese"
 		case (ch.prep == "around" || ch.prep == "round") && p.removes():
 			gone = true // "the fat around the kidneys"
+		case p.says("on nothing") && p.does("put pour spread") && !p.says("but"):
+			gone = true // "we put cream on nothing"
 		case ch.prep == "for" && !p.puts() && (ch.class == Starch || p.says("enough")):
 			gone = true // "thick enough for the pasta"
 		case ch.prep == "for" && p.meantFor():

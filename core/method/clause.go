@@ -229,6 +229,8 @@ func (r *Reader) opens(t []token, i int) bool {
 				}
 			}
 			return false
+		case n == 0 && (w.low == "that's" || w.low == "it's"):
+			return true // the verb is in it
 		case subjects[w.low]:
 			return i+1 < len(t) && hasVerbAhead(t, i+1)
 		case determiners[w.low], adverbs[w.low], strings.HasSuffix(w.low, "ly"), w.low == "and", w.low == "then", w.low == "but":

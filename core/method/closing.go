@@ -191,6 +191,9 @@ func (p *passage) strayTime(got *Clause) bool {
 	if p.says("minutes from", "minutes away", "minutes' walk", "minutes' drive", "minutes off") && (p.oneself() || p.word(0) == "i'm" || p.word(0) == "we're") && !p.names(stuff) && !p.puts() {
 		return false // how far one lives from the beach
 	}
+	if p.isTime() {
+		return false
+	}
 	for _, m := range p.c.m {
 		if m.Kind == english.Duration && (m.Min < 5 || p.at.Times[m.Min] > 1 || m.Min > 300) {
 			return false
@@ -202,6 +205,24 @@ func (p *passage) strayTime(got *Clause) bool {
 		}
 	}
 	return true
+}
+
+// isTime reports "it's twenty minutes for pints": the minutes of a jar and nothing else,
+// which the reading of figures takes up.
+func (p *passage) isTime() bool {
+	jar := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.m == english.Duration, w.Kind == words.Mark, i > 0 && p.c.nums[i] > 0 && w.m != 0:
+		case w.class == Jar:
+			jar = true
+		case w.low == "it" || w.low == "that" || w.low == "it's" || w.low == "that's" || w.low == "is" || w.low == "for" || w.low == "the" || w.low == "then":
+		default:
+			return false
+		}
+	}
+	return jar
 }
 
 // strayNumber reports a figure that is no time, length, height, pressure or count of

@@ -209,8 +209,8 @@ func (p *passage) shares(acts []Act) (string, string) {
 			if next := p.word(i + 1); w.low == "quarter" && (i+1 >= len(c.t) || c.t[i+1].Kind == words.Mark || next == "and" || subjects[next] || next == "them" || next == "the" || w.isVerb) {
 				continue // what one does to an apple
 			}
-			if p.claimedShare(i, acts) {
-				continue
+			if p.claimedShare(i, acts) || w.low == "half" && !p.at.Filled && i+1 < len(c.t) && (c.t[i+1].verb == "cook" || c.t[i+1].verb == "boil") {
+				continue // "I half cook it first"
 			}
 			return p.shareOf(i), "a share"
 		case "double", "twice", "triple", "treble", "doubled", "doubling", "tripled", "halved", "halve":
@@ -383,6 +383,9 @@ func (p *passage) licence(acts []Act) (string, string) {
 	}
 	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.does("know worry fret understand ask fuss fear panic") && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
 		return "", "" // "with a weight you don't need to know"
+	}
+	if p.says("no need", "needn't", "don't need", "do not need") && p.does("crush mash stir shake press prick") && !p.hasClass(Acid) && !p.hasClass(Canner) {
+		return "", "" // "no need to crush those"
 	}
 	if p.says("if you remember", "if you think of it", "if there is time", "if you have time", "if you can be bothered", "if i remember", "if i think of it", "when i remember", "optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {
 		for k := range p.c.t {

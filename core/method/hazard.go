@@ -154,9 +154,11 @@ func (p *passage) forms([]Act) (string, string) {
 		return "piece-size", "big pieces"
 	case p.does("cut chop cube dice slice") && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
 		return "piece-size", "big pieces"
+	case !p.at.Filled && p.says("strainer", "colander", "sieve") && p.says("in the jars", "in jars", "into the jars", "into jars", "in my jars", "into pints", "into quarts") && !p.says("rinse", "wash", "warm"):
+		return "omission", "only what the strainer holds"
 	case p.says("three parts") && p.does("fill pack load"):
 		return "solids-ratio", "too full"
-	case p.says("dry ones", "raw ones", "hard ones") && p.puts():
+	case p.says("dry ones", "raw ones", "hard ones") && p.puts() && !p.c.measured(english.Length):
 		return "", "as they are"
 	case p.says("skim nothing", "skim none", "skim off nothing") || p.does("leave keep") && p.says("fat on", "gold on top", "cap of fat"):
 		return "fat", "fat left"

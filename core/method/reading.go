@@ -343,7 +343,7 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 			out[i].Kind = Serve
 			out[i-1].keptForTable(list[i-1])
 		}
-		if opens[i] && out[i].Kind == Serve && list[i].kind == mainClause && !hasVerb(list[i-1].t) && !(&passage{c: list[i-1]}).hasClass(Jar) {
+		if opens[i] && out[i].Kind == Serve && list[i].kind == mainClause && !hasVerb(list[i-1].t) && !(&passage{c: list[i-1]}).hasClass(Jar) && !(&passage{c: list[i-1]}).hasClass(Pressure) {
 			out[i-1].Kind, out[i-1].Why = Serve, "for the opened jar" // "For noodles: open two jars ..."
 		}
 		if out[i].Kind == Serve && out[i-1].Kind != Serve && list[i].joint == "and" && (&passage{c: list[i]}).hasClass(Pronoun) && !(&passage{c: list[i-1]}).fillsJars() && !(&passage{c: list[i-1]}).puts() {
@@ -888,8 +888,8 @@ func (p *passage) touches() bool {
 	if p.at.Method && p.c.denied() && p.after != nil && p.after.joint == "or" {
 		return true // "don't trim or drain it": what is behind the second is meant by both
 	}
-	if p.at.Method && len(p.milled(nil)) > 0 {
-		return true
+	if p.at.Method && (len(p.milled(nil)) > 0 || p.at.Filled && p.does("cool chill dunk plunge hose") && (p.any(colds) || p.says("tap", "under the tap"))) {
+		return true // "cool under the tap"
 	}
 	code, _ := p.foregone(nil)
 	return code != "" && p.at.Method
@@ -961,13 +961,17 @@ func (p *passage) sharesDenial() bool {
 	return p.c.joint == "or" && p.before != nil && p.before.denied() && first.isVerb && !first.aux && first.low == first.verb
 }
 
-// denied reports whether the clause begins with a denial of what it tells to do.
+// denied reports whether the clause denies, within its first words, what it tells to do.
 func (c *clause) denied() bool {
-	switch c.t[0].low {
-	case "never", "don't", "dont":
-		return len(c.t) > 1 && !sparing[c.t[1].verb]
-	case "do":
-		return len(c.t) > 2 && c.t[1].low == "not" && !sparing[c.t[2].verb]
+	for i := 0; i < len(c.t) && i < 3; i++ {
+		switch w := c.t[i].low; {
+		case w == "no":
+			return i+1 < len(c.t) && (c.t[i+1].low == "need" || c.t[i+1].low == "call")
+		case w != "without" && w != "nor" && w != "neither" && negators[w]:
+			return i+1 < len(c.t) && !sparing[c.t[i+1].verb] && c.t[i+1].low != "only"
+		case !subjects[w] && !c.t[i].aux && !adverbs[w]:
+			return false
+		}
 	}
 	return false
 }
@@ -1088,7 +1092,7 @@ func (p *passage) opensJar() bool {
 	if p.emptiesJar() {
 		return true
 	}
-	if p.hasClass(Lid) && p.says("at once", "right away", "straight away", "immediately", "quick", "quickly", "early") {
+	if p.hasClass(Weight) && !p.hasClass(Jar) || p.hasClass(Lid) && p.says("at once", "right away", "straight away", "immediately", "quick", "quickly", "early") {
 		return false // the canner's
 	}
 	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.does("heat warm reheat") && (p.says("up", "through", "again") || len(p.c.t) <= 4 && p.hasClass(Pronoun))) {
@@ -1201,6 +1205,9 @@ func (p *passage) serves() bool {
 	if p.at.Closed && !p.at.Done && p.does("come take lift pull go") && !p.namesFood() {
 		return false // "when the dog barks for supper they come out"
 	}
+	if p.does("come go") && p.says("later", "afterwards") && p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Jar) && !p.says("before", "lemon", "lime", "vinegar") {
+		return true // "fatback comes later"
+	}
 	if p.says("on the day", "that day", "on the night") && p.c.unit().has("not before") {
 		return true
 	}
@@ -1212,8 +1219,12 @@ func (p *passage) serves() bool {
 	}
 	for _, v := range p.c.verbIndexes() {
 		switch p.c.t[v].verb {
-		case "serve", "eat", "enjoy", "reheat", "garnish", "consume":
+		case "serve", "eat", "enjoy", "garnish", "consume":
 			return true
+		case "reheat":
+			if p.at.Done || !p.at.Method || !p.at.ToFill {
+				return true // and not "reheat the broth and fill the jars"
+			}
 		}
 	}
 	return false
@@ -1221,7 +1232,7 @@ func (p *passage) serves() bool {
 
 var tables = []string{"for the sandwich", "for sandwiches", "for the salad", "for salads", "for the toast", "for the sauce later", "for the bowl", "for the table", "for later", "are for the", "into the bowl", "over the bowl", "at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
 	"on the night", "later on", "goes with", "good with", "great with", "lovely with", "nice with", "good on", "good over", "great on", "great over", "lovely on", "lovely over", "delicious with", "delicious on", "with crackers", "with crusty bread", "on crackers", "with cheese and crackers", "on sandwiches", "on a sandwich", "on biscuits", "on scones", "over pancakes", "over potatoes", "over mashed potatoes", "with cornbread",
-	"on pancakes", "serving suggestion", "alongside", "for the plate", "reheat", "when reheating", "spread on", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
+	"on pancakes", "serving suggestion", "alongside", "for the plate", "when reheating", "spread on", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
 
 // harmlessFragment reports whether a clause without a frame does nothing: no
 // verb, no amount, only things already there.

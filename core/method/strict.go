@@ -206,7 +206,7 @@ func (p *passage) oddPlace() (string, string) {
 		if ch.prep == "through" && !p.hasClass(Jar) && (ch.class == Pot || ch.class == Thing) && head != "funnel" && !p.says("strain", "drain", "juice", "jelly", "filter", "towel", "cloth", "funnel", "slicer", "mandoline", "grater", "grinder", "mincer", "mill", "sieve", "strainer", "colander", "food mill") {
 			return "puree", "through something"
 		}
-		if ch.class != Thing && ch.class != Unknown {
+		if ch.class != Thing && ch.class != Unknown || ch.prep == "through" && len(p.milled(nil)) > 0 {
 			continue
 		}
 		if kitchen[head] || harmlessNouns[head] || ch.prep == "on" && !p.at.Filled {

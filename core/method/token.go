@@ -142,7 +142,7 @@ func quote(s string) bool {
 }
 
 // dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"em": "them", "u": "you", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+var dialect = map[string]string{"abt": "about", "yr": "year", "em": "them", "u": "you", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
 	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
@@ -313,7 +313,7 @@ func (r *Reader) markVerbs(t []token) {
 			w.isVerb, w.verb, w.class, fresh = true, "can", "", false // "my cousin waterbaths hers"
 			continue
 		case w.low == "let" && i+1 < len(t) && letting[t[i+1].low]:
-			w.isVerb, t[i+1].isVerb, fresh = true, true, false // "cover and let sit overnight"
+			w.isVerb, w.aux, t[i+1].isVerb, fresh = true, true, true, false // "cover and let sit overnight"
 			continue
 		case w.aux && w.class == "":
 			w.isVerb = true
@@ -364,6 +364,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		next = &t[i+1]
 	}
 	multi := next.inner && next.class == w.class // the head of a phrase of several words
+	if w.low == "fish" && next.low != "out" && next.low != "it" && next.low != "them" && next.low != "the" {
+		return false // "fish oil"
+	}
 	nounish := w.entry.Noun() != 0 || w.class != ""
 	inflected := w.low != w.verb && (strings.HasSuffix(w.low, "ed") || strings.HasSuffix(w.low, "ing") || !strings.HasSuffix(w.low, "s"))
 	if multi && !(r.prefers(w.verb) && fresh && i+2 < len(t) && w.class == Canner) {

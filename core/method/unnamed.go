@@ -182,12 +182,15 @@ func (p *passage) measureOfNothing() bool {
 		if p.word(i-1) != "of" || !measureNouns[p.c.t[i-2].Text] || w.Kind != words.Word || i+1 < len(p.c.t) && p.c.t[i+1].Kind == words.Word {
 			continue
 		}
-		if w.food == nil && w.class == "" && w.m == 0 && !closed[w.low] && w.entry.Noun() == 0 && p.c.nums[i] == 0 {
+		if w.food == nil && w.class == "" && w.m == 0 && !closed[w.low] && !materials[w.low] && w.entry.Noun() == 0 && p.c.nums[i] == 0 {
 			return true
 		}
 	}
 	return false
 }
+
+// materials are what tools are made of: "a stick of plastic".
+var materials = set("plastic bamboo wood steel silicone rubber brass")
 
 // portionOfNothing reports a measure of what is not named: "2 cups of the white stuff we
 // use for sauces", "a pound of what we had at Easter".

@@ -1,6 +1,8 @@
 package recipe
 
 import (
+	"strings"
+
 	"damson/core/pattern"
 	"damson/core/quantity"
 )
@@ -27,6 +29,35 @@ func (s *Stated) chooseJar(rec *Recipe) {
 		s.Chosen = &Said[quantity.Jar]{jar, st.No}
 	}
 }
+
+// yields is how many jars a weight makes: "2 1/4 lb for 9 pints".
+var yields = pattern.MustCompile(`(?i)(?:\d+|seven|nine|about|=|>|→|for|makes|gives) (half-?pint|half pint|pint|pt|quart|qt)s?\b`)
+
+// yieldJar takes the jar that a weight is said to fill, where the text names no jar
+// otherwise and all its weights fill the same.
+func (s *Stated) yieldJar(rec *Recipe) {
+	if len(s.Jars) > 0 || s.Chosen != nil {
+		return
+	}
+	var found *Said[quantity.Jar]
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient || l.Serving || l.Unit.Dimension() != quantity.Mass {
+			continue
+		}
+		for _, m := range yields.FindAllStringSubmatch(l.Text, -1) {
+			jar, ok := quantity.ParseJar(shortJar.Replace(strings.ToLower(m[1])))
+			if !ok || found != nil && found.Value != jar {
+				return
+			}
+			found = &Said[quantity.Jar]{jar, l.No}
+		}
+	}
+	if found != nil {
+		s.Jars = append(s.Jars, *found)
+	}
+}
+
+var shortJar = strings.NewReplacer("half pint", "half-pint", "halfpint", "half-pint", "pint", "pint", "pt", "pint", "quart", "quart", "qt", "quart")
 
 // behindChoice reports whether the sentence goes on to jars of another kind.
 func behindChoice(text string) bool {

@@ -30,6 +30,9 @@ func (r *Reader) StepAt(no int, text string, at method.Where) *Step {
 // boilsDown is a pot that loses water: "boil it down by half".
 var boilsDown = pattern.MustCompile(`(?i)\b(boil|cook|simmer)(s|ed|ing)? (it|them|this|that|the \pL+|everything|the lot|the whole lot) (right |well |way |all )*down\b`)
 
+// heatReduced is the heat, which nobody names: "reduce and simmer".
+var heatReduced = pattern.MustCompile(`(?i)^reduce(?:,| and|, and)? (?:then |let |to a |it )*simmer`)
+
 // asThickAs is what a slice measures.
 var asThickAs = pattern.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
 
@@ -53,6 +56,9 @@ func (r *Reader) settle(st *Step) {
 		}
 		if a.Tag == "reduce" && strings.EqualFold(a.Text, "thick") && asThickAs.MatchString(st.Text[:a.At]) {
 			continue // "slice 3/16 thick"
+		}
+		if a.Tag == "reduce" && heatReduced.MatchString(st.Text[a.At:]) {
+			continue // "bring to a boil, reduce, simmer 3 min"
 		}
 		if c != nil && c.Denied() && (a.Tag == "puree" || a.Tag == "thicken" || a.Tag == "reduce") {
 			continue // "this is not the creamy kind"

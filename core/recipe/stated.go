@@ -34,6 +34,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 		}
 	}
 	s.chooseJar(rec)
+	s.yieldJar(rec)
 	if s.StartPSI != nil && s.PSI != nil && s.StartPSI.Value < s.PSI.Value {
 		s.PSI = s.StartPSI // the clock starts below the pressure that is named
 	}
@@ -519,7 +520,7 @@ func (f *factReader) numbers() {
 			hasProcess = true
 		}
 	}
-	first := len(f.out.Minutes)
+	first, ended := len(f.out.Minutes), -1
 	times, gaps := map[int]english.Measure{}, map[int]bool{}
 	for _, m := range english.Measures(f.t) {
 		switch m.Kind {
@@ -537,6 +538,7 @@ func (f *factReader) numbers() {
 			f.time(m.Min, f.verbOf(i, m, verb), jars, hasProcess)
 			jars = nil
 			i = m.End
+			ended = i
 			continue
 		}
 		switch f.acts[i] {
@@ -567,7 +569,7 @@ func (f *factReader) numbers() {
 					continue
 				}
 				// "20 minutes for pints or quarts": the time before had no jar yet.
-				if k := len(f.out.Minutes) - 1; k >= first && f.out.Minutes[k].Jar == "" && (f.text(i-1) == "for" || f.text(i-2) == "for") {
+				if k := len(f.out.Minutes) - 1; k >= first && f.out.Minutes[k].Jar == "" && (f.text(i-1) == "for" || f.text(i-2) == "for" || ended == i && name != "jar" && f.jarAndFigure(i+n)) {
 					f.out.Minutes[k].Jar, _ = quantity.ParseJar(name)
 					jars = nil
 					for f.joins(i+n) && !f.timed(i+n+2) {
@@ -688,6 +690,19 @@ func (f *factReader) numbers() {
 			i = i + n
 		}
 	}
+}
+
+// jarAndFigure reports ", quarts 25" at t[i].
+func (f *factReader) jarAndFigure(i int) bool {
+	if f.text(i) != "," && f.text(i) != "and" && f.text(i) != ";" {
+		return false
+	}
+	name, n := jarWord(f.t, i+1)
+	if n == 0 || name == "jar" {
+		return false
+	}
+	_, _, ok := f.bare(i + 1 + n)
+	return ok
 }
 
 // verbOf returns what the time m at t[i] is of: "vent", "process", "other", or the last verb

@@ -465,7 +465,7 @@ func (r *Reader) titleFood(rec *Recipe) {
 		return
 	}
 	for _, x := range rec.Lines {
-		if x.Kind == Ingredient && (x.Ref == nil || !x.Ref.In("water", "salt", "dry-seasoning", "sugar", "broth", "fruit-syrup", "antibrowning")) {
+		if x.Kind == Ingredient && (x.Ref == nil || !x.Ref.In("water", "salt", "dry-seasoning", "sugar", "broth", "fruit-syrup", "antibrowning", "bottled-citrus")) {
 			return
 		}
 	}
@@ -474,6 +474,10 @@ func (r *Reader) titleFood(rec *Recipe) {
 		if l = r.firstNamed(rec); l == nil {
 			return
 		}
+	}
+	if l.Ref.ID == "canned-tomato" { // what is made, not what it is made of
+		l.Ref, l.Food = r.foods.ByID("tomato"), "tomato"
+		l.refID()
 	}
 	for _, x := range rec.Lines {
 		if x.Kind == Ingredient && (x.Ref == l.Ref || len(l.Ref.Groups) > 0 && x.Ref.In(l.Ref.Groups...)) {
@@ -739,6 +743,9 @@ var answers = set("yes no yep yup nope nah aye yeah hi hiya hey ok okay sure rig
 // measured reports whether the piece of a running text lists an ingredient by its
 // measure: "1 tsp salt per qt." A sentence that only names foods is read as one.
 func (r *Reader) measured(piece string) bool {
+	if waterRatio.MatchString(piece) {
+		return false
+	}
 	body := tidy(narrow(stripBullet(piece)))
 	t := words.Split(body)
 	if leadingMeasure(t) && len(t) <= 12 && !strings.HasSuffix(body, ".") {
@@ -748,6 +755,9 @@ func (r *Reader) measured(piece string) bool {
 	}
 	return r.leadingFood(t) || r.countedBehind(t) || leadingMeasure(t) && len(t) <= 6 && r.method.Shape(body).Verbs == 0
 }
+
+// waterRatio is water by the measure of what it soaks: "3 cups water for each cup of beans".
+var waterRatio = pattern.MustCompile(`(?i)\bwater (?:for|to|per) (?:each|every|a|the) (?:cup|pound|lb|quart|pint|kilo|kg)s? of\b`)
 
 // lists reports whether a line that stands alone begins with a food and goes on
 // like a list: "cream, to serve".

@@ -75,7 +75,7 @@ var mends = []*mend{
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\() ?(?:about |or |makes |for |gives |that's )*\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
 	// "2 lbs to 3 lbs": the unit said twice.
 	{pattern.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{pattern.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
@@ -87,6 +87,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\b(?:the )?(water|liquid|broth) (?:that |which )?(?:the |they |your |my )?(?:(?:beans?|peas?|lentils|vegetables?|corn|fruit|meat|chicken|bones) )?(?:were |was |are |is )?(cooked|boiled|simmered) in\b`), "cooking $1"},
 	// what it is dissolved in to hold cut fruit: "1 tsp ascorbic acid in 4 quarts of water to hold them"
 	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c|fruit fresh)) in (?:a |\d[\d./]* ?)(?:gallon|quart|litre|liter|l|cup|pint|bowl|basin|sink)s?(?: of)?(?: cold| cool| fresh)?(?: water)?,? (?:to|for) (?:hold|keep|stop|prevent|soak|dip|holding|soaking|dipping)\b.*$`), "$1 for holding"},
+	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c)\b) in (?:the |your |my )?(?:holding|soaking|dipping|dip|cold) (?:water|bowl|basin)\W*$`), "$1 for holding"},
 	// what it does there: "a clove of garlic goes in every jar"
 	{pattern.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |an? |half )[^,;.]*?) (?:goes|go|went|gets|get|got|sits|sit|lies|lie|is|are)(?: (?:put|dropped|tossed|tucked|poked|stuck|laid|added|slipped|pushed|popped))? (in(?:to)?|on top of|at the (?:bottom|top) of) (each|every|the|my|your) (jar|pint|quart|half-pint|bottle|pot)s?\b`), "$1 in $3 $4"},
 	// the part before the animal: "8 legs of duck"

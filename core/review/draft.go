@@ -416,7 +416,7 @@ func (d *draft) made(cat *food.Catalogue) {
 
 // boneInByTitle reads poultry as bone-in where the title says so.
 func (d *draft) boneInByTitle(cat *food.Catalogue) {
-	if !titleHas(d.folded, "with bone", "with the bone", "bone in", "on the bone") {
+	if !titleHas(d.folded, "with bone", "with the bone", "bone in", "on the bone") && !d.saysBoneIn() {
 		return
 	}
 	for i := range d.items {
@@ -425,6 +425,27 @@ func (d *draft) boneInByTitle(cat *food.Catalogue) {
 		}
 	}
 }
+
+// saysBoneIn reports whether the method keeps the bones in, and takes none out.
+func (d *draft) saysBoneIn() bool {
+	in := false
+	for i := range d.steps {
+		st := &d.steps[i]
+		if st.Serving || !boneIn.MatchString(st.Text) && !boneOut.MatchString(st.Text) {
+			continue
+		}
+		if boneOut.MatchString(st.Text) {
+			return false
+		}
+		in = true
+	}
+	return in
+}
+
+var (
+	boneIn  = pattern.MustCompile(`(?i)\bbones? (?:left |still |all )?in\b|\bwith (?:the |all the )?bones?\b|\bon the bone\b`)
+	boneOut = pattern.MustCompile(`(?i)\b(?:no|not|never|without|off|out|from|remove\w*|take|pull|lift|pick\w*|strip\w*) (?:\pL+ ){0,3}bones?\b|\bbones? (?:\pL+ ){0,2}(?:out|off|away|removed)\b|\bbone(?:d|less)\b|\bdebone|\bbone (?:it|them|the)\b`)
+)
 
 // packs reports whether the sentence puts food into jars.
 func (s *step) packs() bool {
@@ -491,6 +512,20 @@ func (d *draft) addLine(l *recipe.Line, serving bool) {
 	}
 }
 
+// waterRatio is water by the measure of what it soaks or cooks.
+var waterRatio = pattern.MustCompile(`(?i)\bwater (?:for|to|per) (?:each|every|a|the)? ?(?:cup|pound|lb|quart|pint|kilo|kg)s? of\b`)
+
+// fruits counts the fruits that are listed.
+func (d *draft) fruits() int {
+	n := 0
+	for i := range d.items {
+		if it := &d.items[i]; it.ref != nil && it.ref.Kind == "fruit" && !it.fromStep {
+			n++
+		}
+	}
+	return n
+}
+
 // foodsOfSteps makes an item of every food that only the method names, and
 // fills in amounts that only the method states.
 func (d *draft) foodsOfSteps(e *Reviewer) {
@@ -513,6 +548,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {
 				continue // the fish that is named, or a verb
+			}
+			if m.Food.In("water") && waterRatio.MatchString(text) && !containsAny(text, "vinegar", "lemon", "lime") || m.Food.ID == "fruit-cocktail" && strings.Contains(text, "the mixed fruit") && d.fruits() > 1 {
+				continue // "3 cups water for each cup of beans", to soak them; the fruits that are listed
 			}
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
 				continue
@@ -722,7 +760,7 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 		if f := d.items[i].ref; m.Food.In(never...) && !sharesGroup(f, m.Food) {
 			continue // cream style corn is no cream
 		}
-		if have := words.FoldPhrase(d.items[i].name); have == name || strings.HasSuffix(have, " "+name) || d.items[i].is("fruit-juice") && have == name+" juice" || m.Food.In("citrus", "fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
+		if have := words.FoldPhrase(d.items[i].name); have == name || strings.HasSuffix(have, " "+name) || name == "pea" && d.items[i].is("dry-bean") && strings.HasSuffix(have, name) || d.items[i].is("fruit-juice") && have == name+" juice" || m.Food.In("citrus", "fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
 			return i
 		}
 	}

@@ -64,7 +64,7 @@ func purees(b *bench) {
 		if st.Serving || !st.did("puree") {
 			continue
 		}
-		if b.proc != nil && b.proc.Requires("pureed") && (b.onlyOf(s, "tomato") || containsAny(st.Text, "mill", "sieve")) {
+		if b.proc != nil && b.proc.Requires("pureed") && (b.onlyOf(s, "tomato") || containsAny(st.Text, "mill", "sieve") || b.onlyBefore(s, "tomato")) {
 			continue // a sauce of milled tomatoes: what joins them stays in pieces
 		}
 		if b.soft() && mashes(st.actText("puree")) {
@@ -269,6 +269,24 @@ func (b *bench) onlyOf(s int, group string) bool {
 		}
 	}
 	return len(b.steps[s].Foods) > 0
+}
+
+// onlyBefore reports whether nothing but food of the group has been named until the
+// end of the sentence: what is put through the mill before the rest comes in.
+func (b *bench) onlyBefore(s int, group string) bool {
+	found := false
+	for k := 0; k <= s; k++ {
+		for _, m := range b.steps[k].Foods {
+			if b.steps[k].Serving || m.Serving {
+				continue
+			}
+			if !m.Food.In(group, "water", "salt") {
+				return false
+			}
+			found = true
+		}
+	}
+	return found
 }
 
 // crushed reports whether the recipe says that the food is crushed.

@@ -211,7 +211,7 @@ func (d *draft) soaks(s int) bool {
 // putsBack reports whether the sentence may return what was strained out: it
 // names any of it, or adds things by no name, and does not throw them away.
 func (s *step) putsBack() bool {
-	if containsAny(s.Text, "discard", "throw", "compost") {
+	if containsAny(s.Text, "discard", "throw", "compost") || !slices.ContainsFunc(s.Clauses, func(c method.Clause) bool { return c.Kind != method.Serve && c.Kind != method.Talk }) {
 		return false
 	}
 	return s.names("bone") || s.names("poultry") || s.names("red-meat") || s.names("carrot") || s.names("allium") || s.names("celery") ||
