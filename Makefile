@@ -23,7 +23,14 @@ demo: build
 	./bin/damson demo --addr $(ADDR)
 
 test: check chromium
+	@$(MAKE) --no-print-directory -j2 -O test-house test-core
+
+# What runs goroutines, and the browser; the other half runs beside it.
+.PHONY: test-house test-core
+test-house:
 	go test $(RACE) ./cmd/damson ./store/... ./web/...
+
+test-core:
 	go test . ./cmd/learn ./core/... ./demo/... ./knowledge/...
 
 check:

@@ -24,7 +24,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if len(p.c.all) > 60 {
 		u = p.c // in one breath: the clause by itself
 	}
-	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && p.c.measured(english.Duration) && !p.negated() {
+	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber()) && !p.negated() {
 		return "process-short", "heat off"
 	}
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
@@ -312,7 +312,7 @@ func (p *passage) spared(acts []Act) (string, string) {
 
 // openEnd reports "until" with an end that nobody knows.
 func (p *passage) openEnd(acts []Act) (string, string) {
-	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by", "half what it was", "half of what it was", "half its volume") {
+	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by half", "down by a", "down by one", "down by two", "half what it was", "half of what it was", "half its volume") {
 		return "thick-sauce", "boiled down" // as a tested sauce is; the procedure knows
 	}
 	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
@@ -401,7 +401,7 @@ func (p *passage) earlyEnd(acts []Act) (string, string) {
 			return "", ""
 		}
 	}
-	if p.any(early) && !p.negated() {
+	if p.any(early) && !p.negated() && !p.atLeast() {
 		return "process-short", "the closed jar"
 	}
 	return "", ""

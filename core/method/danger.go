@@ -84,7 +84,7 @@ func (p *passage) negatesVerb(verb string) bool {
 	}
 	for i := range p.c.t {
 		w := p.c.t[i].low
-		if w == "used" || negators[w] && (w != "no" || i < at || at < 0 || !anyOf(p.c.t[at+1:i], purpose)) {
+		if w == "used" || negators[w] && !p.limits(i) && (w != "no" || i < at || at < 0 || !anyOf(p.c.t[at+1:i], purpose)) {
 			return true
 		}
 	}
@@ -127,8 +127,10 @@ func (p *passage) doneWithout(i int) bool {
 		return false
 	}
 	switch p.word(i - 1) {
-	case "no", "without", "skip", "skipping":
+	case "no", "without", "skip", "skipping", "quit":
 		return true
+	case "off":
+		return p.word(i-2) == "leave" || p.word(i-2) == "left"
 	case "of", "for", "in":
 		return p.says("no need of", "no need for", "no point in", "no sense in", "no use in")
 	}
@@ -253,7 +255,7 @@ func (p *passage) claimedShare(i int, acts []Act) bool {
 		return true
 	case next == "full" || next == "fill" || next == "way" || next == "filled" || next == "solids" || next == "liquid" || next == "and" && after == "half":
 		return true
-	case p.says("volume", "reduced by") || p.c.kind == result && p.says("down", "gone", "volume", "reduced", "what it was", "left"):
+	case p.says("volume", "reduced by", "reduced almost", "reduced nearly", "reduced about") || p.c.kind == result && p.says("down", "gone", "volume", "reduced", "what it was", "left"):
 		return true
 	case before == "-" && p.says("reduce", "thin", "thick", "sauce", "simmer", "boil", "down"):
 		return true

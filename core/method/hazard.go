@@ -102,7 +102,7 @@ func (p *passage) kettleWater([]Act) (string, string) {
 	if !p.says("water") {
 		return "", ""
 	}
-	if p.hasClass(Canner) && p.says("cup of water", "glass of water", "mug of water", "pint of water", "splash of water", "drop of water") {
+	if p.hasClass(Canner) && p.says("cup of water", "cup water", "cups water", "cups of water", "glass of water", "mug of water", "pint of water", "splash of water", "drop of water") {
 		return "canner-water", "hardly any water"
 	}
 	if p.says("to the line", "to the mark", "an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
@@ -154,6 +154,18 @@ func (p *passage) forms([]Act) (string, string) {
 		return "piece-size", "big pieces"
 	case p.does("cut chop cube dice slice") && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
 		return "piece-size", "big pieces"
+	case !p.at.Done && p.does("come go") && p.says("later", "afterwards") && (p.hasClass(Acid) || p.says("lemon", "lime")):
+		return "no-acid-added", "acid that comes later"
+	case p.at.Done && p.hasClass(Lid) && p.does("take lift open pull get pop") && p.says("off", "open", "up") && p.says("at once", "right away", "immediately", "straight away", "straight off", "quick", "quickly", "fast", "without waiting", "then and there") && !p.negated():
+		return "cooling", "opened at once"
+	case p.at.Filled && p.hasClass(Weight) && p.does("take lift pull knock tip get pry") && p.says("off", "away", "up") && p.c.unit().hasAny([]string{"blow", "blows", "hiss", "hisses", "spit", "spits", "let the steam out", "bleed"}) && !p.negated():
+		return "cooling", "the weight is lifted"
+	case p.capped() != "":
+		return p.capped(), "a most that is less"
+	case p.hasClass(Bubble) && p.hasClass(Fat):
+		return "fat", "fat against the air"
+	case p.at.Done && p.c.hasNumber() && len(p.c.m) == 0 && p.says("for me", "for us", "for mine", "for ours") && !p.namesFood() && !p.hasClass(Person):
+		return "process-short", "a figure of one's own"
 	case !p.at.Filled && p.says("strainer", "colander", "sieve") && p.says("in the jars", "in jars", "into the jars", "into jars", "in my jars", "into pints", "into quarts") && !p.says("rinse", "wash", "warm"):
 		return "omission", "only what the strainer holds"
 	case p.says("three parts") && p.does("fill pack load"):
@@ -211,6 +223,29 @@ func (p *passage) gapless() bool {
 		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
 	}
 	return false
+}
+
+// capped names what an amount is not to pass: "sugar never over three cups". Of sugar in a
+// jam, and of acid, the tested amount is the least.
+func (p *passage) capped() string {
+	if p.at.Done || !p.c.hasNumber() || len(p.c.m) > 0 {
+		return ""
+	}
+	for i := range p.c.t {
+		if !negators[p.c.t[i].low] || !p.limits(i) {
+			continue
+		}
+		switch p.word(i + 1) {
+		case "more", "over", "above", "beyond", "higher":
+			switch {
+			case p.hasClass(Acid) || p.says("lemon", "lime", "vinegar"):
+				return "acid-short"
+			case p.says("sugar"):
+				return "sugar-change"
+			}
+		}
+	}
+	return ""
 }
 
 // big reports a length of pieces that is large for any dense food.

@@ -208,6 +208,8 @@ func isNumber(t []token, k int) bool {
 
 // objectsOf returns the phrases that the verb acts on: those behind it without a
 // preposition, else those before it.
+//
+// A particle right behind the verb is the verb's: "chase out the bubbles".
 func (c *clause) objectsOf(verb int) []chunk {
 	var behind, before []chunk
 	next := verb + 1 // the next verb
@@ -216,7 +218,7 @@ func (c *clause) objectsOf(verb int) []chunk {
 	}
 	for _, ch := range c.chunks() {
 		switch {
-		case ch.start > verb && ch.prep == "" && ch.start <= next:
+		case ch.start > verb && (ch.prep == "" || ch.start == verb+2 && beside[ch.prep]) && ch.start <= next:
 			behind = append(behind, ch)
 		case ch.end <= verb && ch.prep == "":
 			before = append(before, ch)
@@ -227,3 +229,6 @@ func (c *clause) objectsOf(verb int) []chunk {
 	}
 	return before
 }
+
+// beside are particles that a verb may have before its object.
+var beside = set("out off up away back")

@@ -1004,6 +1004,19 @@ func (p *passage) limits(i int) bool {
 	return false
 }
 
+// atLeast reports "never less than", "no under": what is measured is the least.
+func (p *passage) atLeast() bool {
+	for i := range p.c.t {
+		if negators[p.c.t[i].low] && p.limits(i) {
+			switch p.word(i + 1) {
+			case "less", "lower", "under", "below":
+				return true
+			}
+		}
+	}
+	return false
+}
+
 var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can't cannot isn't aren't wasn't weren't mustn't needn't dont cant wont nobody none neither nor without no hardly nope")
 
 // sparing are verbs whose negation puts the thing in.
@@ -1222,7 +1235,7 @@ func (p *passage) serves() bool {
 		case "serve", "eat", "enjoy", "garnish", "consume":
 			return true
 		case "reheat":
-			if p.at.Done || !p.at.Method || !p.at.ToFill {
+			if !p.c.unit().hasAny([]string{"fill", "jar", "jars", "pack", "ladle", "pints", "quarts"}) || p.at.Done && !p.at.ToFill {
 				return true // and not "reheat the broth and fill the jars"
 			}
 		}

@@ -156,11 +156,14 @@ func (p *passage) carriesOn() bool {
 	return b.does("quit drop fall sag dip stop slip lose sink") && (p.says("carry on", "go on", "keep going", "carry right on", "keep counting", "just add", "add five", "add ten") || p.does("continue resume"))
 }
 
+// inHaste are conditions that change no tested time.
+var inHaste = []string{"rushed", "hurry", "in a hurry", "late", "short of time", "short on time", "feel like", "you like", "you want", "lucky", "tired", "busy", "pushed", "pressed for time"}
+
 // onlyIf reports a time that hangs on something else than the jar or the height: "an
 // hour if the fire is good".
 func (p *passage) onlyIf() bool {
-	if p.c.measured(english.Duration) && p.after != nil && p.after.kind == condition && p.says("exhaust", "vent", "venting") && p.after.hasAny([]string{"rushed", "hurry", "late", "short of", "feel", "like", "want", "lucky"}) {
-		return true
+	if p.after != nil && p.after.kind == condition && p.after.hasAny(inHaste) && p.c.hasNumber() && p.at.Filled && !p.namesFood() {
+		return true // "10 min exhaust, five if you're rushed"
 	}
 	if !p.at.Filled || p.at.Done || hasVerb(p.c.t) || !p.c.measured(english.Duration) || p.after == nil || p.after.kind != condition {
 		return false
@@ -309,9 +312,12 @@ func (p *passage) cutsTime() bool {
 	if p.negated() || !p.does("cut shorten trim shave knock lessen halve") {
 		return false
 	}
+	if p.at.Filled && p.does("cut shave knock trim") && p.says("off", "out", "away", "back") && p.says("minute", "minutes", "time", "hour", "clock") && !p.namesFood() {
+		return true // "knock off ten minutes"
+	}
 	for _, v := range p.c.verbIndexes() {
 		for _, o := range p.c.objectsOf(v) {
-			if w := p.c.t[o.head].Text; o.class == Clock && (w == "time" || w == "processing") && p.c.t[v].verb != "be" && o.start > v {
+			if w := p.c.t[o.head].Text; o.class == Clock && (w == "time" || w == "processing" || w == "half") && p.c.t[v].verb != "be" && o.start > v {
 				return true
 			}
 		}

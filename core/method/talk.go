@@ -34,7 +34,7 @@ func (p *passage) talk() string {
 			return "" // what is never canned is not talked away
 		}
 	}
-	if p.third() && !p.measuresKitchen() && !p.ourBatch() {
+	if p.third() && !p.measuresKitchen() && !p.ourBatch() && !p.bothAtJar() {
 		return "somebody else"
 	}
 	if p.after == nil && p.describesCanner() {
@@ -122,6 +122,12 @@ func (p *passage) subject() *token {
 		break
 	}
 	return nil
+}
+
+// bothAtJar reports whether the clause names a part of the jar and, beside it, what must
+// not be in one, whoever does it: "she takes the air away with a spoon of oil".
+func (p *passage) bothAtJar() bool {
+	return p.at.Method && !p.at.Done && (p.hasClass(Bubble) || p.hasClass(Gap) || p.hasClass(Jar)) && (p.hasClass(Fat) || p.hasClass(Dairy) || p.hasClass(Thickener) || p.hasClass(Egg))
 }
 
 // third reports whether somebody else, an animal or a place is the subject.

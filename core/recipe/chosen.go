@@ -11,6 +11,9 @@ import (
 // pints this time".
 var chooses = pattern.MustCompile(`(?i)\b(?:i|we|i'm|we're|i am|we are|just|only|this batch)(?: (?:only|just|always|usually|mostly|all|tend to|like to))* (?:use|used|using|do|did|doing|put up|can|canned|canning|make|made|making|go with|went with|am doing|are doing) (?:it |them |mine |ours |this |up |in |the )*(half-?pint|pint|quart)(?:s| jars)\b`)
 
+// thisBatch is the jar of what is made now: "This batch: pints."
+var thisBatch = pattern.MustCompile(`(?i)\bthis (?:batch|time|lot|year)(?: was| is|'s)?[:,]? (?:all )?(half-?pint|pint|quart)(?:s| jars)\b`)
+
 // otherTimes say that the jars were those of another batch, or not all of them.
 var otherTimes = pattern.MustCompile(`(?i)\b(last|once|sometimes|next|never|not|n't|too|also|both|some|either|or|and|but|used to|instead|quarts? (?:and|or) pints?|pints? (?:and|or) quarts?)\b`)
 
@@ -18,7 +21,10 @@ var otherTimes = pattern.MustCompile(`(?i)\b(last|once|sometimes|next|never|not|
 func (s *Stated) chooseJar(rec *Recipe) {
 	for _, st := range rec.Steps {
 		m := chooses.FindStringSubmatch(st.Text)
-		if m == nil || st.Serving || otherTimes.MatchString(m[0]) || behindChoice(st.Text) {
+		if m == nil {
+			m = thisBatch.FindStringSubmatch(st.Text)
+		}
+		if m == nil || st.Serving || otherTimes.MatchString(m[0]) || moreJars.MatchString(st.Text[strings.Index(st.Text, m[0])+len(m[0]):]) {
 			continue
 		}
 		jar, ok := quantity.ParseJar(m[1])
@@ -59,10 +65,5 @@ func (s *Stated) yieldJar(rec *Recipe) {
 
 var shortJar = strings.NewReplacer("half pint", "half-pint", "halfpint", "half-pint", "pint", "pint", "pt", "pint", "quart", "quart", "qt", "quart")
 
-// behindChoice reports whether the sentence goes on to jars of another kind.
-func behindChoice(text string) bool {
-	at := chooses.FindStringIndex(text)
-	return otherTimes.MatchString(text[at[0]:at[1]]) || moreJars.MatchString(text[at[1]:])
-}
-
+// moreJars is another jar that the sentence goes on to.
 var moreJars = pattern.MustCompile(`(?i)\b(half-?pints?|pints?|quarts?)\b`)

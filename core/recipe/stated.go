@@ -535,6 +535,10 @@ func (f *factReader) numbers() {
 			verb = "" // "simmer 10 minutes, pints, half an inch, 15 minutes"
 		}
 		if m, ok := times[i]; ok {
+			if f.text(i-1) == "not" && limitWords[f.text(m.End)] {
+				i = m.End // "and not a minute less"
+				continue
+			}
 			f.time(m.Min, f.verbOf(i, m, verb), jars, hasProcess)
 			jars = nil
 			i = m.End
@@ -557,6 +561,10 @@ func (f *factReader) numbers() {
 			}
 		}
 		if name, n := jarWord(f.t, i); n > 0 {
+			if i > 0 && f.t[i-1].Kind == words.Number && f.r.foodAt(f.t, i+n) {
+				i += n // "3 quarts water" in the canner
+				continue
+			}
 			if name != "jar" {
 				if !listed {
 					jars = nil
@@ -691,6 +699,9 @@ func (f *factReader) numbers() {
 		}
 	}
 }
+
+// limitWords stand behind a measure that is no time of its own.
+var limitWords = set("less more sooner longer over under early late")
 
 // jarAndFigure reports ", quarts 25" at t[i].
 func (f *factReader) jarAndFigure(i int) bool {

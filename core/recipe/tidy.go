@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/pattern"
+	"damson/core/words"
 )
 
 // tidy writes a line as a typist would have: marks of a web page out, fractions
@@ -15,10 +16,29 @@ func tidy(s string) string {
 		s = strings.NewReplacer("&frasl;", "/", "</td>", " ").Replace(s)
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
+	s = ofItself(s)
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
 	s = mending.Each(s, func(i int, s string) string { return mends[i].find.Regexp.ReplaceAllString(s, mends[i].put) })
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
 }
+
+// ofItself takes off how much of the same food a measure comes from: "4 cups grape juice
+// (from 3 1/2 lb grapes)".
+func ofItself(s string) string {
+	m := madeFrom.FindStringSubmatchIndex(s)
+	if m == nil {
+		return s
+	}
+	of := words.Fold(s[m[2]:m[3]])
+	for _, t := range words.Split(s[:m[0]]) {
+		if t.Text == of {
+			return s[:m[0]] + s[m[1]:]
+		}
+	}
+	return s
+}
+
+var madeFrom = pattern.MustCompile(`(?i) \((?:from|about|roughly|that's|=) (?:about |roughly )?\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?(\pL+)\)`)
 
 // amountsFirst turns a list that names each food before its amount: "Salt 1 Tbsp,
 // dried thyme 2 tsp". Every part must end with an amount, and the first begin with
@@ -74,6 +94,9 @@ var mends = []*mend{
 	{pattern.MustCompile(`~~`), ""},
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or )?\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
+	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`), "$1 $2 per $3"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?\pL+ [\pL ]+?) (?:homemade|home made|store-?bought|bought)$`), "$1"},
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
 	// "2 lbs to 3 lbs": the unit said twice.

@@ -277,7 +277,7 @@ func statedProcess(b *bench) {
 	}
 	fix := func(d *draft) { d.minutes, d.psi = nil, nil }
 	// Which of the two falls short, in any jar that the cook may be using?
-	timeShort, psiShort := false, false
+	timeShort, psiShort, unsaid := false, false, ""
 	for jar, ok := range b.enoughByJar(list) {
 		if ok || !b.namesJar(quantity.Jar(jar)) {
 			continue
@@ -290,7 +290,9 @@ func statedProcess(b *bench) {
 			timeOK = timeOK || b.minutesFor(p) >= float64(p.Minutes)
 			psiOK = psiOK || b.psi.Value >= float64(p.PSI)
 		}
-		timeShort = timeShort || !timeOK
+		if timeShort = timeShort || !timeOK; !timeOK {
+			unsaid = jar
+		}
 		// Each would do with another partner: take one full row.
 		psiShort = psiShort || !psiOK || timeOK
 	}
@@ -307,6 +309,11 @@ func statedProcess(b *bench) {
 	}
 	if timeShort {
 		p := longest(list)
+		if float64(p.Minutes) <= m.Minutes && unsaid != "" { // the time of one jar is said, and another is named too
+			of := slices.DeleteFunc(slices.Clone(list), func(x procedure.Process) bool { return x.Jar != unsaid })
+			b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("Say the time for %s: %d minutes", quantity.Jar(unsaid).Plural(), longest(of).Minutes), Message: sprint("The recipe names %s too, and says no time for them.", quantity.Jar(unsaid).Plural()), Source: b.proc.Citation(), edit: fix})
+			return
+		}
 		b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), edit: fix})
 	}
 }
