@@ -77,11 +77,13 @@ func (b *bench) filledCold() (line int, cold bool) {
 	if main.ref == nil || main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
 		return 0, false
 	}
+	last := -1
 	for t := range b.course {
 		st := &b.steps[t.s]
-		if b.hotFood(st.Text) {
+		if t.s != last && b.hotFood(st.Text) {
 			return 0, false
 		}
+		last = t.s
 		if cold = t.filled; cold {
 			continue // what was hot is named behind the lid too: "hot pieces to the rim"
 		}
