@@ -160,6 +160,8 @@ func (p *passage) forms([]Act) (string, string) {
 		return "cooling", "opened at once"
 	case p.at.Filled && p.hasClass(Weight) && p.does("take lift pull knock tip get pry") && p.says("off", "away", "up") && p.c.unit().hasAny([]string{"blow", "blows", "hiss", "hisses", "spit", "spits", "let the steam out", "bleed"}) && !p.negated():
 		return "cooling", "the weight is lifted"
+	case p.at.Filled && (p.word(0) == "no" || p.says("never a", "without")) && p.says("natural release", "natural cooling", "natural drop"):
+		return "cooling", "not by itself"
 	case p.capped() != "":
 		return p.capped(), "a most that is less"
 	case p.hasClass(Bubble) && p.hasClass(Fat):

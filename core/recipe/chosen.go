@@ -58,9 +58,17 @@ func (s *Stated) yieldJar(rec *Recipe) {
 			found = &Said[quantity.Jar]{jar, l.No}
 		}
 	}
-	if found != nil {
-		s.Jars = append(s.Jars, *found)
+	if found == nil {
+		return
 	}
+	for _, st := range rec.Steps {
+		for _, m := range yields.FindAllStringSubmatch(st.Text, -1) {
+			if jar, ok := quantity.ParseJar(shortJar.Replace(strings.ToLower(m[1]))); ok && jar != found.Value {
+				return // "(or 11 lb / 9 pts.)"
+			}
+		}
+	}
+	s.Jars = append(s.Jars, *found)
 }
 
 var shortJar = strings.NewReplacer("half pint", "half-pint", "halfpint", "half-pint", "pint", "pint", "pt", "pint", "quart", "quart", "qt", "quart")

@@ -92,9 +92,9 @@ var mends = []*mend{
 	{pattern.MustCompile(`\b(\d+)O\b`), "${1}0"},
 	{pattern.MustCompile(`(\d) ?[~∼〜] ?(\d)`), "$1-$2"},
 	{pattern.MustCompile(`~~`), ""},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or )?\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or )?\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
 	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`), "$1 $2 per $3"},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?\pL+ [\pL ]+?) (?:homemade|home made|store-?bought|bought)$`), "$1"},
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},

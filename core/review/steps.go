@@ -163,6 +163,8 @@ func (b *bench) needless(code, clause string) bool {
 		return !slices.ContainsFunc(b.items, func(it item) bool {
 			return it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry", "bone", "broth", "cucumber")
 		})
+	case "bones":
+		return b.main >= 0 && b.items[b.main].is("bone-in-poultry") && b.proc.Has(procedure.Filter{Method: procedure.Pressure})
 	case "drain":
 		return b.proc.Acidity != "acidified" && !b.proc.Requires("soaked")
 	case "salt": // in brine it is for the taste; in the crock it keeps the food
