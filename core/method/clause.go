@@ -127,7 +127,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 		case w.inner:
 		case joints[w.low] != 0 && !w.manner && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if" || w.low == "because"):
 			from := i
-			if i > start+1 && t[i-1].low == "from" {
+			if i > start && t[i-1].low == "from" {
 				from-- // "15 minutes, from when it boils again"
 			}
 			flush(from)

@@ -56,7 +56,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 // countedFrom reports the moment from which the minutes of a process are counted: "75
 // minutes, from when it rocks".
 func (p *passage) countedFrom() bool {
-	return p.word(0) == "from" && p.c.kind == moment && p.at.Filled && p.before != nil && (!p.at.Done || p.before.measured(english.Duration))
+	return p.word(0) == "from" && p.c.kind == moment && p.at.Filled && (!p.at.Done || p.before != nil && p.before.measured(english.Duration) || p.after != nil && p.after.measured(english.Duration))
 }
 
 // underWay are signs that the process has begun.

@@ -162,6 +162,18 @@ func (p *passage) forms([]Act) (string, string) {
 		return "cooling", "the weight is lifted"
 	case p.at.Filled && (p.word(0) == "no" || p.says("never a", "without")) && p.says("natural release", "natural cooling", "natural drop"):
 		return "cooling", "not by itself"
+	case p.at.Filled && !p.at.Closed && !p.at.Done && (p.c.unit().hasAny([]string{"overnight", "till morning", "until morning", "till tomorrow", "until tomorrow", "next day"}) || p.days() >= 1) && (p.hasClass(FullJar) || p.hasClass(Jar) && p.says("filled", "in the jars", "in their jars")) && p.does("sit stand leave rest keep wait") && !p.says("fridge", "refrigerator", "refrigerate"):
+		return "process-short", "jars that wait"
+	case p.at.Filled && p.says("under the boil", "just under a boil", "below a boil", "short of boiling") && !p.negated():
+		return "method-mismatch", "no boil"
+	case !p.at.Filled && p.does("trim") && p.says("can be bothered", "feel like", "have time for", "have patience for"):
+		return "trim", "as one feels"
+	case p.at.Done && p.does("open") && len(p.c.t) <= 3 && p.c.unit().hasAny([]string{"heat", "fire", "flame", "gas"}) && !p.c.unit().hasAny([]string{"zero", "cool", "cold", "wait", "then"}):
+		return "cooling", "opened at once"
+	case !p.at.Filled && p.says("fat", "tallow") && p.does("take cut trim skim pull") && p.says("only some", "some of", "most of", "half of", "what you can be bothered", "a bit of"):
+		return "trim", "some of the fat"
+	case p.at.Done && p.says("natural release") && p.says("then quick", "or quick", "then open", "then the valve"):
+		return "cooling", "not all by itself"
 	case p.capped() != "":
 		return p.capped(), "a most that is less"
 	case p.hasClass(Bubble) && p.hasClass(Fat):

@@ -3,7 +3,7 @@ package method
 // otherForm reports a food that is used in a form of its own, which may not be the one
 // that was tested: "use ground beef", "canned tomatoes work as well".
 func (p *passage) otherForm([]Act) (string, string) {
-	if !p.at.Filled && !p.negated() && p.does("leave keep") && p.says("bones in", "bone in", "the bones in") && !p.at.Names["bone"] {
+	if !p.at.Filled && !p.negated() && (p.does("leave keep") && p.says("bones in", "bone in", "the bones in") || p.says("with the bones in", "bones still in", "bones and all", "bones back in")) && !p.at.Names["bone"] {
 		return "bones", "with its bones"
 	}
 	if !p.negated() && p.does("use take buy get") && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {

@@ -41,10 +41,10 @@ func (r *Reader) Shape(text string) Shape {
 		if w.isVerb {
 			s.Verbs++
 			participle := w.low != w.verb && !w.aux
-			if first && !participle && !w.aux {
+			if first && !participle && (!w.aux || w.low == "let") {
 				s.Order = true
 			}
-			if subjectBefore(t, i) && !participle && t[max(i-1, 0)].low != "to" || w.aux && i > 0 {
+			if subjectBefore(t, i) && !participle && t[max(i-1, 0)].low != "to" || w.aux && w.low != "let" && i > 0 {
 				s.Said = true
 			}
 		}

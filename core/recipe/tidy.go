@@ -129,7 +129,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\b\w+ (no,? wait,?|no,? make that|sorry,?|i mean) `), ""},
 	{pattern.MustCompile(`(?i),? ?\b(give or take|i would say|i'd say|i guess|i think|you know|or thereabouts|or so)\b,?`), ""},
 	{pattern.MustCompile(`(?i)^(and |then |so |now |okay |ok |um,? |uh,? |well,? |next )*((i|we|you) (put in|add|use|take|need|throw in|get)|probably|maybe|plus) +(about )?`), ""},
-	{pattern.MustCompile(`(?i)^(?:ok|okay|right|so|well|um|uh|yeah|yes|yep|alright|now|anyway)[, ]+(\d|half |an? |one |two )`), "$1"},
+	{pattern.MustCompile(`(?i)^(?:ok|okay|well|um|uh|yeah|yes|yep|alright)[, ]+(\d|half |an? |one |two )`), "$1"},
 	{pattern.MustCompile(`(?i)^(and|plus) (about |a |an |another |\d)`), "$2"},
 	{pattern.MustCompile(`(?i)^(a (bit|little|tad) )?(over|under|better than|more than|just over|just under) (\d|a |two |three |four )`), "$4"},
 	{pattern.MustCompile(`(?i)^(a |the |one )?(big |large |full )?(tea)?(kettle|pot|pan|bowl|jug)( full)? of `), ""},
