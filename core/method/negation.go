@@ -1,0 +1,143 @@
+package method
+
+import "strings"
+
+// spoiling are verbs of what befalls food by rough hands.
+var spoiling = set("bruise crush break tear squash mash smash burn scorch spill splash pierce damage")
+
+var negators = set("not never don't doesn't didn't won't wouldn't shouldn't can't cannot isn't aren't wasn't weren't mustn't needn't dont cant wont nobody none neither nor without no hardly nope")
+
+// sparing are verbs whose negation puts the thing in.
+var sparing = set("forget skip omit stint skimp spare miss leave hold waste")
+
+// negated reports whether the predicate is said not to be done.
+func (p *passage) negated() bool {
+	if p.sharesDenial() {
+		return true
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if w.low == "used" && p.word(i+1) == "to" && i > 0 && subjects[p.word(i-1)] && i+2 < len(p.c.t) && p.c.t[i+2].isVerb {
+			return true // "I used to boil them": no longer
+		}
+		if !negators[w.low] {
+			continue
+		}
+		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
+			continue
+		}
+		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) || p.gently(i) {
+			continue
+		}
+		// "do not forget", "never skimp": it is done.
+		for k := i + 1; k < len(p.c.t); k++ {
+			if p.c.t[k].isVerb && !p.c.t[k].aux {
+				return !p.spares(k)
+			}
+		}
+		return true
+	}
+	return false
+}
+
+// gently reports whether the negator at i only says how something is done, so that
+// nothing comes to harm: "pack them tight without bruising".
+func (p *passage) gently(i int) bool {
+	return p.c.t[i].low == "without" && i > 0 && hasVerb(p.c.t[:i]) && i+1 < len(p.c.t) && p.c.t[i+1].isVerb && spoiling[p.c.t[i+1].verb]
+}
+
+// sharesDenial reports whether what the clause before denies is denied of this one too:
+// "don't mash or puree them".
+func (p *passage) sharesDenial() bool {
+	first := &p.c.t[0]
+	return p.c.joint == "or" && p.before != nil && p.before.denied() && first.isVerb && !first.aux && first.low == first.verb
+}
+
+// denied reports whether the clause denies, within its first words, what it tells to do.
+func (c *clause) denied() bool {
+	for i := 0; i < len(c.t) && i < 3; i++ {
+		switch w := c.t[i].low; {
+		case w == "no":
+			return i+1 < len(c.t) && (c.t[i+1].low == "need" || c.t[i+1].low == "call")
+		case w != "without" && w != "nor" && w != "neither" && negators[w]:
+			return i+1 < len(c.t) && !sparing[c.t[i+1].verb] && c.t[i+1].low != "only"
+		case !subjects[w] && !c.t[i].aux && !adverbs[w]:
+			return false
+		}
+	}
+	return false
+}
+
+// limits reports whether the negator at i sets a limit to a measure and denies nothing:
+// "at 10 pounds, never more than 15", "an inch and no less".
+func (p *passage) limits(i int) bool {
+	switch p.word(i + 1) {
+	case "more", "less", "longer", "higher", "lower", "over", "under", "above", "below", "beyond":
+	default:
+		return false
+	}
+	if i+2 >= len(p.c.t) {
+		return len(p.c.m) > 0 // "an inch and no less", but "I vent no more"
+	}
+	for _, n := range []int{i + 2, i + 3} {
+		if n < len(p.c.t) && p.c.nums[n] > 0 && (n == i+2 || p.word(i+2) == "than") {
+			return true
+		}
+	}
+	return false
+}
+
+// atLeast reports "never less than", "no under": what is measured is the least.
+func (p *passage) atLeast() bool {
+	for i := range p.c.t {
+		if negators[p.c.t[i].low] && p.limits(i) {
+			switch p.word(i + 1) {
+			case "less", "lower", "under", "below":
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// spares reports whether the verb at k puts in what it is denied of: "never waste a
+// mushroom", but not "do not waste time soaking".
+func (p *passage) spares(k int) bool {
+	if p.c.t[k].verb == "leave" && (p.hasClass(Gap) || p.says("room", "space", "inch") && !p.says("out", "behind")) {
+		return false // "don't leave any headspace"
+	}
+	if p.c.t[k].verb == "waste" {
+		switch p.word(k + 1) {
+		case "time", "effort", "energy", "money", "a":
+			return p.word(k+1) == "a" && p.word(k+2) != "minute" && p.word(k+2) != "moment"
+		}
+	}
+	return sparing[p.c.t[k].verb]
+}
+
+// noAct reports whether the "no" at i denies something done: "no venting", "no need",
+// and not only a thing: "no breakage".
+func (p *passage) noAct(i int) bool {
+	if i+1 >= len(p.c.t) {
+		return false
+	}
+	w := &p.c.t[i+1]
+	return strings.HasSuffix(w.low, "ing") && w.verb != "" || p.needOf(i) || stuff[w.class] || trade[w.class] || i == 0
+}
+
+// notHere reports whether the "not" at i is of a place or a means behind a verb: "it
+// is done in the canner, not in the cooker".
+func (p *passage) notHere(i int) bool {
+	if i == 0 || !hasVerb(p.c.t[:i]) || i+1 >= len(p.c.t) {
+		return false
+	}
+	switch p.word(i - 1) {
+	case "is", "are", "do", "does", "did", "was", "were", "will", "would", "should", "must", "can", "may", "i", "we":
+		return false
+	}
+	next := p.c.t[i+1].low
+	return next == "in" || next == "on" || next == "with" || next == "by" || next == "from" || next == "at"
+}
+
+// Sparing reports whether the negation of the verb puts the thing in.
+func Sparing(verb string) bool { return sparing[verb] }
