@@ -47,7 +47,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "the fat around the kidneys"
 		case p.says("on nothing") && p.does("put pour spread") && !p.says("but"):
 			gone = true // "we put cream on nothing"
-		case ch.prep == "for" && !p.puts() && (ch.class == Starch || p.says("enough")):
+		case ch.prep == "for" && !p.puts() && ch.class == Starch && p.says("thick", "thick enough") && p.c.kind == result:
 			gone = true // "thick enough for the pasta"
 		case ch.prep == "for" && p.meantFor():
 			gone = true // "the pan is for rice only"

@@ -88,7 +88,7 @@ func (p *passage) isNoCanner() bool {
 
 // spoilsSeal reports "fat will keep it from sealing": why a rim is wiped.
 func (p *passage) spoilsSeal() bool {
-	return !p.puts() && len(p.c.m) == 0 && (p.does("ruin spoil break wreck weaken") && p.says("seal", "seals") || p.does("keep stop")) && p.says("seal", "seals", "from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
+	return !p.puts() && len(p.c.m) == 0 && p.does("keep stop") && p.says("from sealing", "from taking", "it sealing", "them sealing", "the lid sealing")
 }
 
 // floats reports what food does by itself in its jar: "they float".

@@ -60,7 +60,7 @@ func (p *passage) countedFrom() bool {
 }
 
 // underWay are signs that the process has begun.
-var underWay = []string{"pressure", "boil", "boils", "boiling", "rolling", "bubbling", "pound", "pounds", "lb", "psi", "rock", "rocks", "rocking", "jiggle", "jiggles", "jiggling", "dance", "dances", "steady", "gauge", "needle", "dial", "up to", "reaches", "gets to", "hits", "there"}
+var underWay = []string{"pressure", "boil", "boils", "boiling", "rolling", "bubbling", "pound", "pounds", "lb", "psi", "rock", "rocks", "rocking", "jiggle", "jiggles", "jiggling", "dance", "dances", "steady", "gauge", "needle", "dial"}
 
 // plunged reports jars of a finished process that go into something cold, where no
 // verb says so: "then straight into the sink of cold water".

@@ -214,7 +214,7 @@ func (p *passage) isTime() bool {
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		switch {
-		case w.m == english.Duration, w.Kind == words.Mark, i > 0 && p.c.nums[i] > 0 && w.m != 0:
+		case w.m == english.Duration, w.Kind == words.Mark:
 		case w.class == Jar:
 			jar = true
 		case w.low == "it" || w.low == "that" || w.low == "it's" || w.low == "that's" || w.low == "is" || w.low == "for" || w.low == "the" || w.low == "then":

@@ -211,7 +211,7 @@ func (p *passage) shares(acts []Act) (string, string) {
 			if next := p.word(i + 1); w.low == "quarter" && (i+1 >= len(c.t) || c.t[i+1].Kind == words.Mark || next == "and" || subjects[next] || next == "them" || next == "the" || w.isVerb) {
 				continue // what one does to an apple
 			}
-			if p.claimedShare(i, acts) || w.low == "half" && !p.at.Filled && i+1 < len(c.t) && (c.t[i+1].verb == "cook" || c.t[i+1].verb == "boil") {
+			if p.claimedShare(i, acts) || w.low == "half" && !p.at.Filled && i+1 < len(c.t) && c.t[i+1].verb == "cook" && (p.hasClass(Meat) || p.at.Names["chicken"] || p.at.Names["rabbit"]) {
 				continue // "I half cook it first"
 			}
 			return p.shareOf(i), "a share"

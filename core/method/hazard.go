@@ -174,8 +174,6 @@ func (p *passage) forms([]Act) (string, string) {
 		return "trim", "some of the fat"
 	case p.at.Done && p.says("natural release") && p.says("then quick", "or quick", "then open", "then the valve"):
 		return "cooling", "not all by itself"
-	case p.capped() != "":
-		return p.capped(), "a most that is less"
 	case p.hasClass(Bubble) && p.hasClass(Fat):
 		return "fat", "fat against the air"
 	case p.at.Done && p.c.hasNumber() && len(p.c.m) == 0 && p.says("for me", "for us", "for mine", "for ours") && !p.namesFood() && !p.hasClass(Person):
@@ -237,29 +235,6 @@ func (p *passage) gapless() bool {
 		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
 	}
 	return false
-}
-
-// capped names what an amount is not to pass: "sugar never over three cups". Of sugar in a
-// jam, and of acid, the tested amount is the least.
-func (p *passage) capped() string {
-	if p.at.Done || !p.c.hasNumber() || len(p.c.m) > 0 {
-		return ""
-	}
-	for i := range p.c.t {
-		if !negators[p.c.t[i].low] || !p.limits(i) {
-			continue
-		}
-		switch p.word(i + 1) {
-		case "more", "over", "above", "beyond", "higher":
-			switch {
-			case p.hasClass(Acid) || p.says("lemon", "lime", "vinegar"):
-				return "acid-short"
-			case p.says("sugar"):
-				return "sugar-change"
-			}
-		}
-	}
-	return ""
 }
 
 // big reports a length of pieces that is large for any dense food.

@@ -87,15 +87,22 @@ func (p *passage) limits(i int) bool {
 	return false
 }
 
-// atLeast reports "never less than", "no under": what is measured is the least.
-func (p *passage) atLeast() bool {
+// limit is the word of a limit that a negator sets to a measure, "less" of "never less
+// than", "" where there is none.
+func (p *passage) limit() string {
 	for i := range p.c.t {
 		if negators[p.c.t[i].low] && p.limits(i) {
-			switch p.word(i + 1) {
-			case "less", "lower", "under", "below":
-				return true
-			}
+			return p.word(i + 1)
 		}
+	}
+	return ""
+}
+
+// atLeast reports "never less than", "no under": what is measured is the least.
+func (p *passage) atLeast() bool {
+	switch p.limit() {
+	case "less", "lower", "under", "below":
+		return true
 	}
 	return false
 }

@@ -218,7 +218,7 @@ func (c *clause) objectsOf(verb int) []chunk {
 	}
 	for _, ch := range c.chunks() {
 		switch {
-		case ch.start > verb && (ch.prep == "" || ch.start == verb+2 && beside[ch.prep]) && ch.start <= next:
+		case ch.start > verb && (ch.prep == "" || ch.start == verb+2 && particles[ch.prep]) && ch.start <= next:
 			behind = append(behind, ch)
 		case ch.end <= verb && ch.prep == "":
 			before = append(before, ch)
@@ -230,5 +230,5 @@ func (c *clause) objectsOf(verb int) []chunk {
 	return before
 }
 
-// beside are particles that a verb may have before its object.
-var beside = set("out off up away back")
+// particles are words that a verb may have before its object.
+var particles = set("out off up away back")

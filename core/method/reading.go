@@ -1078,7 +1078,7 @@ func (p *passage) serves() bool {
 	if p.at.Closed && !p.at.Done && p.does("come take lift pull go") && !p.namesFood() {
 		return false // "when the dog barks for supper they come out"
 	}
-	if p.does("come go") && p.says("later", "afterwards") && p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Jar) && !p.says("before", "lemon", "lime", "vinegar") {
+	if p.does("come go") && p.says("later", "afterwards") && (p.at.Done || p.after != nil && p.after.kind == moment) && p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Jar) && !p.says("before", "lemon", "lime", "vinegar") {
 		return true // "fatback comes later"
 	}
 	if p.says("on the day", "that day", "on the night") && p.c.unit().has("not before") {

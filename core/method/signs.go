@@ -435,9 +435,9 @@ func (p *passage) lastLook() (code, why string) {
 		return "acid-swap", "another for the acid"
 	case !p.at.Done && p.says("milder", "less acid", "less acidic", "less sharp", "less sour", "less tart") && p.c.unit().hasAny([]string{"use", "using", "take", "pick", "choose", "grow", "prefer", "go in", "instead"}) && !p.negated():
 		return "acid-short", "milder ones"
-	case !p.at.Filled && p.hasClass(Sugar) && p.limited():
+	case !p.at.Filled && p.hasClass(Sugar) && p.limit() != "":
 		return "sugar-change", "sugar with a limit"
-	case p.at.Filled && !p.at.Done && (p.hasClass(Gauge) || p.hasClass(Pressure)) && p.limited() && p.says("more", "higher", "over", "above", "beyond"):
+	case p.at.Filled && !p.at.Done && (p.hasClass(Gauge) || p.hasClass(Pressure)) && p.limit() != "" && p.says("more", "higher", "over", "above", "beyond"):
 		return "pressure-low", "a pressure with a limit"
 	case p.hasClass(Sugar) && p.does("cut trim knock bring") && p.says("back", "down", "right back") && !p.negated() && !p.says("side down", "sides down"):
 		return "sugar-change", "less sugar"
@@ -488,16 +488,6 @@ func (p *passage) acted(name string) bool {
 func (p *passage) repeatedFor() bool {
 	for _, m := range p.c.m {
 		if m.Kind == english.Duration && p.at.Times[m.Min] < 2 && m.Max <= 120 {
-			return true
-		}
-	}
-	return false
-}
-
-// limited reports a negator that sets a limit to a measure.
-func (p *passage) limited() bool {
-	for i := range p.c.t {
-		if negators[p.c.t[i].low] && p.limits(i) {
 			return true
 		}
 	}

@@ -52,11 +52,7 @@ func (r *Reader) annotate(text string) []token {
 			raw[i].Text = out[i].Text
 		}
 		about := english.About(out[i].low)
-		if (out[i].low == "de" || out[i].low == "un") && i+1 < len(raw) && raw[i+1].Text == "-" {
-			out[i].low, out[i].Text, raw[i].Text = "un", "un", "un" // "de-silk"
-			about.Known = true
-		}
-		if calendar[out[i].low] || chat[out[i].low] {
+		if calendar[out[i].low] || chat[out[i].low] || out[i].low == "de" && i+1 < len(raw) && raw[i+1].Text == "-" { // "de-silk"
 			about.Known = true
 		}
 		out[i].entry = about.Noun
@@ -129,7 +125,7 @@ func asManner(t []token) {
 var measuring = set("much many little few long short thick thin full high low far soon well good fine big large small old often hot warm cold strong weak sour sweet ripe smooth")
 
 // chat are the short words of messages, which say nothing of a jar.
-var chat = set("obvs obv lol lmao rofl omg btw tbh imo imho fyi ofc def defo deffo prolly gonna tho thx ty pls plz etc etcetera idk rn haha hahaha hehe nom omnom xx xox xoxo ps nb ikr smh ngl")
+var chat = set("obvs obv lol lmao rofl omg btw tbh imo imho fyi ofc def defo deffo prolly gonna tho thx ty pls plz idk rn haha hahaha hehe nom omnom xx xox xoxo ps nb ikr smh ngl")
 
 // calendar are the days and months, which a dictionary of common words has not.
 var calendar = set("monday tuesday wednesday thursday friday saturday sunday january february march april may june july august september october november december")
@@ -418,7 +414,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		if inflected || (w.verb == "keep" || w.verb == "start" || w.verb == "stop") && w.low == w.verb && strings.HasSuffix(next.low, "ing") && next.verb != "" && next.class == "" {
 			return true
 		}
-		if w.low == w.verb && beside[next.low] && i+2 < len(t) && (determiners[t[i+2].low] || t[i+2].Kind == words.Number || numbers[t[i+2].low]) {
+		if w.low == w.verb && particles[next.low] && i+2 < len(t) && (determiners[t[i+2].low] || t[i+2].Kind == words.Number || numbers[t[i+2].low]) {
 			return true // "shave off a few minutes"
 		}
 		return r.prefers(w.verb) && after || w.entry.Noun() == 0 || (determiners[next.low] || next.low == "them" || next.low == "it") && w.low == w.verb

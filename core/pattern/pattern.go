@@ -113,26 +113,10 @@ func (p *Pattern) FindAllStringSubmatch(s string, n int) [][]string {
 	return p.Regexp.FindAllStringSubmatch(s, n)
 }
 
-// FindAllStringSubmatchIndex is regexp's.
-func (p *Pattern) FindAllStringSubmatchIndex(s string, n int) [][]int {
-	if !p.may(s) {
-		return nil
-	}
-	return p.Regexp.FindAllStringSubmatchIndex(s, n)
-}
-
 // ReplaceAllString is regexp's.
 func (p *Pattern) ReplaceAllString(s, put string) string {
 	if !p.may(s) {
 		return s
 	}
 	return p.Regexp.ReplaceAllString(s, put)
-}
-
-// ReplaceAllStringFunc is regexp's.
-func (p *Pattern) ReplaceAllStringFunc(s string, put func(string) string) string {
-	if !p.may(s) {
-		return s
-	}
-	return p.Regexp.ReplaceAllStringFunc(s, put)
 }

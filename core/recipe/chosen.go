@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/pattern"
@@ -9,10 +10,10 @@ import (
 
 // chooses is a cook who says which of the jars that the text names are hers: "I did
 // pints this time".
-var chooses = pattern.MustCompile(`(?i)\b(?:i|we|i'm|we're|i am|we are|just|only|this batch)(?: (?:only|just|always|usually|mostly|all|tend to|like to))* (?:use|used|using|do|did|doing|put up|can|canned|canning|make|made|making|go with|went with|am doing|are doing) (?:it |them |mine |ours |this |up |in |the )*(half-?pint|pint|quart)(?:s| jars)\b`)
+var chooses = pattern.MustCompile(`(?i)\b(?:i|we|i'm|we're|i am|we are|just|only|this batch)(?: (?:only|just|always|usually|mostly|all|tend to|like to))* (?:use|used|using|do|did|doing|put up|can|canned|canning|make|made|making|go with|went with|am doing|are doing) (?:it |them |mine |ours |this |up |in |the )*(half-?pint|pint|quart)(?:s| jars)(?: (?:this time|this year|myself|now|only))? ?(?:[,.;:!)]|$)`)
 
 // thisBatch is the jar of what is made now: "This batch: pints."
-var thisBatch = pattern.MustCompile(`(?i)\bthis (?:batch|time|lot|year)(?: was| is|'s)?[:,]? (?:all )?(half-?pint|pint|quart)(?:s| jars)\b`)
+var thisBatch = pattern.MustCompile(`(?i)\bthis (?:batch|time|lot|year)(?: was| is|'s)?[:,]? (?:all )?(half-?pint|pint|quart)(?:s| jars)(?: (?:this time|this year|myself|now|only))? ?(?:[,.;:!)]|$)`)
 
 // otherTimes say that the jars were those of another batch, or not all of them.
 var otherTimes = pattern.MustCompile(`(?i)\b(last|once|sometimes|next|never|not|n't|too|also|both|some|either|or|and|but|used to|instead|quarts? (?:and|or) pints?|pints? (?:and|or) quarts?)\b`)
@@ -24,7 +25,7 @@ func (s *Stated) chooseJar(rec *Recipe) {
 		if m == nil {
 			m = thisBatch.FindStringSubmatch(st.Text)
 		}
-		if m == nil || st.Serving || otherTimes.MatchString(m[0]) || moreJars.MatchString(st.Text[strings.Index(st.Text, m[0])+len(m[0]):]) {
+		if m == nil || st.Serving || st.Talk || otherTimes.MatchString(m[0]) || moreJars.MatchString(st.Text[strings.Index(st.Text, m[0])+len(m[0]):]) {
 			continue
 		}
 		jar, ok := quantity.ParseJar(m[1])
@@ -37,7 +38,7 @@ func (s *Stated) chooseJar(rec *Recipe) {
 }
 
 // yields is how many jars a weight makes: "2 1/4 lb for 9 pints".
-var yields = pattern.MustCompile(`(?i)(?:\d+|seven|nine|about|=|>|→|for|makes|gives) (half-?pint|half pint|pint|pt|quart|qt)s?\b`)
+var yields = pattern.MustCompile(`(?i)\b(?:for|or|and|/|=) ?(?:about )?(?:\d+|five|six|seven|eight|nine|ten) (half-?pint|half pint|pint|pt|quart|qt)s?\b`)
 
 // yieldJar takes the jar that a weight is said to fill, where the text names no jar
 // otherwise and all its weights fill the same.
@@ -58,18 +59,32 @@ func (s *Stated) yieldJar(rec *Recipe) {
 			found = &Said[quantity.Jar]{jar, l.No}
 		}
 	}
-	if found == nil {
-		return
+	if found != nil && !slices.ContainsFunc(jarWords(rec), func(j quantity.Jar) bool { return j != found.Value }) {
+		s.Jars = append(s.Jars, *found)
 	}
-	for _, st := range rec.Steps {
-		for _, m := range yields.FindAllStringSubmatch(st.Text, -1) {
-			if jar, ok := quantity.ParseJar(shortJar.Replace(strings.ToLower(m[1]))); ok && jar != found.Value {
-				return // "(or 11 lb / 9 pts.)"
+}
+
+// jarWords are the jars, or measures of their names, of which the text speaks anywhere.
+func jarWords(rec *Recipe) []quantity.Jar {
+	var out []quantity.Jar
+	add := func(text string) {
+		for _, m := range aJar.FindAllStringSubmatch(text, -1) {
+			if jar, ok := quantity.ParseJar(shortJar.Replace(strings.ToLower(m[1]))); ok {
+				out = append(out, jar)
 			}
 		}
 	}
-	s.Jars = append(s.Jars, *found)
+	add(rec.Title)
+	for _, l := range rec.Lines {
+		add(l.Text)
+	}
+	for _, st := range rec.Steps {
+		add(st.Text)
+	}
+	return out
 }
+
+var aJar = pattern.MustCompile(`(?i)(half-?pint|half pint|pint|pt|quart|qt)s?\b`)
 
 var shortJar = strings.NewReplacer("half pint", "half-pint", "halfpint", "half-pint", "pint", "pint", "pt", "pint", "quart", "quart", "qt", "quart")
 

@@ -17,7 +17,9 @@ func TestChosenJar(t *testing.T) {
 		"I only used quarts.":                quantity.QuartJar,
 		"This batch: pints.":                 quantity.PintJar,
 		"We always do half-pints.":           quantity.HalfPint,
-		"I used quarts last year.":           quantity.QuartJar, // says no other
+		"I used quarts last year.":           "",
+		"I did pints of jam.":                "",
+		"I use pints for the small ones.":    "",
 		"I sometimes use quarts.":            "",
 		"We use pints and quarts.":           "",
 		"We use pints, quarts for the fair.": "",
@@ -39,7 +41,7 @@ func TestChosenJar(t *testing.T) {
 func TestYieldJar(t *testing.T) {
 	for line, want := range map[string]quantity.Jar{
 		"2 1/4 lb dried beans for 9 pints":               quantity.PintJar,
-		"4 lb green beans (7 qts)":                       quantity.QuartJar,
+		"4 lb green beans (7 qts)":                       "", // may be a measure
 		"17 1/2 lb peaches / 7 qts. (or 11 lb / 9 pts.)": "",
 		"4 lb green beans":                               "",
 		"3 cups vinegar per quart":                       "",

@@ -435,7 +435,7 @@ func (r *Reader) titleForms(rec *Recipe) {
 	if rec.Title == "" {
 		return
 	}
-	at := r.look(rec.Title)
+	at := r.look(TitleSaid(rec.Title))
 	l := r.plainLine(rec.TitleLine, rec.Title, at.body, at)
 	if l.Ref == nil {
 		return
@@ -445,9 +445,6 @@ func (r *Reader) titleForms(rec *Recipe) {
 			continue
 		}
 		for _, p := range l.Prep {
-			if deniedForm.MatchString(rec.Title) {
-				break // "Pumpkin chunks (never mash!)"
-			}
 			if (p == "grated" || p == "shredded" || p == "mashed" || p == "pureed") && !x.HasPrep(p) {
 				x.Prep = append(x.Prep, p)
 			}
@@ -455,8 +452,8 @@ func (r *Reader) titleForms(rec *Recipe) {
 	}
 }
 
-// deniedForm is a form that a title warns of.
-var deniedForm = pattern.MustCompile(`(?i)\b(never|not|no|don'?t|without) (be |to )?(mash|pur[eé]e|grat|shred)`)
+// ofCanned is what something is made of, out of a can.
+var ofCanned = pattern.MustCompile(`(?i)\b(?:from|of|with|using|out of) (?:\pL+ ){0,3}(?:canned|tinned|tins?|cans?)\b|\b(?:canned|tinned) \pL+ (?:soup|sauce|jam|salsa|juice)\b`)
 
 // titleFood makes the title an ingredient line too where it names a food that
 // no line names ("Green beans" above "water, salt").
@@ -475,9 +472,12 @@ func (r *Reader) titleFood(rec *Recipe) {
 			return
 		}
 	}
-	if l.Ref.ID == "canned-tomato" { // what is made, not what it is made of
-		l.Ref, l.Food = r.foods.ByID("tomato"), "tomato"
-		l.refID()
+	if !ofCanned.MatchString(rec.Title) { // what is made, not what it is made of
+		l.State = slices.DeleteFunc(l.State, func(s string) bool { return s == "canned" })
+		if l.Ref.ID == "canned-tomato" {
+			l.Ref, l.Food = r.foods.ByID("tomato"), "tomato"
+			l.refID()
+		}
 	}
 	for _, x := range rec.Lines {
 		if x.Kind == Ingredient && (x.Ref == l.Ref || len(l.Ref.Groups) > 0 && x.Ref.In(l.Ref.Groups...)) {
@@ -485,7 +485,6 @@ func (r *Reader) titleFood(rec *Recipe) {
 		}
 	}
 	l.Also, l.Alternatives, l.Remarks = nil, nil, nil
-	l.State = slices.DeleteFunc(l.State, func(s string) bool { return s == "canned" }) // what is made, not what it is made of
 	rec.Lines = append([]*Line{l}, rec.Lines...)
 }
 
@@ -743,7 +742,7 @@ var answers = set("yes no yep yup nope nah aye yeah hi hiya hey ok okay sure rig
 // measured reports whether the piece of a running text lists an ingredient by its
 // measure: "1 tsp salt per qt." A sentence that only names foods is read as one.
 func (r *Reader) measured(piece string) bool {
-	if waterRatio.MatchString(piece) {
+	if WaterRatio(piece) {
 		return false
 	}
 	body := tidy(narrow(stripBullet(piece)))
@@ -756,7 +755,12 @@ func (r *Reader) measured(piece string) bool {
 	return r.leadingFood(t) || r.countedBehind(t) || leadingMeasure(t) && len(t) <= 6 && r.method.Shape(body).Verbs == 0
 }
 
-// waterRatio is water by the measure of what it soaks: "3 cups water for each cup of beans".
+// WaterRatio reports water by the measure of what it soaks, "3 cups water for each cup of
+// beans"; of vinegar it would be a brine.
+func WaterRatio(text string) bool {
+	return waterRatio.MatchString(text) && !containsAny(strings.ToLower(text), "vinegar", "lemon", "lime", "acid")
+}
+
 var waterRatio = pattern.MustCompile(`(?i)\bwater (?:for|to|per) (?:each|every|a|the) (?:cup|pound|lb|quart|pint|kilo|kg)s? of\b`)
 
 // lists reports whether a line that stands alone begins with a food and goes on
@@ -782,7 +786,7 @@ func (r *Reader) isStep(line, section string, at look) bool {
 		return true
 	}
 	switch {
-	case section != "ingredients" && strings.HasSuffix(line, "?") && !strings.ContainsAny(line, "0123456789½¼¾"):
+	case section != "ingredients" && strings.HasSuffix(line, "?") && strings.HasPrefix(strings.ToLower(line), "not "):
 		return true // "not the cooking water?"
 	case section != "ingredients" && narrated.MatchString(line) && r.method.Shape(line).Verbs >= 2:
 		return true // "I made a syrup, 5 cups of water to 2 of sugar, brought it to the boil"

@@ -96,7 +96,7 @@ var mends = []*mend{
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
 	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`), "$1 $2 per $3"},
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?\pL+ [\pL ]+?) (?:homemade|home made|store-?bought|bought)$`), "$1"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?\pL+ [\pL ]*?(?:broth|stock)),? (?:homemade|home made|store-?bought|bought)$`), "$1"},
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
 	// "2 lbs to 3 lbs": the unit said twice.

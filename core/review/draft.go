@@ -416,7 +416,7 @@ func (d *draft) made(cat *food.Catalogue) {
 
 // boneInByTitle reads poultry as bone-in where the title says so.
 func (d *draft) boneInByTitle(cat *food.Catalogue) {
-	if !titleHas(d.folded, "with bone", "with the bone", "bone in", "on the bone") && !d.saysBoneIn() {
+	if (!titleHas(d.folded, "with bone", "with the bone", "bone in", "on the bone") || titleHas(d.folded, "bone broth", "bone stock")) && !d.saysBoneIn() {
 		return
 	}
 	for i := range d.items {
@@ -431,19 +431,19 @@ func (d *draft) saysBoneIn() bool {
 	in := false
 	for i := range d.steps {
 		st := &d.steps[i]
-		if st.Serving || !boneIn.MatchString(st.Text) && !boneOut.MatchString(st.Text) {
-			continue
-		}
-		if boneOut.MatchString(st.Text) {
+		switch {
+		case st.Serving:
+		case boneOut.MatchString(st.Text):
 			return false
+		case boneIn.MatchString(st.Text):
+			in = true
 		}
-		in = true
 	}
 	return in
 }
 
 var (
-	boneIn  = pattern.MustCompile(`(?i)\bbones? (?:left |still |all )?in\b|\bwith (?:the |all the )?bones?\b|\bon the bone\b`)
+	boneIn  = pattern.MustCompile(`(?i)\b(?:with|leave|leaving|left|keep|keeping) (?:the |all the |their )?bones? (?:left |still )?in ?(?:[,.;:)]|$)|\bbones?[- ]in ?(?:[,.;:)]|$)|\bon the bone\b`)
 	boneOut = pattern.MustCompile(`(?i)\b(?:no|not|never|without|off|out|from|remove\w*|take|pull|lift|pick\w*|strip\w*) (?:\pL+ ){0,3}bones?\b|\bbones? (?:\pL+ ){0,2}(?:out|off|away|removed)\b|\bbone(?:d|less)\b|\bdebone|\bbone (?:it|them|the)\b`)
 )
 
@@ -512,9 +512,6 @@ func (d *draft) addLine(l *recipe.Line, serving bool) {
 	}
 }
 
-// waterRatio is water by the measure of what it soaks or cooks.
-var waterRatio = pattern.MustCompile(`(?i)\bwater (?:for|to|per) (?:each|every|a|the)? ?(?:cup|pound|lb|quart|pint|kilo|kg)s? of\b`)
-
 // fruits counts the fruits that are listed.
 func (d *draft) fruits() int {
 	n := 0
@@ -549,7 +546,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {
 				continue // the fish that is named, or a verb
 			}
-			if m.Food.In("water") && waterRatio.MatchString(text) && !containsAny(text, "vinegar", "lemon", "lime") || m.Food.ID == "fruit-cocktail" && strings.Contains(text, "the mixed fruit") && d.fruits() > 1 {
+			if m.Food.In("water") && recipe.WaterRatio(text) || m.Food.ID == "fruit-cocktail" && strings.Contains(text, "the mixed fruit") && !containsAny(text, "tin", "can ", "can.", "cans", "frozen", "bag", "packet") && d.fruits() > 1 {
 				continue // "3 cups water for each cup of beans", to soak them; the fruits that are listed
 			}
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
@@ -760,7 +757,7 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 		if f := d.items[i].ref; m.Food.In(never...) && !sharesGroup(f, m.Food) {
 			continue // cream style corn is no cream
 		}
-		if have := words.FoldPhrase(d.items[i].name); have == name || strings.HasSuffix(have, " "+name) || name == "pea" && d.items[i].is("dry-bean") && strings.HasSuffix(have, name) || d.items[i].is("fruit-juice") && have == name+" juice" || m.Food.In("citrus", "fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
+		if have := words.FoldPhrase(d.items[i].name); have == name || strings.HasSuffix(have, " "+name) || d.items[i].is("fruit-juice") && have == name+" juice" || m.Food.In("citrus", "fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
 			return i
 		}
 	}

@@ -20,6 +20,10 @@ func TestJarsAndBones(t *testing.T) {
 		{fill + "Quarts 75 min at 10 lb weighted.", review.Change, "process-short", "poultry-without-bones", 0},
 		{fill + "Quarts 90 min at 10 lb weighted.", review.Clear, "", "poultry-without-bones", 90},
 	})
+	// Bones that only cook in the broth are in no jar, nor is a broth of bones a bone.
+	for _, part := range []string{"Boil it. Fill with the hot rabbit with bone broth over, ", "Simmer the bones in water for broth. Fill with hot rabbit and broth, ", "Make a broth with the bones. Fill with hot rabbit and broth, "} {
+		told{part, review.Change, "process-short", "poultry-without-bones", 0}.check(t, "Rabbit\n\n5 lb rabbit\nsalt\n\n<>1 1/4 inch. Wipe, lids. Vent 10 min. Quarts 75 min at 10 lb weighted.\n")
+	}
 	res := reviewText(t, "Rabbit with bones, pints & quarts\n\n5 lb rabbit\n\nFill raw and loosely, 1 1/4 inch, no liquid. Vent 10 min. Quarts, bone in: 75 min at 10 lb weighted.\n", 300, "weighted")
 	assert.Equal(t, review.Change, res.Verdict)
 	asks := ""
@@ -41,6 +45,33 @@ func TestStockLiftedOffItsBones(t *testing.T) {
 		{"Strain it.", review.Clear, "", "stock", 20},
 		{"Strain it, then put the meat back in with two carrots.", review.Change, "", "", 0},
 	})
+}
+
+// Vegetables stay in the stock whose bones alone are lifted out.
+func TestVegetablesStayInTheStock(t *testing.T) {
+	const text = "Chicken stock\n\n3 lb chicken bones\n4 carrots\n2 onions\nwater\n\n<> Skim off the fat. Fill hot pints, 1 inch. Lids. Vent 10 minutes. 20 minutes at 10 lb weighted.\n"
+	checkEach(t, text, []told{
+		{"Simmer all 2 hours in water to cover. Strain.", review.Clear, "", "stock", 20},
+		{"Simmer all 2 hours in water to cover. Lift the bones out.", review.Untested, "", "", 0},
+		{"Take the bones, carrots and onions, cover with water, simmer 2 hours.", review.Untested, "", "", 0},
+	})
+}
+
+// Whose jars are pints for something else has quarts here.
+func TestJarsOfSomethingElse(t *testing.T) {
+	const text = "Venison\n\n20 lb venison, cubed, fat off\nsalt\n\n<> Pack raw into quarts, 1 inch. Lids. Vent 10 minutes. 75 minutes at 10 lb weighted.\n"
+	checkEach(t, text, []told{
+		{"I did pints of jam.", review.Change, "process-short", "meat-pieces", 0},
+		{"I use pints for the small bits.", review.Change, "process-short", "meat-pieces", 0},
+	})
+}
+
+// A food with a question mark behind it is a food.
+func TestAskedIngredient(t *testing.T) {
+	for _, line := range []string{"cream?", "butter?", "2 Tbsp flour?", "bacon?"} {
+		res := reviewText(t, "Green beans\n\n4 lb green beans\nwater\n"+line+"\n\nPack raw into hot pints and cover with boiling water, 1 inch headspace. Vent 10 minutes. Process 20 minutes at 10 pounds.\n", 300, "weighted")
+		assert.NotEqual(t, review.Clear, res.Verdict, line)
+	}
 }
 
 // What is already to be changed on its own line is not asked about again in the method.

@@ -28,7 +28,7 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 		st := &d.steps[s]
 		switch {
 		case st.Serving:
-		case strained < 0 && bonesOut.MatchString(st.Text), strained < 0 && st.says("strain") && !containsAny(st.Text, "not strain", "n't strain", "no need to strain", "without straining", "never strain"):
+		case strained < 0 && bonesOut.MatchString(st.Text) && d.onlyBonesIn(), strained < 0 && st.says("strain") && !containsAny(st.Text, "not strain", "n't strain", "no need to strain", "without straining", "never strain"):
 			strained = s
 		case strained >= 0 && st.putsBack():
 			return
@@ -52,7 +52,15 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 }
 
 // bonesOut are bones that are taken out of the stock again.
-var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|remove|discard|pick)(?:s|ed|ing)? (?:out )?(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)
+var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|pick)(?:s|ed|ing)? (?:out (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)|(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames) (?:back )?out)\b|\b(?:remove|discard)[sd]? (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)
+
+// onlyBonesIn reports a stock with nothing solid but its bones: who lifts these out has
+// strained it, and vegetables would stay.
+func (d *draft) onlyBonesIn() bool {
+	return !slices.ContainsFunc(d.items, func(it item) bool {
+		return !it.serving && !it.is("bone", "water", "broth", "salt", "dry-seasoning")
+	})
+}
 
 // bones reports whether the method puts bones or a carcass into the pot.
 func (d *draft) bones() bool {
@@ -211,7 +219,7 @@ func (d *draft) soaks(s int) bool {
 // putsBack reports whether the sentence may return what was strained out: it
 // names any of it, or adds things by no name, and does not throw them away.
 func (s *step) putsBack() bool {
-	if containsAny(s.Text, "discard", "throw", "compost") || !slices.ContainsFunc(s.Clauses, func(c method.Clause) bool { return c.Kind != method.Serve && c.Kind != method.Talk }) {
+	if containsAny(s.Text, "discard", "throw", "compost") || len(s.Clauses) > 0 && !slices.ContainsFunc(s.Clauses, func(c method.Clause) bool { return c.Kind != method.Serve }) {
 		return false
 	}
 	return s.names("bone") || s.names("poultry") || s.names("red-meat") || s.names("carrot") || s.names("allium") || s.names("celery") ||
