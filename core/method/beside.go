@@ -11,6 +11,8 @@ func (p *passage) beside() string {
 	switch {
 	case p.at.Filled && p.any(early):
 		return ""
+	case p.fedAway():
+		return "fed to animals"
 	case p.secretIsNone():
 		return "no thing"
 	case p.forOneself():
@@ -37,6 +39,19 @@ func (p *passage) beside() string {
 		return "another day"
 	}
 	return ""
+}
+
+// fedAway reports what the animals get: "any that look tired go to the chickens".
+func (p *passage) fedAway() bool {
+	if p.at.Filled || p.puts() || p.hasClass(Jar) || p.c.hasNumber() || p.dangerWords() || !p.does("go get give feed throw toss look") {
+		return false
+	}
+	for i := 0; i+2 < len(p.c.t); i++ {
+		if (p.word(i) == "to" || p.word(i) == "for") && (p.word(i+1) == "the" || p.word(i+1) == "my" || p.word(i+1) == "our") && fed[p.c.t[i+2].Text] && p.c.t[i+2].low != p.c.t[i+2].Text {
+			return i+3 == len(p.c.t) || p.c.t[i+3].Kind == words.Mark // "the chickens", and not "the chicken broth"
+		}
+	}
+	return false
 }
 
 // givesJar reports a jar that somebody is given: "I gave a jar to my mailman".

@@ -178,7 +178,7 @@ var benign = set(`tuck nestle wedge immerse transfer assemble submerge enter pul
 
 // outcomes are what food is heated or left until, and no more.
 var outcomes = []string{"tender", "soft", "hot", "boil", "boiling", "boils", "simmer", "dissolved", "dissolves", "dissolve", "clear", "wilt", "wilted", "wilts", "split", "splits", "slip", "slips", "loose", "loosen", "crack", "brown", "browned", "golden", "cooked", "heated through", "rare", "bubbles", "bubble", "juice", "juices", "steam", "pressure", "zero", "cool", "cooled", "full", "heated", "heat", "blister", "blisters", "blistered", "reduced", "rounds up", "separation", "container", "cooked", "thickened", "thickens", "fill", "spaces", "appears", "loosen", "loosens", "added",
-	"done", "ready", "needed", "cold enough", "used", "morning", "next day", "tomorrow", "overnight", "opaque", "translucent", "open", "gel", "jell", "set", "sheets", "mounds", "shed", "sour", "bubbling stops", "off the bone", "falls off", "rocks", "jiggles", "reads", "comes off", "covered", "sealed", "out", "lukewarm", "give", "gives", "top", "rim", "neck"}
+	"done", "ready", "needed", "wanted", "called for", "their turn", "get to them", "cold enough", "used", "morning", "next day", "tomorrow", "overnight", "opaque", "translucent", "open", "gel", "jell", "set", "sheets", "mounds", "shed", "sour", "bubbling stops", "off the bone", "falls off", "rocks", "jiggles", "reads", "comes off", "covered", "sealed", "out", "lukewarm", "give", "gives", "top", "rim", "neck"}
 
 // strange are words that say more than the clause shows.
 var strange = set(`smooth smoothly mush mushy paste pasty pulp puree creamy silky velvety thicker thickly stiff solid dense whatever somehow anyhow leftover leftovers stuff secret usual powder gravy roux slurry

@@ -110,7 +110,7 @@ func (p *passage) foregone([]Act) (string, string) {
 			continue
 		}
 		for _, f := range p.r.frames[w.verb] {
-			if code := safety[f.Act]; code != "" && len(f.rest) == 0 {
+			if code := safety[f.Act]; code != "" && len(f.rest) == 0 && (len(f.What) == 0 || p.c.hasAny(f.What)) {
 				return code, "a step done without"
 			}
 		}

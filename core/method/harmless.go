@@ -22,6 +22,20 @@ func (p *passage) harmless() string {
 		return "a warning" // "she hits your hand if you touch it before the needle's at zero"
 	case (p.at.Filled || p.at.Done) && p.says("steam", "vent", "exhaust") && p.says("at the start", "first", "before that", "beforehand", "to begin", "to start") && p.ventsTen():
 		return "the venting"
+	case p.rocks():
+		return "a sign"
+	case p.settles():
+		return "what it does by itself"
+	case p.inverted():
+		return "in or out"
+	case p.c.kind == moment && p.at.Filled && !p.at.Closed && len(p.c.t) <= 5 && p.does("go") && p.hasClass(Pronoun) && p.says("goes on", "goes in", "goes over", "go on", "go in", "go over", "went on", "went in"):
+		return "a moment"
+	case p.sameAgain():
+		return "more of the same"
+	case p.sticksWith():
+		return "which canner"
+	case p.whichJar():
+		return "which jar"
 	case p.does("restore regain") && len(p.c.t) <= 4 && p.c.hasAny([]string{"it", "the pressure", "pressure"}):
 		return "the pressure again"
 	case (p.hasClass(Lid) || p.hasClass(Band)) && p.says("fingertip", "fingertips") && len(p.c.m) == 0:
@@ -73,6 +87,73 @@ func (p *passage) harmless() string {
 		return "nothing done to it"
 	}
 	return ""
+}
+
+// rocks reports how often the weight moves: "mine jiggles about three times a minute".
+func (p *passage) rocks() bool {
+	if !p.at.Filled || !p.does("rock jiggle rattle dance tick jitter wobble clatter") || !p.says("a minute", "per minute", "every minute", "times a minute", "every few seconds", "gently", "steadily", "lazily") || p.names(stuff) && !p.hasClass(Pronoun) || p.dangerWords() || p.negated() {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && m.Max > 1 {
+			return false
+		}
+	}
+	return !p.says("then off", "is enough", "done") && p.c.kind != result
+}
+
+// settles reports what food or liquid does in its jar without anybody: "it will have sunk".
+func (p *passage) settles() bool {
+	verbs := p.c.verbIndexes()
+	if len(verbs) == 0 || p.c.hasNumber() || len(p.c.m) > 0 || p.puts() || p.dangerWords() || !p.at.Filled || p.at.Done {
+		return false
+	}
+	s := p.subject()
+	if s == nil || s.low != "it" && s.low != "they" && s.class != Liquid && s.class != Gap || !p.says("will", "may", "might", "it'll", "they'll", "often", "always", "tends to", "tend to") {
+		return false
+	}
+	for _, i := range verbs {
+		switch p.c.t[i].verb {
+		case "sink", "settle", "shrink", "have", "float", "bob", "tend":
+		default:
+			return false
+		}
+	}
+	return true
+}
+
+// inverted reports "into the bath they go", "out they come, onto a board": jars that are
+// moved, said the other way round.
+func (p *passage) inverted() bool {
+	if !p.at.Closed || !p.does("go come") || len(p.c.verbIndexes()) != 1 || len(p.c.m) > 0 || p.c.hasNumber() || p.says("snow", "ice", "cold", "sink", "tap", "creek", "stream", "trough") || p.names(stuff) && !p.hasClass(Pronoun) {
+		return false
+	}
+	v := p.c.verbIndexes()[0]
+	if v == 0 || p.word(v-1) != "they" && p.c.t[v-1].class != Jar && p.c.t[v-1].class != FullJar {
+		return false
+	}
+	switch p.word(0) {
+	case "in", "into":
+		return !p.at.Done && !p.says("oven", "microwave", "dishwasher", "freezer", "fridge", "cupboard", "sun") && (p.hasClass(Canner) || p.says("bath", "kettle") || v == 2)
+	case "out", "up":
+		return !p.says("window", "snow", "wind", "porch", "yard") && (v == 2 || p.word(1) == "of")
+	}
+	return false
+}
+
+// sameAgain reports more of a liquid that is boiled up as the first was, should it run out.
+func (p *passage) sameAgain() bool {
+	return p.does("boil make heat mix") && p.says("some more", "more", "another batch", "a bit more") && p.says("the same way", "in the same way", "same as before", "as before", "same proportions", "just the same") && !p.namesFood() && p.before != nil && p.before.kind == condition && (&passage{c: p.before}).names(stuff) && !p.c.hasNumber()
+}
+
+// sticksWith reports which canner the cook keeps to: "I stick with the big canner".
+func (p *passage) sticksWith() bool {
+	return p.does("stick stay keep") && p.says("with", "to") && p.hasClass(Canner) && !p.says("cooker", "electric", "instant", "multi", "steamer", "oven") && !p.names(stuff) && !p.c.hasNumber() && !p.negated() && len(p.c.verbIndexes()) == 1
+}
+
+// whichJar reports "pints is what I did this year".
+func (p *passage) whichJar() bool {
+	return p.hasClass(Jar) && p.says("is what i", "are what i", "is what we", "are what we") && p.does("do use make have put fill") && !p.names(stuff) && !p.c.hasNumber() && len(p.c.m) == 0 && !p.negated() && !p.dangerWords()
 }
 
 // yields reports how many jars the batch fills: "that's about five pints and a
@@ -207,8 +288,8 @@ func (p *passage) cameFrom() bool {
 		return false
 	}
 	for _, ch := range p.c.chunks() {
-		if (ch.prep == "off" || ch.prep == "from") && (ch.class == Person || ch.class == Place || p.c.t[ch.head].name) {
-			return p.oneself()
+		if (ch.prep == "off" || ch.prep == "from") && (ch.class == Person || ch.class == Place || p.c.t[ch.head].name || p.c.t[ch.start+min(1, ch.end-1-ch.start)].class == Person) {
+			return p.oneself() || p.word(0) == "got" || p.word(0) == "bought" || p.word(0) == "had" || p.word(0) == "picked"
 		}
 	}
 	return false

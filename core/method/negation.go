@@ -1,6 +1,10 @@
 package method
 
-import "strings"
+import (
+	"strings"
+
+	"damson/core/english"
+)
 
 // spoiling are verbs of what befalls food by rough hands.
 var spoiling = set("bruise crush break tear squash mash smash burn scorch spill splash pierce damage")
@@ -71,6 +75,9 @@ func (c *clause) denied() bool {
 // limits reports whether the negator at i sets a limit to a measure and denies nothing:
 // "at 10 pounds, never more than 15", "an inch and no less".
 func (p *passage) limits(i int) bool {
+	if p.word(i+1) == "a" && whit[p.word(i+2)] && (p.word(i+3) == "more" || p.word(i+3) == "tighter" || p.word(i+3) == "further") {
+		return true // "finger tight and not a hair more"
+	}
 	switch p.word(i + 1) {
 	case "more", "less", "longer", "higher", "lower", "over", "under", "above", "below", "beyond":
 	default:
@@ -86,6 +93,9 @@ func (p *passage) limits(i int) bool {
 	}
 	return false
 }
+
+// whit are words for next to nothing.
+var whit = set("hair whit bit jot touch smidge fraction thread turn")
 
 // limit is the word of a limit that a negator sets to a measure, "less" of "never less
 // than", "" where there is none.
@@ -143,6 +153,9 @@ func (p *passage) notHere(i int) bool {
 		return false
 	}
 	next := p.c.t[i+1].low
+	if (next == "a" || next == "an" || next == "your" || next == "the") && i+2 < len(p.c.t) && p.c.t[i-1].Text == "," {
+		return p.c.t[i+2].class == "" && !p.c.t[i+2].isVerb && p.c.t[i+2].entry.Noun() == english.NounArtifact && p.says("with", "on", "using", "use") // "with a peeler, not a knife"
+	}
 	return next == "in" || next == "on" || next == "with" || next == "by" || next == "from" || next == "at"
 }
 

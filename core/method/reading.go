@@ -211,6 +211,11 @@ func (p *passage) cry() bool {
 // "he ate a jar every Sunday, standing up at the sink".
 func (p *passage) goesOnTelling() bool {
 	first := &p.c.t[0]
+	if p.c.joint == "and" && p.before != nil && first.isVerb && first.low != first.verb && !strings.HasSuffix(first.low, "ing") && !strings.HasSuffix(first.low, "s") && len(p.c.t) <= 4 && !p.r.prefers(first.verb) && !light[first.verb] && p.r.frames[first.verb] == nil && !p.names(stuff) && !p.names(trade) && !p.c.hasNumber() && !p.hasClass(Vague) && !p.dangerWords() {
+		if who := (&passage{c: p.before, at: p.at, r: p.r}); who.third() && !who.ourBatch() {
+			return true // "Hubby took a photo of the shelf and framed it"
+		}
+	}
 	return first.isVerb && strings.HasSuffix(first.low, "ing") && bodily[first.verb] && len(p.c.verbIndexes()) == 1 &&
 		!p.namesFood() && !p.hasClass(Pronoun) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Canner) && !p.hasClass(Vague) && len(p.c.m) == 0 && !p.c.hasNumber()
 }
@@ -673,7 +678,10 @@ func (p *passage) inContext(act string) string {
 			return "choose-jar" // "I do pints"
 		}
 	case "measure":
-		if p.at.Closed && !p.at.Done && p.does("count time clock") && p.c.measured(english.Duration) {
+		if p.at.Filled && p.does("count time clock") && p.c.measured(english.Duration) && (p.at.Closed || p.before != nil) {
+			if p.before != nil && (&passage{c: p.before}).hasClass(Steam) && p.ventsTen() {
+				return "vent" // "wait for a steady plume of steam, then count ten minutes"
+			}
 			return "process" // "and count 75 minutes from there"
 		}
 	case "boil-bath":
@@ -1087,6 +1095,9 @@ func (p *passage) serves() bool {
 	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
 		return true
 	}
+	if p.at.Done && !p.at.ToFill && p.carrier() {
+		return true
+	}
 	if p.says("for lunch", "for supper", "for dinner", "for breakfast", "for tea") && p.says("out of") && p.does("have eat take") {
 		return true
 	}
@@ -1105,7 +1116,25 @@ func (p *passage) serves() bool {
 
 var tables = []string{"for the sandwich", "for sandwiches", "for the salad", "for salads", "for the toast", "for the sauce later", "for the bowl", "for the table", "for later", "are for the", "into the bowl", "over the bowl", "at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
 	"on the night", "later on", "goes with", "good with", "great with", "lovely with", "nice with", "good on", "good over", "great on", "great over", "lovely on", "lovely over", "delicious with", "delicious on", "with crackers", "with crusty bread", "on crackers", "with cheese and crackers", "on sandwiches", "on a sandwich", "on biscuits", "on scones", "over pancakes", "over potatoes", "over mashed potatoes", "with cornbread",
-	"on pancakes", "serving suggestion", "alongside", "for the plate", "when reheating", "spread on", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
+	"on pancakes", "serving suggestion", "alongside", "for the plate", "when reheating", "spread on", "on bread", "off the spoon", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
+
+// carrier reports what is eaten with something else, or cooked in a pan for it, once the jars
+// are done: "the leftover syrup goes in iced tea", "toss them in a hot pan".
+func (p *passage) carrier() bool {
+	if p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Acid) || p.c.unit().hasAny(lookingBack) {
+		return false
+	}
+	if p.does("go") && p.says("leftover", "left over", "left - over", "what's left of", "extra") && p.says("in iced tea", "in tea", "in lemonade", "in drinks", "in cocktails", "on pancakes", "on waffles", "over ice cream", "in porridge", "on oatmeal", "in yoghurt", "in yogurt", "on toast", "in the soup pot", "in a glass") {
+		return true
+	}
+	if p.does("start begin come make") && p.says("with these", "with them", "with this", "out of these", "from these", "out of them") && !p.c.hasNumber() {
+		return true // "the best chili in the county starts with these"
+	}
+	return p.does("toss fry saute heat warm drain crisp brown tip dump") && p.c.unit().hasAny([]string{"hot pan", "in a pan", "frying pan", "skillet", "in butter", "griddle", "wok", "under the grill", "on the griddle", "on a plate"}) && !p.c.unit().hasAny([]string{"before", "jars", "pack"})
+}
+
+// lookingBack are words by which a cook returns to what was done before.
+var lookingBack = []string{"forgot", "forget", "first", "before", "earlier", "beforehand", "should have said", "meant to say", "by the way", "did i say", "did i mention", "i always add", "also", "too"}
 
 // harmlessFragment reports whether a clause without a frame does nothing: no
 // verb, no amount, only things already there.

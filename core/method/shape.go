@@ -38,6 +38,9 @@ func (r *Reader) Shape(text string) Shape {
 		case w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && len(w.low) > 1:
 			s.Strange++
 		}
+		if i == 0 && spoken[w.low] && len(t) > 1 {
+			s.Said = true
+		}
 		if w.isVerb {
 			s.Verbs++
 			participle := w.low != w.verb && !w.aux
@@ -58,6 +61,9 @@ func (r *Reader) Shape(text string) Shape {
 	}
 	return s
 }
+
+// spoken are words with their verb in them, at the head of what is said.
+var spoken = set("it's that's there's they're we're i'm you're he's she's it'll they'll we'll i'll that'll here's what's who's")
 
 // FoodWord reports whether the lower-case English word is first of all a food.
 func FoodWord(w string) bool {

@@ -1,5 +1,7 @@
 package method
 
+import "slices"
+
 // Phase is the part of the canning day that a clause belongs to.
 type Phase string
 
@@ -61,3 +63,8 @@ func (c *Clause) With() []string {
 
 // Into returns where it goes.
 func (c *Clause) Into() string { return c.into }
+
+// Does reports whether the clause does the act.
+func (c *Clause) Does(act string) bool {
+	return slices.ContainsFunc(c.Acts, func(a Act) bool { return a.Name == act && !a.Undone })
+}

@@ -97,6 +97,9 @@ func (p *passage) handled() bool {
 	if p.c.kind == condition || p.c.joint == "as" || (p.c.kind == moment || p.c.kind == result) && p.does("boil start begin simmer bubble heat come get reach hit") {
 		return !p.any(early) && !p.says(licences...)
 	}
+	if p.does("get bring come") && p.says("back") && p.says("boil", "boiling", "pressure") && !p.c.hasNumber() && !p.any(early) && !p.puts() {
+		return true // "bring it back to a proper rolling boil"
+	}
 	if p.does("get bring") && p.says("going again", "back up", "up again", "back to pressure", "back to the boil") {
 		return true // what follows says what is done about the time
 	}
@@ -172,6 +175,9 @@ func (p *passage) stage() string {
 	}
 	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.givesNumber() && !p.any(cutting) && !p.says(licences...) {
 		return "" // "nine out of nine"; a time that is given is read as the process
+	}
+	if !p.at.Closed && len(p.c.t) <= 3 && p.does("stop") && p.says("then", "and", "there") && (&passage{c: p.c.around(12)}).hasClass(Band) {
+		return "" // "screw the bands down till you feel them catch, then stop"
 	}
 	if p.any(cutting) || p.says("as long as", "a little under", "as written", "to the shelf", "to the cupboard", "on the shelf as", "by then", "for nothing") {
 		return "process-short"

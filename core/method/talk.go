@@ -34,8 +34,11 @@ func (p *passage) talk() string {
 			return "" // what is never canned is not talked away
 		}
 	}
-	if p.third() && !p.measuresKitchen() && !p.ourBatch() && !p.bothAtJar() {
+	if p.third() && !p.measuresKitchen() && (!p.ourBatch() || p.swearsBy()) && !p.bothAtJar() {
 		return "somebody else"
+	}
+	if why := p.telling(); why != "" {
+		return why
 	}
 	if p.after == nil && p.describesCanner() {
 		return "the canner"
@@ -214,6 +217,12 @@ func (p *passage) measuresKitchen() bool {
 	return p.says("cup", "cups", "tablespoon", "teaspoon", "tbsp", "tsp", "spoonful", "handful", "pinch", "splash", "knob", "lump", "pound", "ounce", "dollop", "glug")
 }
 
+// swearsBy reports that others hold with a canner or a tool of theirs: "my sister swears by
+// her pressure cooker".
+func (p *passage) swearsBy() bool {
+	return p.says("swears by", "swear by") && p.says("her", "his", "their", "hers") && !p.names(stuff) && !p.dangerWords() && !p.c.hasNumber() && (p.after == nil || !p.after.hasAny([]string{"so do i", "so do we", "me too", "and i"}))
+}
+
 // ourBatch reports whether what others do is done here too.
 func (p *passage) ourBatch() bool {
 	follow := []string{"go by her", "go by him", "go by that", "go by them", "follow her", "follow him", "do likewise", "do as she", "do as he", "copy her", "copy him"}
@@ -249,7 +258,7 @@ func (p *passage) thinking() string {
 			return ""
 		}
 	}
-	if p.measuresKitchen() || p.dangerWords() {
+	if p.measuresKitchen() || p.dangerWords() || p.does("bring") && p.says("boil", "simmer", "pressure") {
 		return ""
 	}
 	return "said, not done"
@@ -312,6 +321,9 @@ func (p *passage) elsewhere() bool {
 
 // drink reports a pause: "Cup of tea.", "Coffee."
 func (p *passage) drink() bool {
+	if p.does("drink sip gulp slurp") && len(p.c.verbIndexes()) == 1 && p.says(beverages...) && !p.hasClass(Jar) && !p.puts() && !p.at.Closed {
+		return true // "and drank all my coffee"
+	}
 	found := false
 	for i := range p.c.t {
 		w := &p.c.t[i]
@@ -325,6 +337,9 @@ func (p *passage) drink() bool {
 	}
 	return found
 }
+
+// beverages are drunk by those who work.
+var beverages = []string{"tea", "coffee", "cuppa", "beer", "chai", "cocoa", "lemonade", "glass of wine"}
 
 var pauses = set("cup mug pot glass time break stop while wait have drink make a of second another strong nice good")
 

@@ -272,7 +272,7 @@ var determiners = set("a an the this that these those my your his her its our th
 
 var prepositions = set("like as in on at to from with without into onto over under through by for of about around between among against along across behind near per via inside like past atop beside beneath below above within upon off out up down round back away apart aside together as than except")
 
-var subjects = set("i you he she it we they who that which there one y'all i'd i'll i've we'd we'll we've you'd you'll he'd he'll she'd she'll they'd they'll they've i'm we're they're it's")
+var subjects = set("i you he she it we they who that which there one y'all i'd i'll i've we'd we'll we've you'd you'll he'd he'll she'd she'll they'd they'll they've i'm we're they're it's it'll it'd that'll that'd there'll")
 
 var auxiliary = set(`is are was were be been being am do does did have has had having will would shall should can could may might must dare
 	don't doesn't didn't won't wouldn't shouldn't can't cannot couldn't isn't aren't wasn't weren't hasn't haven't hadn't mustn't needn't dont cant wont gonna wanna gotta oughta hafta`)

@@ -113,7 +113,7 @@ func (r *Reader) settle(st *Step) {
 	unread := st.Unread[:0]
 	for _, u := range st.unread {
 		k, c := kind(u.at)
-		if k == method.Talk || k == method.Serve || c != nil && !c.MayBeFood(u.at-c.Start, u.word) || r.method.Tool(u.word) {
+		if k == method.Talk || k == method.Serve || c != nil && (!c.MayBeFood(u.at-c.Start, u.word) || c.Does("de-bubble")) || r.method.Tool(u.word) {
 			continue
 		}
 		unread = append(unread, u.word)

@@ -150,7 +150,7 @@ func (p *lineParser) names() {
 				p.trace.mark(PartForm, p.t[i:i+n])
 				cur.state = append(cur.state, s.ref)
 			default:
-				if cur.ref != nil && subordinate[tok.Text] && i+1 < len(p.t) && p.t[i+1].Kind == words.Word {
+				if (cur.ref != nil || cur.empty() && len(items) > 0) && subordinate[tok.Text] && i+1 < len(p.t) && p.t[i+1].Kind == words.Word {
 					j := p.until(i)
 					p.aside(i, j)
 					i = j

@@ -35,16 +35,28 @@ func newPage(text string) *page {
 	return p
 }
 
-// number finds runs of lines that count from one: "1. Wash", "2. Cut", "3. sugar in".
+// number finds runs of lines that count from one, "1. Wash", "2. Cut", "3. sugar in", or
+// from a: "a) Wash". Numbers without a mark, "1  Wash the beets.", count what is to be
+// done where the lines are sentences, and else how much goes in.
 func (p *page) number() {
 	p.steps = map[int]bool{}
+	p.count(stepNumber, false)
+	p.count(stepLetter, false)
+	p.count(bareNumber, true)
+}
+
+func (p *page) count(mark *pattern.Pattern, sentences bool) {
 	var run []int
 	for i, line := range p.lines {
-		m := stepNumber.FindStringSubmatch(line)
+		m := mark.FindStringSubmatch(line)
 		if m == nil {
 			continue
 		}
-		switch n, _ := strconv.Atoi(m[1]); {
+		n, err := strconv.Atoi(m[1])
+		if err != nil {
+			n = int(m[1][0]-'a') + 1
+		}
+		switch {
 		case n == 1:
 			run = []int{i}
 		case n == len(run)+1:
@@ -52,15 +64,31 @@ func (p *page) number() {
 		default:
 			run = nil
 		}
-		if len(run) >= 3 {
-			for _, k := range run {
-				p.steps[k] = true
-			}
+		if len(run) < 3 || sentences && !p.areSentences(run) {
+			continue
+		}
+		for _, k := range run {
+			p.steps[k] = true
 		}
 	}
 }
 
-var stepNumber = pattern.MustCompile(`^\s*(\d{1,2})[.)]\s+\pL`)
+// areSentences reports whether all but one of the lines end as sentences do.
+func (p *page) areSentences(run []int) bool {
+	n := 0
+	for _, k := range run {
+		if line := strings.TrimSpace(p.lines[k]); len(strings.Fields(line)) >= 4 && strings.HasSuffix(line, ".") {
+			n++
+		}
+	}
+	return n >= len(run)-1
+}
+
+var (
+	stepNumber = pattern.MustCompile(`^\s*(\d{1,2})[.)]\s+\pL`)
+	stepLetter = pattern.MustCompile(`^\s*([a-l])[.)]\s+\pL`)
+	bareNumber = pattern.MustCompile(`^\s*(\d{1,2})\s+\p{Lu}`)
+)
 
 // spoken is "Jess: ..." and "Q: ..." at the beginning of a line, or "me: ..." of many.
 var spoken = pattern.MustCompile(`^\s*([A-Z][\pL'.]{0,11}(?: [A-Z][\pL'.]{0,11})?|[a-z]{2,12})\s?: \S`)
@@ -231,7 +259,7 @@ func (p *page) listAhead(i int) bool {
 
 var listed = pattern.MustCompile(`^\s*([-*•·–.] ?\S|\d{1,2}[.)] |\[ ?\]|\s+\d[\d/ ]* ?(lb|cups?|tsp|tbsp|quarts?|pints?|oz|g|kg)\b)`)
 
-var numbered = pattern.MustCompile(`^\d{1,2}(\.\d)*[.)]?\s+`)
+var numbered = pattern.MustCompile(`^(\d{1,2}(\.\d)*[.)]?|[a-l][.)])\s+`)
 
 // fillings counts the sentences that fill jars: until the last of them is read, no
 // jar is closed or processed, whatever is said of the process before.
