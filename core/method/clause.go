@@ -584,6 +584,9 @@ func (c *clause) slot(e *element, i int) int {
 	switch name {
 	case "N", "AMT":
 		n := int(c.nums[i])
+		if n > 0 && (w.m == english.Length || w.m == english.Percent) {
+			return 0 // "half-pints, 1/4 in"
+		}
 		if n == 0 && name == "AMT" && (w.low == "a" || w.low == "an") {
 			n = 1
 		}

@@ -20,6 +20,9 @@ func (p *passage) loose(acts []Act) (code, why string) {
 // clockWrong reports a clock that starts at the wrong event, a process without
 // its weight, one pressure for every height, a vent of no measured time.
 func (p *passage) clockWrong(acts []Act) (string, string) {
+	if p.before != nil && len(p.before.t) == 1 && p.before.t[0].low == "not" && p.word(0) == "from" {
+		return "", "" // "Not from when Carl remembers."
+	}
 	u := p.c.unit()
 	if len(p.c.all) > 60 {
 		u = p.c // in one breath: the clause by itself

@@ -15,7 +15,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	if p.says("none at all", "not at all", "no time at all", "nothing at all") && (p.word(0) == "or" || p.c.joint == "or" || !hasVerb(p.c.t)) {
 		return "process-short", "no process"
 	}
-	if p.serving || got.Kind == Serve {
+	if p.serving || got.Kind == Serve || p.at.Running && p.besideTheTime() {
 		return "", ""
 	}
 	if p.says("they come out", "out they come", "it comes out", "they are done", "i take them out", "out with them") && (p.c.kind == moment || p.c.kind == condition) && !p.c.hasNumber() && !p.says("time", "timer", "clock", "minutes", "bell", "pressure", "zero") {
@@ -29,7 +29,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "method-mismatch", "water that does not cover"
 	case p.says("only steam them", "just steam them", "steam is enough", "only steamed"):
 		return "method-mismatch", "only steamed"
-	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !p.says("heat off", "turn off", "wait", "rest", "more minutes", "sit", "sitting", "stand", "standing", "then lid off"):
+	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !(p.at.Running && p.c.unit().hasAny([]string{"wait", "rest", "lift", "take them out"})) && !p.says("heat off", "turn off", "wait", "rest", "more minutes", "sit", "sitting", "stand", "standing", "then lid off"):
 		return "method-mismatch", "an open canner"
 	case p.says("no bath", "no canner", "no processing", "no process") && !p.says("is no canner"):
 		return "open-kettle", "no process"
@@ -174,6 +174,11 @@ func (p *passage) fragment(got *Clause) bool {
 	return n > 0 && len(p.c.t) > 1
 }
 
+// livesNear reports how far one lives from something: "I'm five minutes from the beach".
+func (p *passage) livesNear() bool {
+	return p.says("minutes from", "minutes away", "minutes' walk", "minutes' drive", "minutes off") && (p.oneself() || p.word(0) == "i'm" || p.word(0) == "we're") && !p.names(stuff) && !p.puts() && !p.says("done", "finished", "ready", "goes", "shut")
+}
+
 // timeActs are the acts between lid and end that a time may belong to.
 var timeActs = set("process pressure-process boil-bath steam-canner vent steam hold stand natural-cool start-clock restart load come-to-pressure heat-up headspace wait heat-off cool-jars top-up-time oven-process weight-on unload")
 
@@ -188,8 +193,8 @@ func (p *passage) strayTime(got *Clause) bool {
 	if !p.c.measured(english.Duration) || got.Why == "figures" || got.Why == "what a book says" || got.Why == "a reason" {
 		return false
 	}
-	if p.says("minutes from", "minutes away", "minutes' walk", "minutes' drive", "minutes off") && (p.oneself() || p.word(0) == "i'm" || p.word(0) == "we're") && !p.names(stuff) && !p.puts() {
-		return false // how far one lives from the beach
+	if p.livesNear() {
+		return false
 	}
 	if p.isTime() {
 		return false
@@ -251,4 +256,30 @@ func (p *passage) strayNumber(got *Clause) bool {
 		return true
 	}
 	return false
+}
+
+var jarNames = set("quart qt pint pt half-pint jar bottle")
+
+// besideTheTime reports what stands beside a process that was given its time: how long the
+// steam streams first, how long the jars rest once the heat is off, how many jars it makes.
+func (p *passage) besideTheTime() bool {
+	figures := p.figures()
+	switch {
+	case len(p.c.t) == 1 && p.says("off", "out", "done") && (len(p.c.all) <= 2 || p.before != nil && (&passage{c: p.before}).does("sit stand rest wait")):
+		return true // "45 min. Out." "Sit 5 min. out."
+	case p.word(0) == "not" && len(p.c.t) <= 3 && len(figures) == 1 && p.at.Times[figures[0]] == 0:
+		return true // "Not 45, that's for packed in water."
+	}
+	if p.dangerWords() || p.any(early) || p.negated() {
+		return false
+	}
+	switch {
+	case len(figures) == 0:
+		return len(p.c.t) == 2 && p.c.nums[0] == 1 && jarNames[p.c.t[1].Text] // "7 qts"
+	case len(figures) > 1 || p.names(stuff) || p.hasClass(Jar) || p.hasClass(Lid):
+		return false
+	case p.says("heat off", "gas off", "flame off", "stove off", "off the heat", "off heat"), p.does("sit rest stand wait") && p.c.measured(english.Duration):
+		return figures[0] <= 10
+	}
+	return figures[0] >= 10 && figures[0] <= 15 && (p.does("vent exhaust") || len(p.c.t) == 1 && p.before != nil && p.before.hasAny([]string{"vent", "vented", "exhaust"}) || p.says("of steam", "steam first", "vent", "venting", "exhaust")) && !p.hasClass(Weight) && !p.hasClass(Pressure)
 }

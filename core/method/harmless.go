@@ -22,6 +22,8 @@ func (p *passage) harmless() string {
 		return "a warning" // "she hits your hand if you touch it before the needle's at zero"
 	case (p.at.Filled || p.at.Done) && p.says("steam", "vent", "exhaust") && p.says("at the start", "first", "before that", "beforehand", "to begin", "to start") && p.ventsTen():
 		return "the venting"
+	case !p.at.Closed && len(p.c.t) <= 3 && p.says("need", "needs", "want", "wants") && p.word(len(p.c.t)-1) == "more" && !p.c.hasNumber():
+		return "a reason" // "Not one inch! Chicken needs more."
 	case p.rocks():
 		return "a sign"
 	case p.settles():

@@ -47,7 +47,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars, ofProcess, figured bool
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -77,6 +77,8 @@ type Where struct {
 	Method bool
 	// Filled is true once food is in the jars; Closed once the jars are closed, Done once they are processed.
 	Filled, Closed, Done bool
+	// Running is true while closed jars are in the canner and their time was given.
+	Running bool
 	// About is what the clause before spoke of, as a code of findings.
 	About string
 	// ToFill is true while the text goes on to fill jars.
@@ -168,6 +170,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
 		got.takes = p.stative() && p.says("this year", "this time", "now", "nowadays", "today", "these days", "with us", "for us", "with me", "here") || p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
 		got.more = p.says("another", "more", "extra", "additional")
+		figures := p.figures()
+		got.figured = len(figures) > 0 && !p.restates(figures)
+		got.ofProcess = len(figures) == 0 && p.speaksOfProcess()
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath

@@ -1,6 +1,11 @@
 package method
 
-import "slices"
+import (
+	"slices"
+
+	"damson/core/english"
+	"damson/core/words"
+)
 
 // Phase is the part of the canning day that a clause belongs to.
 type Phase string
@@ -68,3 +73,96 @@ func (c *Clause) Into() string { return c.into }
 func (c *Clause) Does(act string) bool {
 	return slices.ContainsFunc(c.Acts, func(a Act) bool { return a.Name == act && !a.Undone })
 }
+
+// Weighs reports whether a clause that is read among jars in the canner bears on their process:
+// on a figure that is not merely said again, the canner, its weight and pressure, heat, steam
+// or time.
+func (c *Clause) Weighs() bool {
+	return c.ofProcess || c.figured || c.Kind == Unread && (graveCodes[c.Doubt] || graveWhys[c.Why])
+}
+
+// Figured reports whether it gives a figure that is not merely said again.
+func (c *Clause) Figured() bool { return c.figured }
+
+// Apart reports whether the clause tells of other people, places or days.
+func (c *Clause) Apart() bool { return c.Kind == Talk && apartWhys[c.Why] }
+
+var (
+	graveCodes = set("method-mismatch open-kettle oven pressure-low altitude cooker-not-canner canner-water vent")
+	graveWhys  = map[string]bool{"below the boil": true, "it hangs on the process": true, "the clock": true, "an end by other signs": true, "something instead": true, "the heat is off": true, "no process": true}
+	apartWhys  = map[string]bool{"somebody else": true, "another place": true, "a question": true, "none of it": true, "another story": true, "what somebody does meanwhile": true, "what the work took": true,
+		"of the recipe": true, "a saying": true, "insisted on": true, "a warning": true, "said on": true, "only wished for": true, "what a book says": true, "a reason": true}
+)
+
+// processWords name what heats jars, and what tells how far it is.
+var processWords = []string{"venting", "timing", "processing", "weight", "seal", "seals", "bands", "rims", "rings", "oven", "microwave", "dishwasher", "boil", "boiling", "simmer", "minutes", "hour", "hours", "half", "bath", "the book", "shorter", "sooner", "sun", "smoker", "whistle", "whistles", "needle"}
+
+func (p *passage) speaksOfProcess() bool {
+	if p.does("process boil cook bake steam simmer can heat pressure vent exhaust seal jiggle rock whistle") || p.says(processWords...) {
+		return true
+	}
+	for i := range p.c.t {
+		switch w := &p.c.t[i]; w.class {
+		case Canner, Weight, Pressure, Gauge, Clock, Steam:
+			if !w.inner {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// figures are the numbers of the clause that may be minutes, pounds or degrees: not "seven
+// pies", "7 qts".
+func (p *passage) figures() []float64 {
+	if p.livesNear() {
+		return nil
+	}
+	var out []float64
+	for i := 0; i < len(p.c.t); i++ {
+		n := int(p.c.nums[i])
+		if n == 0 {
+			continue
+		}
+		v, _ := english.Number(p.c.raw, i)
+		i += n - 1
+		if i+1 < len(p.c.t) {
+			next := &p.c.t[i+1]
+			if next.class == Jar || jarNames[next.Text] || next.m == 0 && next.Kind == words.Word && next.class == "" && next.entry.Noun() != 0 && !units[next.Text] && !prepositions[next.low] && !closed[next.low] {
+				continue
+			}
+		}
+		if v > 0 {
+			out = append(out, v)
+		}
+	}
+	return out
+}
+
+// restates reports whether the figures are the longest time of the text again, or more: "with
+// the bone in it is 75", "the 90 in the book is for without bones".
+func (p *passage) restates(figures []float64) bool {
+	if len(p.at.Times) == 0 {
+		return false
+	}
+	longest := 0.0
+	for v := range p.at.Times {
+		longest = max(longest, v)
+	}
+	if slices.Min(figures) > longest && p.says("in the book", "book says", "book's", "booklet says") && p.does("be say give") {
+		return true // "the 90 in the book is for without bones"
+	}
+	if !p.stative() && hasVerb(p.c.t) && !p.does("allow") && !p.negated() || p.any(changers) {
+		return false
+	}
+	if p.word(0) == "not" && len(figures) == 1 && p.at.Times[figures[0]] == 0 {
+		return true // "Not 45, that's for packed in water."
+	}
+	for _, v := range figures {
+		if v < longest {
+			return false
+		}
+	}
+	return true
+}
+

@@ -199,3 +199,56 @@ func (s *Step) onlySeasons() bool {
 
 // canNow tells to process, without a time: "Pressure can."
 var canNow = pattern.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?bath|process)( (them|it|the jars|as (usual|tested|below)|at once|right away))?$`)
+
+// ends reports whether the sentence speaks of what comes once the process is over: the heat
+// goes off, the canner cools, the jars come out, are kept or opened.
+func (s *Step) ends() bool {
+	if s.Serving || s.opens() {
+		return true
+	}
+	for i := range s.Clauses {
+		c := &s.Clauses[i]
+		if c.Kind == method.Serve && c.Why != "after the jars are done" && !c.Weighs() {
+			return true
+		}
+		for _, a := range c.Acts {
+			switch a.Name {
+			case "heat-off", "natural-cool", "cool-jars", "unload", "check-seal", "unband", "wash-sealed", "label", "store", "open", "keep-years", "check-spoilage", "refrigerate":
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// inCanner reads a sentence behind the process once more as one that is said while the jars
+// are in the canner: nothing has ended the process yet, and what is said of it may change it.
+// It returns whether the sentence gives a time or a pressure of its own.
+func (r *Reader) inCanner(st *Step, at method.Where) (read *Step, given bool) {
+	at.Done, at.Running = false, true
+	again := r.method.Read(st.Text, at)
+	asks := false
+	for i := range again {
+		c, was := &again[i], (*method.Clause)(nil)
+		if len(st.Clauses) == len(again) {
+			was = &st.Clauses[i]
+		}
+		switch {
+		case !c.Weighs() || was != nil && (was.Kind == method.Unread || was.Apart()):
+			if was != nil {
+				*c = *was
+			}
+		case c.Kind == method.Unread:
+			asks = true
+		default:
+			given = given || c.Kind == method.Doing && c.Figured()
+		}
+	}
+	if !asks && !given {
+		return st, false
+	}
+	read = r.listed(st.No, st.Text)
+	read.Clauses = again
+	r.settle(read)
+	return read, given && !asks
+}

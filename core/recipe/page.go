@@ -300,6 +300,7 @@ var (
 		pattern.MustCompile(`\b(loose|loosely|raw|tight|tightly)\b.*\b(in|into) (the |each |every |your |my )?(hot )?(jars?|pints?|quarts?|bottles?|glass(es)?)\b`),
 		pattern.MustCompile(`^(into )?(the )?(hot|warm|clean) (half-?)?(pint |quart )?(jars?|pints?|quarts?|glasses)\b ?[,:]`),
 		pattern.MustCompile(`\binch(es)?\b.* (stays?|remains?|empty|free)\b`),
+		pattern.MustCompile(`^\W*(the |in |into )?(hot )?(half[- ]?)?(pints?|quarts?)\b.*\b(headspace|head space|headroom)\b`),
 	}
 	notFilling = pattern.MustCompile(`\b(canner|rack|shelf|shelves|cupboard|boxes|box|away|lunch|fridge|freezer|water bath)\b`)
 )

@@ -73,6 +73,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	commented := false
 	cooking := false // something is told to be done by now, listed ingredients or not
 	timed := false   // the process was given its minutes
+	over := false    // the process has come to its end
 	working := false // a sentence did something to the batch
 	own := map[string]bool{}
 	sheet := newPage(text)
@@ -145,7 +146,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			continue
 		}
 		if blank && done {
-			past = true
+			past, over = true, true
 		}
 		if blank {
 			opened = false
@@ -185,7 +186,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				working = working || cooking || r.prepares(s)
 				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
-				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed)
+				over = over || done && st.ends()
+				given := false
+				if at.Done && at.Method && !at.ToFill && !over {
+					st, given = r.inCanner(st, at)
+				}
+				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed || given)
 				if fillings <= 0 && st.Between && st.givesTime() {
 					done, timed = true, true
 				}
