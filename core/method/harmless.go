@@ -16,7 +16,7 @@ func (p *passage) harmless() string {
 	switch {
 	case (p.c.kind == condition || p.c.kind == moment) && p.does("dance sing rattle rock jiggle chatter quit wobble") && !p.c.hasNumber() && !p.namesFood() && !p.says("off", "out"):
 		return "a sign"
-	case !p.at.Filled && p.c.kind != mainClause && p.says("it wrinkles", "it sheets", "it jells", "it gels", "it jellies", "it sets on the"):
+	case !p.at.Filled && p.c.kind != mainClause && p.says("it wrinkles", "it sheets", "it jells", "it gels", "it jellies", "it sets on the", "plate test", "saucer test", "spoon test", "sheet test", "wrinkle test", "setting test", "setting point"):
 		return "the jelly test"
 	case p.c.kind == condition && p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).does("hit slap smack scold shout yell swat rap whack holler"):
 		return "a warning" // "she hits your hand if you touch it before the needle's at zero"

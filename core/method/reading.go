@@ -47,7 +47,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars, ofProcess, figured bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars, ofProcess, figured, over bool
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -79,6 +79,8 @@ type Where struct {
 	Filled, Closed, Done bool
 	// Running is true while closed jars are in the canner and their time was given.
 	Running bool
+	// Over is true where the process has ended too: what is said of it looks back.
+	Over bool
 	// About is what the clause before spoke of, as a code of findings.
 	About string
 	// ToFill is true while the text goes on to fill jars.
@@ -173,6 +175,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		figures := p.figures()
 		got.figured = len(figures) > 0 && !p.restates(figures)
 		got.ofProcess = len(figures) == 0 && p.speaksOfProcess()
+		if got.over = at.Over; at.Over {
+			got.ofProcess = p.looksBack(got.Doubt, got.Why)
+		}
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath
@@ -690,6 +695,9 @@ func (p *passage) inContext(act string) string {
 			return "process" // "and count 75 minutes from there"
 		}
 	case "boil-bath":
+		if !p.at.Filled && !p.at.Closed && p.hasClass(Jar) && len(p.c.m) == 1 && p.c.m[0].Kind == english.Duration && p.c.m[0].Max <= 15 && !p.says("full", "filled", "sealed", "closed", "in their jars", "in the jars") {
+			return "sterilise-jar" // "First Grandpa boils the jars ten minutes."
+		}
 		if !p.at.Filled && !p.at.Closed && p.after != nil && p.after.hasAny([]string{"keep hot", "kept hot", "keep them hot", "leave them in", "until needed", "till needed"}) && !p.says("full", "filled", "sealed", "closed") {
 			return "sterilise-jar" // "boil jars 10 min, keep hot"
 		}

@@ -78,6 +78,9 @@ func (c *Clause) Does(act string) bool {
 // on a figure that is not merely said again, the canner, its weight and pressure, heat, steam
 // or time.
 func (c *Clause) Weighs() bool {
+	if c.over {
+		return c.Kind == Unread && c.ofProcess || c.Kind == Doing && c.figured && (c.Does("pressure-process") || c.Does("process"))
+	}
 	return c.ofProcess || c.figured || c.Kind == Unread && (graveCodes[c.Doubt] || graveWhys[c.Why])
 }
 
@@ -94,8 +97,30 @@ var (
 		"of the recipe": true, "a saying": true, "insisted on": true, "a warning": true, "said on": true, "only wished for": true, "what a book says": true, "a reason": true}
 )
 
+// looksBack reports whether a clause that is read once the process is over still bears on it:
+// it tells how jars are heated, or for how long, and not how they cool or are kept.
+func (p *passage) looksBack(code, why string) bool {
+	if p.says("wait", "rest", "cool", "alone", "another ten", "years", "o'clock", "washes", "supper", "dinner", "lunch", "breakfast") || p.c.unit().hasAny([]string{"you may read", "some say", "people say", "they say"}) || p.negated() && p.does("seal") || p.does("wait rest cool sit stand live open ping pop sell ring") {
+		return false
+	}
+	switch why {
+	case "below the boil", "the clock", "no process", "fewer minutes", "less than tested", "something instead", "processed like something else", "a step undone":
+		return p.speaksOfProcess() || p.c.measured(english.Duration) || p.c.measured(english.Temperature)
+	case "a number of nothing", "a time of nothing":
+		long := p.c.pressed() || p.says("psi")
+		for _, m := range p.c.m {
+			long = long || m.Kind == english.Duration && m.Min >= 5 && m.Min <= 300
+		}
+		return long && (!hasVerb(p.c.t) || p.does("give do boil process take run need get keep can cook be"))
+	}
+	if why == "only a pronoun" && len(p.c.m) == 0 && !p.c.pressed() && !p.says("dishwasher", "oven", "microwave", "smoker", "steamer") {
+		return false
+	}
+	return (graveCodes[code] || code == "process-short") && why != Likeness && why != "a fragment beside the process" && why != "said of a step, and read by nothing" && (p.speaksOfProcess() || p.c.pressed() || p.c.measured(english.Duration))
+}
+
 // processWords name what heats jars, and what tells how far it is.
-var processWords = []string{"venting", "timing", "processing", "weight", "seal", "seals", "bands", "rims", "rings", "oven", "microwave", "dishwasher", "boil", "boiling", "simmer", "minutes", "hour", "hours", "half", "bath", "the book", "shorter", "sooner", "sun", "smoker", "whistle", "whistles", "needle"}
+var processWords = []string{"process", "venting", "timing", "processing", "weight", "seal", "seals", "bands", "rims", "rings", "oven", "microwave", "dishwasher", "boil", "boiling", "simmer", "minutes", "hour", "hours", "half", "bath", "the book", "shorter", "sooner", "sun", "smoker", "whistle", "whistles", "needle"}
 
 func (p *passage) speaksOfProcess() bool {
 	if p.does("process boil cook bake steam simmer can heat pressure vent exhaust seal jiggle rock whistle") || p.says(processWords...) {
@@ -165,4 +190,3 @@ func (p *passage) restates(figures []float64) bool {
 	}
 	return true
 }
-

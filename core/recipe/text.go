@@ -188,8 +188,13 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				st := r.StepAt(no, s, at)
 				over = over || done && st.ends()
 				given := false
-				if at.Done && at.Method && !at.ToFill && !over {
+				switch {
+				case !at.Done || at.ToFill || at.Serving:
+				case at.Method && !over:
 					st, given = r.inCanner(st, at)
+				case !st.Serving && !st.opens():
+					at.Method, at.Over = true, true
+					st, _ = r.inCanner(st, at)
 				}
 				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed || given)
 				if fillings <= 0 && st.Between && st.givesTime() {
