@@ -24,6 +24,12 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	if s := p.subject(); s != nil && p.third() {
 		return "", ""
 	}
+	if p.c.kind == result && p.before != nil && (p.hasClass(Lid) || p.says("it bubbles", "they bubble", "bubbling")) && (&passage{c: p.before}).does("process can boil bath cook bake heat") && !p.before.measured(english.Duration) && !p.c.measured(english.Duration) {
+		return "process-short", "an end by other signs" // "process till the lids go down"
+	}
+	if p.neverDone(got) {
+		return "open-kettle", "no process"
+	}
 	switch {
 	case p.says("stick out", "sticks out", "too shallow", "half out", "not covered", "uncovered", "out of the water"):
 		return "method-mismatch", "water that does not cover"
@@ -256,6 +262,14 @@ func (p *passage) strayNumber(got *Clause) bool {
 		return true
 	}
 	return false
+}
+
+// neverDone reports that the cook does not process: "I don't process jam".
+func (p *passage) neverDone(got *Clause) bool {
+	if !p.negated() || !p.oneself() || p.c.hasNumber() || p.hasClass(Jar) || p.limit() != "" || p.says("too", "again", "twice", "until", "till", "unless", "without", "before") {
+		return false
+	}
+	return p.does("process can boil bath") && len(p.c.verbIndexes()) <= 2 && (p.namesFood() || p.hasClass(Pronoun) || p.hasClass(Food))
 }
 
 var jarNames = set("quart qt pint pt half-pint jar bottle")

@@ -156,6 +156,8 @@ func (p *passage) forms([]Act) (string, string) {
 		return "piece-size", "big pieces"
 	case !p.at.Done && p.does("come go") && p.says("later", "afterwards") && (p.hasClass(Acid) || p.says("lemon", "lime")):
 		return "no-acid-added", "acid that comes later"
+	case p.at.Done && !hasVerb(p.c.t[:min(2, len(p.c.t))]) && p.says("into the freezer", "into the fridge", "in the freezer", "into the snow") && p.says("straight", "to seal", "to set the seal", "so they seal", "seals them") && !p.negated() && !p.says("unsealed", "didn't seal", "leftover", "leftovers"):
+		return "cooling", "hot into the cold"
 	case p.at.Done && p.hasClass(Lid) && p.does("take lift open pull get pop") && p.says("off", "open", "up") && p.says("at once", "right away", "immediately", "straight away", "straight off", "quick", "quickly", "fast", "without waiting", "then and there") && !p.negated():
 		return "cooling", "opened at once"
 	case p.at.Filled && p.hasClass(Weight) && p.does("take lift pull knock tip get pry") && p.says("off", "away", "up") && p.c.unit().hasAny([]string{"blow", "blows", "hiss", "hisses", "spit", "spits", "let the steam out", "bleed"}) && !p.negated():

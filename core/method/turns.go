@@ -27,6 +27,13 @@ var turns = []turn{
 	{"dry-legume-unsoaked", "the water of the soak", (*passage).soakKept},
 	{"acid-diluted", "a brine used before", (*passage).usedBrine},
 	{"fat", "left on", (*passage).leftOn},
+	{"standing", "left standing", (*passage).leftStanding},
+	{"headspace", "filled right up", (*passage).filledUp},
+	{"process-short", "by the senses", (*passage).bySenses},
+	{"low-acid-fruit", "white flesh", (*passage).whiteFlesh},
+	{"oven", "baked in the jar", (*passage).bakedInJar},
+	{"acid-diluted", "made weaker", (*passage).madeWeaker},
+	{"solids-ratio", "nearly all solids", (*passage).nearlyAllSolids},
 }
 
 // turned returns the turn of phrase that the clause has.
@@ -176,6 +183,59 @@ func (p *passage) thereIs() bool {
 // inSalt reports meat that lies in salt for days.
 func (p *passage) inSalt() bool {
 	return !p.at.Filled && p.says("into the salt", "in the salt", "under salt", "in salt", "into salt") && p.c.unit().hasAny([]string{"week", "weeks", "month", "months", "fortnight", "hang", "hung"})
+}
+
+// leftStanding reports food that is left for a day or longer where it is warm: "leave the pot
+// on the porch till Sunday".
+func (p *passage) leftStanding() bool {
+	if p.at.Filled || p.c.kind == condition || !p.does("leave let sit stand keep rest park") || p.hasClass(Jar) || p.hasClass(Lid) || p.hasClass(Person) || p.hasClass(Cloth) {
+		return false
+	}
+	if u := p.c.unit(); !p.says("overnight", "for a day", "a day or two", "all night", "all day", "for days") && p.days() < 1 && !u.hasAny(anotherDay) || u.hasAny(keptCold) || u.hasAny(steeped) {
+		return false
+	}
+	if s := p.subject(); s != nil && (s.class == Person || s.name || s.low == "i" && !p.does("leave let keep park") || s.low == "we" && !p.does("leave let keep park")) {
+		return false
+	}
+	return p.hasClass(Pot) || p.hasClass(Pronoun) || p.names(stuff)
+}
+
+var (
+	anotherDay = []string{"overnight", "till morning", "until morning", "till tomorrow", "until tomorrow", "next day", "the weekend", "next week", "till sunday", "until sunday", "till monday", "until monday", "till tuesday", "until tuesday", "till wednesday", "until wednesday", "till thursday", "until thursday", "till friday", "until friday", "till saturday", "until saturday"}
+	keptCold   = []string{"fridge", "refrigerator", "refrigerate", "icebox", "cold", "cool", "chill", "chilled", "cellar", "ice", "snow", "cooler", "freezer", "springhouse", "larder"}
+	steeped    = []string{"soak", "brine", "salt", "sugar", "water", "vinegar", "syrup", "strain", "drip", "steep", "lime", "ferment", "crock", "jelly bag", "muslin", "ripen", "ripe", "dry", "cure"}
+)
+
+// filledUp reports a jar that is filled as far as it goes: "fill it right up, air is what
+// spoils food".
+func (p *passage) filledUp() bool {
+	return p.does("fill top pack") && p.says("right up", "clean up", "all the way up", "all the way to the top", "as full as", "till it's full", "up full") && !p.c.unit().measured(english.Length) && !p.c.unit().hasAny([]string{"headspace", "inch", "space", "within", "short of", "below", "shy", "rings of", "sink", "canner", "kettle", "with water", "pot"})
+}
+
+// bySenses reports a process that ends by smell, colour or feel.
+func (p *passage) bySenses() bool {
+	return p.at.Filled && (p.does("go judge tell time know") && p.says("by smell", "by the smell", "by colour", "by color", "by the colour", "by the color", "by the look", "by feel", "by eye", "by ear", "by the sound", "by instinct", "by nose", "by my nose") ||
+		p.at.Closed && p.says("done before the", "ready before the", "done sooner", "ready sooner", "done well before"))
+}
+
+// whiteFlesh reports fruit of white flesh under no name of its own: "white-fleshed ones".
+func (p *passage) whiteFlesh() bool {
+	return !p.at.Filled && p.says("white fleshed", "white - fleshed", "white-fleshed", "white flesh", "white inside", "pale inside") && !p.says("not", "never", "yellow")
+}
+
+// bakedInJar reports full jars in an oven, whatever was done to them before.
+func (p *passage) bakedInJar() bool {
+	return p.at.Filled && p.does("bake roast") && p.says("in the jars", "in their jars", "in the jar", "the jars", "jars and all") && !p.says("before", "dish", "from the jars")
+}
+
+// madeWeaker reports a brine that is let down with water.
+func (p *passage) madeWeaker() bool {
+	return p.does("dilute thin weaken stretch") && p.says("water") && (p.hasClass(Pronoun) || p.hasClass(Acid) || p.says("brine", "vinegar")) && !p.says("paint", "starch")
+}
+
+// nearlyAllSolids reports a soup with next to no liquid.
+func (p *passage) nearlyAllSolids() bool {
+	return !p.at.Done && p.says("nearly all solids", "almost all solids", "mostly solids", "all solids", "mainly solids", "more solids than", "hardly any broth", "hardly any liquid", "barely any broth", "barely any liquid", "just a splash of broth", "only a splash of broth", "a splash of broth") && !p.says("not", "never", "half")
 }
 
 // likeAnother reports "process like you would a jam".

@@ -120,7 +120,7 @@ func (p *passage) verbOfTalk() bool {
 
 // acidLater reports acid that goes in at the table and not in the jar.
 func (p *passage) acidLater() bool {
-	if !p.puts() && !(p.does("go come") && p.says("in")) && !p.says("is for", "are for") || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
+	if !p.puts() && !(p.does("go come") && p.says("in", "on", "over")) && !p.says("is for", "are for") || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
 		return false
 	}
 	for i := range p.c.t {

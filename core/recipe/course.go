@@ -203,19 +203,29 @@ var canNow = pattern.MustCompile(`(?i)^(then |and )?(pressure[- ]?can|water[- ]?
 // ends reports whether the sentence speaks of what comes once the process is over: the heat
 // goes off, the canner cools, the jars come out, are kept or opened.
 func (s *Step) ends() bool {
-	if s.Serving || s.opens() {
+	if s.atTable() {
 		return true
 	}
 	for i := range s.Clauses {
-		c := &s.Clauses[i]
-		if c.Kind == method.Serve && c.Why != "after the jars are done" && !c.Weighs() {
-			return true
-		}
-		for _, a := range c.Acts {
+		for _, a := range s.Clauses[i].Acts {
 			switch a.Name {
 			case "heat-off", "natural-cool", "cool-jars", "unload", "check-seal", "unband", "wash-sealed", "label", "store", "open", "keep-years", "check-spoilage", "refrigerate":
 				return true
 			}
+		}
+	}
+	return false
+}
+
+// atTable reports whether the sentence opens a jar or names the table, and not only foods
+// behind a process.
+func (s *Step) atTable() bool {
+	if s.opens() {
+		return true
+	}
+	for i := range s.Clauses {
+		if c := &s.Clauses[i]; c.Kind == method.Serve && c.Why != "after the jars are done" && c.Why != "beside the opened jar" && !c.Weighs() {
+			return true
 		}
 	}
 	return false

@@ -168,7 +168,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && !done && r.figuresOnly(piece)) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && (!done && r.figuresOnly(piece) || shareOf.MatchString(piece))) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				l.Serving = l.Serving || done && timed && forADay.MatchString(piece) // "biscuits & gravy in february"
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
@@ -192,7 +192,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				case !at.Done || at.ToFill || at.Serving:
 				case at.Method && !over:
 					st, given = r.inCanner(st, at)
-				case !st.Serving && !st.opens():
+				case !st.atTable():
 					at.Method, at.Over = true, true
 					st, _ = r.inCanner(st, at)
 				}
@@ -227,6 +227,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	rec.Made = made(rec)
 	return rec, nil
 }
+
+// shareOf is a part of what was named before: "two thirds of that".
+var shareOf = pattern.MustCompile(`(?i)^(just |only |about )?(half|most|some|a third|a quarter|two thirds|three quarters|a fraction|double|twice) (of )?(it|that|them|those|this|these)\b`)
 
 // prepares reports whether the sentence, taken as part of a method, does two things that
 // a kitchen does: "peeled, seeded, inch cubes, boiled 2 min".

@@ -165,6 +165,8 @@ func (b *bench) needless(code, clause string) bool {
 		})
 	case "bones":
 		return b.main >= 0 && b.items[b.main].is("bone-in-poultry") && b.proc.Has(procedure.Filter{Method: procedure.Pressure})
+	case "standing": // in its sugar, its brine or its soaking water
+		return b.proc.Acidity != "low-acid" || b.proc.Requires("soaked") && !containsAny(clause, "pot", "pan", "stove", "counter", "porch", "step")
 	case "drain":
 		return b.proc.Acidity != "acidified" && !b.proc.Requires("soaked")
 	case "salt": // in brine it is for the taste; in the crock it keeps the food
