@@ -266,7 +266,7 @@ func (p *passage) strayNumber(got *Clause) bool {
 
 // neverDone reports that the cook does not process: "I don't process jam".
 func (p *passage) neverDone(got *Clause) bool {
-	if !p.negated() || !p.oneself() || p.c.hasNumber() || p.hasClass(Jar) || p.limit() != "" || p.says("too", "again", "twice", "until", "till", "unless", "without", "before") {
+	if w := p.word(0); !p.negated() || w != "i" && w != "we" && !p.oneself() || p.c.hasNumber() || p.hasClass(Jar) || p.limit() != "" || p.says("too", "again", "twice", "until", "till", "unless", "without", "before") {
 		return false
 	}
 	return p.does("process can boil bath") && len(p.c.verbIndexes()) <= 2 && (p.namesFood() || p.hasClass(Pronoun) || p.hasClass(Food))

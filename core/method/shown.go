@@ -108,7 +108,13 @@ func (p *passage) looksBack(code, why string) bool {
 		return true
 	case "below the boil", "the clock", "no process", "fewer minutes", "less than tested", "something instead", "processed like something else", "a step undone":
 		return p.speaksOfProcess() || p.c.measured(english.Duration) || p.c.measured(english.Temperature)
+	case "a figure with a licence", "may cut it short", "the closed jar":
+		own := p.word(0) == "i" || p.word(0) == "we" || p.word(0) == "so" || p.oneself() || why == "a figure with a licence"
+		return own && (len(p.figures()) > 0 && !p.restates(p.figures()) || p.does("stop quit"))
 	case "a number of nothing", "a time of nothing":
+		if len(p.figures()) > 0 && (p.does("give do stop go call start begin coast") && p.oneself() || p.says("is enough", "is plenty", "will do", "does it", "does fine", "for the back", "for the front")) {
+			return true
+		}
 		long := p.c.pressed() || p.says("psi")
 		for _, m := range p.c.m {
 			long = long || m.Kind == english.Duration && m.Min >= 5 && m.Min <= 300

@@ -194,7 +194,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					st, given = r.inCanner(st, at)
 				case !st.atTable():
 					at.Method, at.Over = true, true
-					st, _ = r.inCanner(st, at)
+					st, given = r.inCanner(st, at)
 				}
 				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed || given)
 				if fillings <= 0 && st.Between && st.givesTime() {
