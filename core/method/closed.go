@@ -383,6 +383,8 @@ func (p *passage) otherJar(acts []Act) (string, string) {
 			return "lid", "wax"
 		case (w.low == "biggest" || w.low == "largest" || w.low == "double-size") && p.at.Method && !(i+1 < len(p.c.t) && (p.c.t[i+1].class == Pot || p.c.t[i+1].class == Cloth)):
 			return "jar-size", "a big jar"
+		case w.class == Jar && !w.inner && (w.Text == "half-gallon" || w.low == "half" && (p.word(i+1) == "gallon" || p.word(i+2) == "gallon")) && !hasVerb(p.c.t[:i]) && p.at.Method && !p.c.measured(english.Duration):
+			return "jar-size", "a big jar" // "big half-gallon jars"
 		case w.class == Jar && !w.inner && i > 0 && (p.word(i-1) == "big" || p.word(i-1) == "large" || p.word(i-1) == "huge") && w.low != "jars":
 			return "jar-size", "a big jar"
 		}

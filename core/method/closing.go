@@ -27,7 +27,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	if p.c.kind == result && p.before != nil && (p.hasClass(Lid) || p.says("it bubbles", "they bubble", "bubbling")) && (&passage{c: p.before}).does("process can boil bath cook bake heat") && !p.before.measured(english.Duration) && !p.c.measured(english.Duration) {
 		return "process-short", "an end by other signs" // "process till the lids go down"
 	}
-	if p.neverDone(got) {
+	if p.neverDone(got) || p.noNeedOfIt() {
 		return "open-kettle", "no process"
 	}
 	switch {
@@ -262,6 +262,11 @@ func (p *passage) strayNumber(got *Clause) bool {
 		return true
 	}
 	return false
+}
+
+// noNeedOfIt reports that there is said to be no need of the process: "no need to water bath".
+func (p *passage) noNeedOfIt() bool {
+	return p.says("no need to water bath", "no need to waterbath", "no need to process", "no need to can", "no need to boil them", "no need to boil the jars", "no need of a canner", "no need for a canner", "no need to bath", "needn't process", "needn't water bath", "don't have to process", "don't need to process", "no point in processing", "no point processing", "don't need processing", "needs no processing", "need no processing", "needs no canner") && !p.says("again", "twice", "longer", "more")
 }
 
 // neverDone reports that the cook does not process: "I don't process jam".

@@ -98,6 +98,31 @@ func anyOf(t []token, words map[string]bool) bool {
 	return slices.ContainsFunc(t, func(w token) bool { return words[w.low] })
 }
 
+// neverDoes reports that the cook does not do what the clause before tells: "you're meant to
+// trim the fat but I never do".
+func (p *passage) neverDoes() (string, string) {
+	if p.before == nil || len(p.c.t) > 6 || p.c.hasNumber() || p.word(0) != "i" && p.word(0) != "we" && p.word(1) != "i" && p.word(1) != "we" || !p.does("do bother") && !p.says("don't", "never", "didn't", "can't be bothered") {
+		return "", ""
+	}
+	not := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		not = not || negators[w.low]
+		if w.isVerb && !w.aux && w.verb != "do" && w.verb != "bother" && w.verb != "be" {
+			return "", ""
+		}
+	}
+	if told := (&passage{c: p.before, at: p.at, r: p.r}); !not || told.third() && !told.names(stuff) && !told.hasClass(Pronoun) && !told.names(trade) {
+		return "", "" // "He scraped the red out of the middle, I don't bother."
+	}
+	for _, s := range p.before.acts(p.at.Closed) {
+		if code := safety[s.frame.Act]; code != "" && !s.frame.Undone && !(&passage{c: p.before}).negated() {
+			return code, "a step undone"
+		}
+	}
+	return "", ""
+}
+
 // foregone reports a step of safety that is named as a thing and done without: "No
 // trimming", "without draining", "Trimming is a waste", "Trim none".
 func (p *passage) foregone([]Act) (string, string) {

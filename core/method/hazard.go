@@ -148,7 +148,7 @@ func (p *passage) forms([]Act) (string, string) {
 		return "process-short", "no canner"
 	case p.gapless():
 		return "headspace", "no headspace"
-	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated():
+	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated(), p.says("right up to the lid", "right up to the rim", "up to the lid", "chock full", "chock-full", "crammed full") && !p.at.Closed && (p.puts() || p.does("pack fill cram stuff")):
 		return "headspace", "no headspace"
 	case p.big() && p.says("cubes", "chunks", "lumps", "blocks", "pieces") && p.says("across", "thick", "square", "wide", "each way") && !p.negated():
 		return "piece-size", "big pieces"

@@ -269,8 +269,20 @@ func asks(text string) bool {
 			return true // "how do I know the gauge is ok"
 		}
 	}
+	if i := strings.LastIndexByte(s, ','); strings.HasSuffix(s, "?") && i > 0 {
+		tag, f := strings.Fields(s[i+1:]), strings.Fields(s[:i])
+		if len(tag) <= 5 && len(tag) > 0 && tagged[strings.Trim(tag[0], "?")] && len(f) > 3 && !questions[f[0]] {
+			return false // "I put bacon in too, did I say?"
+		}
+	}
 	return strings.HasSuffix(s, "?") && !strings.HasPrefix(s, "why not") && !strings.HasPrefix(s, "how about") && !strings.Contains(s, "why not")
 }
+
+// tagged begin what is asked behind a statement; questions begin a question.
+var (
+	tagged    = set("did didn't do don't does doesn't have haven't is isn't was wasn't right ok okay yes no eh see remember you")
+	questions = set("do does did can could should would will is are was were have has what why when where who how which may must if and so or but whats what's")
+)
 
 // anotherStory returns the clause that sets apart what stands before it: "the pears
 // with red wine, this is another story". It returns -1 where there is none.
@@ -986,6 +998,9 @@ func (p *passage) opensJar() bool {
 	if p.emptiesJar() {
 		return true
 	}
+	if p.says("at table", "at the table") && p.hasClass(Jar) && c.hasNumber() && !p.at.Done {
+		return false // "big jars, since we're eight at table"
+	}
 	if p.hasClass(Weight) && !p.hasClass(Jar) || p.hasClass(Lid) && p.says("at once", "right away", "straight away", "immediately", "quick", "quickly", "early") {
 		return false // the canner's
 	}
@@ -1005,6 +1020,9 @@ func (p *passage) opensJar() bool {
 		w := &c.t[i]
 		if w.verb == "open" && w.isVerb && p.at.Done && (len(c.t) == 1 || len(c.t) == 2 && c.kind == moment) {
 			return true // "after opening"
+		}
+		if w.low == "open" && i > 1 && (p.word(i-1) == "them" || p.word(i-1) == "it") && p.does("boil cook simmer process keep leave steam") {
+			continue // "I boil them open in the pan"
 		}
 		if w.verb == "open" && (w.isVerb || w.low == "opening" || w.low == "opened") && !p.negatedAt(i) {
 			for k := max(0, i-4); k < len(c.t) && k <= i+4; k++ {

@@ -92,7 +92,7 @@ func (c *Clause) Apart() bool { return c.Kind == Talk && apartWhys[c.Why] }
 
 var (
 	graveCodes = set("method-mismatch open-kettle oven pressure-low altitude cooker-not-canner canner-water vent")
-	graveWhys  = map[string]bool{"below the boil": true, "it hangs on the process": true, "the clock": true, "an end by other signs": true, "something instead": true, "the heat is off": true, "no process": true, "by the senses": true, "baked in the jar": true}
+	graveWhys  = map[string]bool{"below the boil": true, "it hangs on the process": true, "the clock": true, "an end by other signs": true, "something instead": true, "the heat is off": true, "no process": true, "by the senses": true, "a step skipped": true, "sealed by waiting": true, "baked in the jar": true}
 	apartWhys  = map[string]bool{"somebody else": true, "another place": true, "a question": true, "none of it": true, "another story": true, "what somebody does meanwhile": true, "what the work took": true,
 		"of the recipe": true, "a saying": true, "insisted on": true, "a warning": true, "said on": true, "only wished for": true, "what a book says": true, "a reason": true}
 )
@@ -104,9 +104,9 @@ func (p *passage) looksBack(code, why string) bool {
 		return false
 	}
 	switch why {
-	case "by the senses", "baked in the jar", "an end by other signs":
+	case "by the senses", "baked in the jar", "an end by other signs", "a step skipped", "sealed by waiting", "a step undone":
 		return true
-	case "below the boil", "the clock", "no process", "fewer minutes", "less than tested", "something instead", "processed like something else", "a step undone":
+	case "below the boil", "the clock", "no process", "fewer minutes", "less than tested", "something instead", "processed like something else":
 		return p.speaksOfProcess() || p.c.measured(english.Duration) || p.c.measured(english.Temperature)
 	case "a figure with a licence", "may cut it short", "the closed jar":
 		own := p.word(0) == "i" || p.word(0) == "we" || p.word(0) == "so" || p.oneself() || why == "a figure with a licence"

@@ -387,6 +387,9 @@ func (p *passage) lastLook() (code, why string) {
 	if (p.at.Filled || p.at.Done) && p.orLess() {
 		return "process-short", "or less"
 	}
+	if code, why := p.neverDoes(); why != "" && p.at.Method {
+		return code, why
+	}
 	if p.electricPot() {
 		return "cooker-not-canner", "an electric cooker"
 	}
@@ -419,6 +422,8 @@ func (p *passage) lastLook() (code, why string) {
 			return "lid", "bands tightened again"
 		case p.acted("reprocess") && p.repeatedFor():
 			return "process-short", "processed again for a time of its own"
+		case p.quickRelease():
+			return "cooling", "a quick release"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():

@@ -34,6 +34,11 @@ var turns = []turn{
 	{"oven", "baked in the jar", (*passage).bakedInJar},
 	{"acid-diluted", "made weaker", (*passage).madeWeaker},
 	{"solids-ratio", "nearly all solids", (*passage).nearlyAllSolids},
+	{"dry-legume-unsoaked", "filled dry", (*passage).filledDry},
+	{"cooling", "a quick release", (*passage).quickRelease},
+	{"process-short", "a step skipped", (*passage).skipsIt},
+	{"open-kettle", "sealed by waiting", (*passage).sealedByWaiting},
+	{"weak-vinegar", "less than five percent", (*passage).barePercent},
 }
 
 // turned returns the turn of phrase that the clause has.
@@ -188,7 +193,7 @@ func (p *passage) inSalt() bool {
 // leftStanding reports food that is left for a day or longer where it is warm: "leave the pot
 // on the porch till Sunday".
 func (p *passage) leftStanding() bool {
-	if p.at.Filled || p.c.kind == condition || !p.does("leave let sit stand keep rest park") || p.hasClass(Jar) || p.hasClass(Lid) || p.hasClass(Person) || p.hasClass(Cloth) {
+	if p.at.Filled || p.c.kind == condition || p.says("whether", "up to you", "or not") || !p.does("leave let sit stand keep rest park") || p.hasClass(Jar) || p.hasClass(Lid) || p.hasClass(Person) || p.hasClass(Cloth) {
 		return false
 	}
 	if u := p.c.unit(); !p.says("overnight", "for a day", "a day or two", "all night", "all day", "for days") && p.days() < 1 && !u.hasAny(anotherDay) || u.hasAny(keptCold) || u.hasAny(steeped) {
@@ -228,13 +233,56 @@ func (p *passage) bakedInJar() bool {
 	return p.at.Filled && p.does("bake roast") && p.says("in the jars", "in their jars", "in the jar", "the jars", "jars and all") && !p.says("before", "dish", "from the jars")
 }
 
+// filledDry reports pulses that go into the jar dry.
+func (p *passage) filledDry() bool {
+	return p.does("fill pack put") && p.says("dry beans", "dried beans", "raw beans", "dry peas", "dried peas", "unsoaked") && !p.says("soak", "soaked", "cover", "pot", "bowl", "pan")
+}
+
+// quickRelease reports a pressure that is let off by hand.
+func (p *passage) quickRelease() bool {
+	return p.at.Filled && (p.says("quick release", "fast release", "manual release") || p.does("hold prop lift tilt push nudge tap") && p.hasClass(Weight) && (p.says("up", "open", "off", "aside") && !p.says("zero", "nothing", "gone", "no pressure", "spin", "when it", "once", "after")) && p.at.Done) && !p.says("no quick", "never", "not")
+}
+
+// skipsIt reports a step that is skipped under no name: "I skip this if the lids have gone
+// down".
+func (p *passage) skipsIt() bool {
+	if !p.does("skip omit") || !p.at.Filled {
+		return false
+	}
+	return p.says("skip this", "skip it", "skip that", "skip these", "omit this", "omit it", "skip the next", "skip the rest") && !p.says("page", "paragraph", "to the")
+}
+
+// sealedByWaiting reports jars that are said to seal while they stand.
+func (p *passage) sealedByWaiting() bool {
+	return p.at.Filled && p.says("sealed by morning", "sealed by tomorrow", "seal by morning", "sealed overnight", "seal overnight", "sealed in the morning") || p.at.Closed && !p.at.Done && len(p.c.t) <= 3 && !hasVerb(p.c.t[:min(1, len(p.c.t)-1)]) && p.says("done", "finished", "that's it", "that's all") && p.before != nil && p.before.hasAny([]string{"lid on", "lids on", "lid down", "lidded"})
+}
+
+// barePercent reports a strength of nothing: "4% is what they sell here".
+func (p *passage) barePercent() bool {
+	if p.namesFood() || p.hasClass(Salt) || p.says("brine", "salt", "sugar", "milk", "discount", "off") {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Percent && m.Min > 0 && m.Min < 5 {
+			return true
+		}
+	}
+	return false
+}
+
 // madeWeaker reports a brine that is let down with water.
 func (p *passage) madeWeaker() bool {
+	if p.does("fill top finish make") && p.says("water") && p.says("last bit", "the rest", "the remainder", "what is left", "the gap", "tap water", "plain water") && !p.c.measured(english.Length) && !p.hasClass(Canner) && !p.says("boiling", "canner", "kettle", "bath") {
+		return true // "fill the last bit with tap water"
+	}
 	return p.does("dilute thin weaken stretch") && p.says("water") && (p.hasClass(Pronoun) || p.hasClass(Acid) || p.says("brine", "vinegar")) && !p.says("paint", "starch")
 }
 
 // nearlyAllSolids reports a soup with next to no liquid.
 func (p *passage) nearlyAllSolids() bool {
+	if !p.at.Done && p.does("heap pile fill pack load") && p.says("solids", "the vegetables", "the meat") && p.says("up to the top", "to the top", "to the shoulder", "to the shoulders", "to the neck", "to the rim") && !p.c.measured(english.Length) {
+		return true
+	}
 	return !p.at.Done && p.says("nearly all solids", "almost all solids", "mostly solids", "all solids", "mainly solids", "more solids than", "hardly any broth", "hardly any liquid", "barely any broth", "barely any liquid", "just a splash of broth", "only a splash of broth", "a splash of broth") && !p.says("not", "never", "half")
 }
 
