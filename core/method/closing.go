@@ -35,7 +35,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "method-mismatch", "water that does not cover"
 	case p.says("only steam them", "just steam them", "steam is enough", "only steamed"):
 		return "method-mismatch", "only steamed"
-	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !(p.at.Running && p.c.unit().hasAny([]string{"wait", "rest", "lift", "take them out"})) && !p.says("heat off", "turn off", "wait", "rest", "more minutes", "sit", "sitting", "stand", "standing", "then lid off"):
+	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.hasClass(Band) && !(p.at.Running && p.c.unit().hasAny([]string{"wait", "rest", "lift", "take them out", "come out", "give them"})) && !p.says("heat off", "turn off", "wait", "rest", "more minutes", "sit", "sitting", "stand", "standing", "then lid off"):
 		return "method-mismatch", "an open canner"
 	case p.says("no bath", "no canner", "no processing", "no process") && !p.says("is no canner"):
 		return "open-kettle", "no process"
@@ -279,6 +279,11 @@ func (p *passage) neverDone(got *Clause) bool {
 
 var jarNames = set("quart qt pint pt half-pint jar bottle")
 
+// sealsCooling reports what lids do by themselves in the end: "the lids will seal as they cool".
+func (p *passage) sealsCooling() bool {
+	return p.does("seal pop ping suck") && p.c.unit().hasAny([]string{"as they cool", "while they cool", "when they cool", "as it cools", "once cool", "once they cool", "as the jars cool", "when cool"})
+}
+
 // besideTheTime reports what stands beside a process that was given its time: how long the
 // steam streams first, how long the jars rest once the heat is off, how many jars it makes.
 func (p *passage) besideTheTime() bool {
@@ -297,7 +302,7 @@ func (p *passage) besideTheTime() bool {
 		return len(p.c.t) == 2 && p.c.nums[0] == 1 && jarNames[p.c.t[1].Text] // "7 qts"
 	case len(figures) > 1 || p.names(stuff) || p.hasClass(Jar) || p.hasClass(Lid):
 		return false
-	case p.says("heat off", "gas off", "flame off", "stove off", "off the heat", "off heat"), p.does("sit rest stand wait") && p.c.measured(english.Duration):
+	case p.says("heat off", "gas off", "flame off", "stove off", "off the heat", "off heat", "fire out", "gas out", "fire off"), p.does("sit rest stand wait") && p.c.measured(english.Duration), p.does("give") && p.c.unit().hasAny([]string{"lid off", "come out", "heat off"}):
 		return figures[0] <= 10
 	}
 	return figures[0] >= 10 && figures[0] <= 15 && (p.does("vent exhaust") || len(p.c.t) == 1 && p.before != nil && p.before.hasAny([]string{"vent", "vented", "exhaust"}) || p.says("of steam", "steam first", "vent", "venting", "exhaust")) && !p.hasClass(Weight) && !p.hasClass(Pressure)

@@ -47,7 +47,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars, ofProcess, figured, over bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars, ofProcess, figured, over, settled bool
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -175,6 +175,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		figures := p.figures()
 		got.figured = len(figures) > 0 && !p.restates(figures)
 		got.ofProcess = len(figures) == 0 && p.speaksOfProcess()
+		got.settled = at.Running && (p.besideTheTime() || p.sealsCooling())
 		if got.over = at.Over; at.Over {
 			got.ofProcess = p.looksBack(got.Doubt, got.Why)
 		}
@@ -1114,7 +1115,7 @@ func (p *passage) serves() bool {
 	if p.fillsJars() {
 		return false
 	}
-	if p.at.Closed && !p.at.Done && p.does("come take lift pull go") && !p.namesFood() {
+	if p.at.Closed && !p.at.Done && !p.carrier() && p.does("come take lift pull go") && !p.namesFood() {
 		return false // "when the dog barks for supper they come out"
 	}
 	if p.does("come go") && p.says("later", "afterwards") && (p.at.Done || p.after != nil && p.after.kind == moment) && p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Jar) && !p.says("before", "lemon", "lime", "vinegar") {
@@ -1126,7 +1127,7 @@ func (p *passage) serves() bool {
 	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
 		return true
 	}
-	if p.at.Done && !p.at.ToFill && p.carrier() {
+	if (p.at.Done || p.at.Running) && !p.at.ToFill && p.carrier() {
 		return true
 	}
 	if p.says("for lunch", "for supper", "for dinner", "for breakfast", "for tea") && p.says("out of") && p.does("have eat take") {
@@ -1158,7 +1159,7 @@ func (p *passage) carrier() bool {
 	if p.does("go") && p.says("leftover", "left over", "left - over", "what's left of", "extra") && p.says("in iced tea", "in tea", "in lemonade", "in drinks", "in cocktails", "on pancakes", "on waffles", "over ice cream", "in porridge", "on oatmeal", "in yoghurt", "in yogurt", "on toast", "in the soup pot", "in a glass") {
 		return true
 	}
-	if p.does("start begin come make") && p.says("with these", "with them", "with this", "out of these", "from these", "out of them") && !p.c.hasNumber() {
+	if (p.does("start begin come make") || p.says("takes", "starts", "begins")) && p.says("with these", "with them", "with this", "out of these", "from these", "out of them") && (!p.c.hasNumber() || p.says("takes") && p.says("out of these", "from these")) {
 		return true // "the best chili in the county starts with these"
 	}
 	return p.does("toss fry saute heat warm drain crisp brown tip dump") && p.c.unit().hasAny([]string{"hot pan", "in a pan", "frying pan", "skillet", "in butter", "griddle", "wok", "under the grill", "on the griddle", "on a plate"}) && !p.c.unit().hasAny([]string{"before", "jars", "pack"})

@@ -81,7 +81,22 @@ func (c *Clause) Weighs() bool {
 	if c.over {
 		return c.Kind == Unread && c.ofProcess || c.Kind == Doing && c.figured && (c.Does("pressure-process") || c.Does("process"))
 	}
+	if c.settled {
+		return false // how the jars rest, how many there are, what lids do in the end
+	}
 	return c.ofProcess || c.figured || c.Kind == Unread && (graveCodes[c.Doubt] || graveWhys[c.Why])
+}
+
+// Understood reports whether the clause is read by what it says of the end of the process, and
+// not by a frame or for want of anything touched.
+func (c *Clause) Understood() bool {
+	switch c.Kind {
+	case Doing:
+		return c.Why != "frame" && c.Why != "figures" || c.Does("boil-before-eating")
+	case Serve:
+		return c.Why != "after the jars are done" && c.Why != "beside the opened jar"
+	}
+	return false
 }
 
 // Figured reports whether it gives a figure that is not merely said again.
@@ -121,11 +136,18 @@ func (p *passage) looksBack(code, why string) bool {
 		}
 		return long && (!hasVerb(p.c.t) || p.does("give do boil process take run need get keep can cook be"))
 	}
+	if p.says("fridge", "refrigerator") || p.c.unit().hasAny([]string{"taste", "eat", "eating", "serve", "next day", "come out"}) || afterWhys[why] {
+		return false
+	}
 	if why == "only a pronoun" && len(p.c.m) == 0 && !p.c.pressed() && !p.says("dishwasher", "oven", "microwave", "smoker", "steamer") {
 		return false
 	}
-	return (graveCodes[code] || code == "process-short") && why != Likeness && why != "a fragment beside the process" && why != "said of a step, and read by nothing" && (p.speaksOfProcess() || p.c.pressed() || p.c.measured(english.Duration))
+	return (graveCodes[code] || code == "process-short") && (p.speaksOfProcess() || p.c.pressed() || p.c.measured(english.Duration))
 }
+
+// afterWhys are questions that nobody needs to ask once the process is over.
+var afterWhys = map[string]bool{Likeness: true, "a fragment beside the process": true, "said of a step, and read by nothing": true, "little heat": true, "an open canner": true, "the heat is off": true, "a food beside the process": true,
+	"a share": true, "seals by itself": true, "it seals": true, "no frame": true}
 
 // processWords name what heats jars, and what tells how far it is.
 var processWords = []string{"process", "venting", "timing", "processing", "weight", "seal", "seals", "bands", "rims", "rings", "oven", "microwave", "dishwasher", "boil", "boiling", "simmer", "minutes", "hour", "hours", "half", "bath", "the book", "shorter", "sooner", "sun", "smoker", "whistle", "whistles", "needle"}

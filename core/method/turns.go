@@ -39,11 +39,15 @@ var turns = []turn{
 	{"process-short", "a step skipped", (*passage).skipsIt},
 	{"open-kettle", "sealed by waiting", (*passage).sealedByWaiting},
 	{"weak-vinegar", "less than five percent", (*passage).barePercent},
+	{"unpeeled-root", "as it comes", (*passage).asItComes},
+	{"acid-short", "less of the acid", (*passage).lessOfIt},
+	{"acid-swap", "for the acid", (*passage).doesForAcid},
+	{"cured-meat", "out of the smoker", (*passage).fromSmoker},
 }
 
 // turned returns the turn of phrase that the clause has.
 func (p *passage) turned() (code, why string) {
-	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than") {
+	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than", "not longer than") {
 		return "", ""
 	}
 	for _, t := range turns {
@@ -96,7 +100,7 @@ func (p *passage) asLongAs() bool {
 	if !p.at.Done && p.says("is the same time", "are the same time", "takes the same time", "take the same time", "has the same time") {
 		return true // "cream style is the same time"
 	}
-	return p.at.Filled && !p.at.Done && p.c.kind != condition && p.says("no longer than", "same time as", "same as for", "same as the", "as long as the", "as long as for", "long as for") && !p.c.measured(english.Duration) && (p.namesFood() || p.says("for"))
+	return p.at.Filled && !p.at.Done && p.c.kind != condition && p.says("no longer than", "not longer than", "same time as", "same as for", "same as the", "as long as the", "as long as for", "long as for") && !p.c.measured(english.Duration) && (p.namesFood() || p.says("for"))
 }
 
 // unknownGoesIn reports "elbows go in at the last": what goes in is no food that is known,
@@ -255,6 +259,27 @@ func (p *passage) skipsIt() bool {
 // sealedByWaiting reports jars that are said to seal while they stand.
 func (p *passage) sealedByWaiting() bool {
 	return p.at.Filled && p.says("sealed by morning", "sealed by tomorrow", "seal by morning", "sealed overnight", "seal overnight", "sealed in the morning") || p.at.Closed && !p.at.Done && len(p.c.t) <= 3 && !hasVerb(p.c.t[:min(1, len(p.c.t)-1)]) && p.says("done", "finished", "that's it", "that's all") && p.before != nil && p.before.hasAny([]string{"lid on", "lids on", "lid down", "lidded"})
+}
+
+// asItComes reports roots that are used as they come: "as they come out of the ground".
+func (p *passage) asItComes() bool {
+	return !p.at.Filled && p.says("as they come out of the ground", "as it comes out of the ground", "straight out of the ground", "just as they come", "as they come from the field")
+}
+
+// lessOfIt reports less of an acid that was named before.
+func (p *passage) lessOfIt() bool {
+	acid := p.hasClass(Acid) || p.says("vinegar", "lemon") || p.before != nil && ((&passage{c: p.before}).hasClass(Acid) || p.before.hasAny([]string{"vinegar", "lemon"}))
+	return acid && p.does("use put take add give") && p.says("less of it", "less of that", "less of them", "not as much of it", "half of it")
+}
+
+// doesForAcid reports what stands in for the acid: "kombucha does for the vinegar".
+func (p *passage) doesForAcid() bool {
+	return p.says("does for the vinegar", "do for the vinegar", "does for the lemon", "do for the lemon", "does for vinegar", "does for lemon", "stands in for the", "stand in for the", "passes for the", "does the job of the") && (p.hasClass(Acid) || p.says("vinegar", "lemon", "lime"))
+}
+
+// fromSmoker reports food that was smoked, said by where it comes from.
+func (p *passage) fromSmoker() bool {
+	return !p.at.Filled && p.says("from the smoker", "out of the smoker", "off the smoker", "from the smokehouse", "out of the smokehouse")
 }
 
 // barePercent reports a strength of nothing: "4% is what they sell here".

@@ -244,7 +244,7 @@ func (r *Reader) inCanner(st *Step, at method.Where) (read *Step, given bool) {
 			was = &st.Clauses[i]
 		}
 		switch {
-		case !c.Weighs() || was != nil && (was.Kind == method.Unread || was.Apart()):
+		case !c.Weighs() || was != nil && (was.Kind == method.Unread || was.Apart() || was.Understood()):
 			if was != nil {
 				*c = *was
 			}
