@@ -101,6 +101,30 @@ func (p *passage) absences() [][2]int {
 	return append(p.listed(out), alone...)
 }
 
+// leavesItOut reports that what the clause before speaks of stays out: "a bit of butter keeps
+// the foam down, but I leave it out". All that it names must be better left out.
+func (p *passage) leavesItOut() bool {
+	if len(p.c.t) > 6 || p.negated() || !p.says("leave it out", "leave that out", "leave mine out", "skip it", "skip that", "omit it", "do without", "go without") || p.word(0) != "i" && p.word(0) != "we" && !subjects[p.word(1)] || p.c.kind == condition || p.before.t == nil {
+		return false
+	}
+	harmful := false
+	told := &passage{c: p.before, at: p.at, r: p.r}
+	if told.negated() || told.c.kind == condition {
+		return false
+	}
+	for i := range p.before.t {
+		w := &p.before.t[i]
+		switch {
+		case w.inner || w.class == Food && w.food == nil || w.class == Foam || w.class == Pronoun || w.class == Person:
+		case coating[w.class] || w.class == Starch || w.class == Nut:
+			harmful = true
+		case stuff[w.class] || trade[w.class] && w.class != Pot && w.class != Place:
+			return false
+		}
+	}
+	return harmful
+}
+
 // refused reports a liquid that is not taken, and what is said of it: "not the cooking
 // water, it's full of starch".
 func (p *passage) refused() bool {

@@ -11,6 +11,8 @@ func (p *passage) beside() string {
 	switch {
 	case p.at.Filled && p.any(early):
 		return ""
+	case p.does("sell") && p.says("sells out", "sold out", "sell out") && !p.names(stuff):
+		return "given away"
 	case p.fedAway():
 		return "fed to animals"
 	case p.secretIsNone():

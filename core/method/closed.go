@@ -318,8 +318,8 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by half", "down by a", "down by one", "down by two", "half what it was", "half of what it was", "half its volume") {
 		return "thick-sauce", "boiled down" // as a tested sauce is; the procedure knows
 	}
-	if p.c.kind == result && p.before != nil && (&passage{c: p.before}).hasClass(Band) && p.does("feel catch meet resist grip bite stop") && len(p.c.t) <= 6 {
-		return "", "" // "screw the bands down till you feel them catch"
+	if p.turnsBand() {
+		return "", ""
 	}
 	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
 		return "", "an open end"

@@ -15,6 +15,9 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	if p.says("none at all", "not at all", "no time at all", "nothing at all") && (p.word(0) == "or" || p.c.joint == "or" || !hasVerb(p.c.t)) {
 		return "process-short", "no process"
 	}
+	if p.turnsBand() {
+		return "", ""
+	}
 	if p.serving || got.Kind == Serve || p.at.Running && p.besideTheTime() {
 		return "", ""
 	}
@@ -178,6 +181,15 @@ func (p *passage) fragment(got *Clause) bool {
 		}
 	}
 	return n > 0 && len(p.c.t) > 1
+}
+
+// turnsBand reports how far a band is turned: "screw the bands down till you feel them catch,
+// then stop".
+func (p *passage) turnsBand() bool {
+	if p.c.hasNumber() || len(p.c.t) > 6 || !(&passage{c: p.c.around(12)}).hasClass(Band) {
+		return false
+	}
+	return p.c.kind == result && p.does("feel catch meet resist grip bite") || len(p.c.t) <= 3 && p.does("stop") && p.says("then", "and", "there")
 }
 
 // livesNear reports how far one lives from something: "I'm five minutes from the beach".

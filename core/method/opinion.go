@@ -41,9 +41,9 @@ func (o *Opinion) Score(marks []uint32) float64 {
 func Spread(n int) float64 { return math.Sqrt(float64(n) + 1) }
 
 // doubtful is the score from which a sentence is asked about. On sentences kept apart one
-// sound sentence in a hundred reaches it, and a third of all harmful ones, those included
+// sound sentence in two hundred reaches it, and a fifth of all harmful ones, those included
 // that the rest asks about anyway (measured by cmd/learn).
-const doubtful = 2.6
+const doubtful = 2.4
 
 // Likeness is why the second look asks about a clause.
 const Likeness = "like what went wrong before"
@@ -111,7 +111,7 @@ func (r *Reader) secondLook(text string, list []*clause, out []Clause, at Where)
 	var all []uint32
 	per := make([][]uint32, len(list))
 	for i, c := range list {
-		if out[i].Kind != Serve && !out[i].plain && !refusal(c) {
+		if out[i].Kind != Serve && out[i].Why != "left out" && !out[i].plain && !refusal(c) {
 			per[i] = remembered(c, at)
 			all = append(all, per[i]...)
 		}

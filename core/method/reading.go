@@ -130,6 +130,10 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			p.at.About = out[i-1].About
 		}
 		got := p.read()
+		if i > 0 && p.leavesItOut() {
+			got = Clause{Kind: Talk, Why: "left out"}
+			out[i-1].Kind, out[i-1].Why, out[i-1].Acts = Talk, "left out", nil
+		}
 		if asked {
 			got = Clause{Kind: Talk, Why: "a question"}
 		}
@@ -154,7 +158,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
-		if code, why := p.lastLook(); why != "" && !asked {
+		if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
 			got.Kind, got.Code, got.Why = Unread, code, why
 		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
@@ -569,6 +573,9 @@ func (p *passage) read() Clause {
 		}
 	}
 	out.Acts = append(append(append(out.Acts, p.oddHeat()...), p.massed()...), p.milled(out.Acts)...)
+	if p.at.Done && !p.fillsJars() && len(out.Acts) == 1 && out.Acts[0].Name == "serve-with" && p.does("go") && !out.Acts[0].Undone && !p.c.unit().hasAny(lookingBack) && !p.c.hasNumber() {
+		return Clause{Kind: Serve, Why: "at the table"} // "goes well with cheese"
+	}
 	if code, why := p.danger(out.Acts); why != "" {
 		out.Kind, out.Code, out.Why = Unread, code, why
 		return out
@@ -1162,7 +1169,21 @@ func (p *passage) carrier() bool {
 	if (p.does("start begin come make") || p.says("takes", "starts", "begins")) && p.says("with these", "with them", "with this", "out of these", "from these", "out of them") && (!p.c.hasNumber() || p.says("takes") && p.says("out of these", "from these")) {
 		return true // "the best chili in the county starts with these"
 	}
+	if p.at.Done && p.does("drain rinse use open") && p.hasClass(Pronoun) && p.forADishOf() {
+		return true // "I drain them for pizza"
+	}
 	return p.does("toss fry saute heat warm drain crisp brown tip dump") && p.c.unit().hasAny([]string{"hot pan", "in a pan", "frying pan", "skillet", "in butter", "griddle", "wok", "under the grill", "on the griddle", "on a plate"}) && !p.c.unit().hasAny([]string{"before", "jars", "pack"})
+}
+
+// forADishOf reports what it is for: a dish that is no food of the recipe.
+func (p *passage) forADishOf() bool {
+	for _, ch := range p.c.chunks() {
+		w := &p.c.t[ch.head]
+		if ch.prep == "for" && (ch.class == Unknown || ch.class == Food) && w.entry.Noun() == english.NounFood && !p.at.Names[w.Text] {
+			return true
+		}
+	}
+	return false
 }
 
 // lookingBack are words by which a cook returns to what was done before.

@@ -176,8 +176,8 @@ func (p *passage) stage() string {
 	if p.says("out of") && p.c.hasNumber() && !hasVerb(p.c.t) || p.givesNumber() && !p.any(cutting) && !p.says(licences...) {
 		return "" // "nine out of nine"; a time that is given is read as the process
 	}
-	if !p.at.Closed && len(p.c.t) <= 3 && p.does("stop") && p.says("then", "and", "there") && (&passage{c: p.c.around(12)}).hasClass(Band) {
-		return "" // "screw the bands down till you feel them catch, then stop"
+	if p.turnsBand() {
+		return ""
 	}
 	if p.any(cutting) || p.says("as long as", "a little under", "as written", "to the shelf", "to the cupboard", "on the shelf as", "by then", "for nothing") {
 		return "process-short"

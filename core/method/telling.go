@@ -99,6 +99,9 @@ func (p *passage) ofTheRecipe() bool {
 // saying reports "grease is the enemy of a good seal".
 func (p *passage) saying() bool {
 	verbs := p.c.verbIndexes()
+	if p.says("the cook's treat", "cook's treat", "the cook's share", "cook's share", "the cook's reward", "cook's perk", "the cook's perk") && !p.c.hasNumber() && !p.hasClass(Jar) {
+		return true // the foam
+	}
 	return len(verbs) == 1 && p.c.t[verbs[0]].verb == "be" && p.says("the enemy of", "the death of", "the ruin of", "the bane of", "the curse of", "no friend of", "no friend to") && !p.c.hasNumber() && !p.negated() && !p.dangerWords()
 }
 

@@ -36,6 +36,7 @@ var turns = []turn{
 	{"solids-ratio", "nearly all solids", (*passage).nearlyAllSolids},
 	{"dry-legume-unsoaked", "filled dry", (*passage).filledDry},
 	{"cooling", "a quick release", (*passage).quickRelease},
+	{"cooling", "cooled with water", (*passage).cooledWet},
 	{"process-short", "a step skipped", (*passage).skipsIt},
 	{"open-kettle", "sealed by waiting", (*passage).sealedByWaiting},
 	{"weak-vinegar", "less than five percent", (*passage).barePercent},
@@ -43,11 +44,17 @@ var turns = []turn{
 	{"acid-short", "less of the acid", (*passage).lessOfIt},
 	{"acid-swap", "for the acid", (*passage).doesForAcid},
 	{"cured-meat", "out of the smoker", (*passage).fromSmoker},
+	{"process-short", "the time of another jar", (*passage).otherJarsTime},
+	{"lid", "a lid that is not sound", (*passage).dentedLid},
+	{"open-kettle", "seals by itself", (*passage).sealsItself},
+	{"pressure-low", "no weight", (*passage).weightGone},
+	{"method-mismatch", "water that does not cover", (*passage).toTheShoulders},
+	{"method-mismatch", "a vessel without pressure", (*passage).washCopper},
 }
 
 // turned returns the turn of phrase that the clause has.
 func (p *passage) turned() (code, why string) {
-	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than", "not longer than") {
+	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than", "not longer than", "no weight", "their shoulders") {
 		return "", ""
 	}
 	for _, t := range turns {
@@ -97,7 +104,7 @@ func (p *passage) pouredCold() bool {
 
 // asLongAs reports a time that is said by that of another thing.
 func (p *passage) asLongAs() bool {
-	if !p.at.Done && p.says("is the same time", "are the same time", "takes the same time", "take the same time", "has the same time") {
+	if !p.at.Done && p.says("quarts take the same", "pints take the same", "gallons take the same", "quarts get the same", "is the same time", "are the same time", "takes the same time", "take the same time", "has the same time") {
 		return true // "cream style is the same time"
 	}
 	return p.at.Filled && !p.at.Done && p.c.kind != condition && p.says("no longer than", "not longer than", "same time as", "same as for", "same as the", "as long as the", "as long as for", "long as for") && !p.c.measured(english.Duration) && (p.namesFood() || p.says("for"))
@@ -275,6 +282,41 @@ func (p *passage) lessOfIt() bool {
 // doesForAcid reports what stands in for the acid: "kombucha does for the vinegar".
 func (p *passage) doesForAcid() bool {
 	return p.says("does for the vinegar", "do for the vinegar", "does for the lemon", "do for the lemon", "does for vinegar", "does for lemon", "stands in for the", "stand in for the", "passes for the", "does the job of the") && (p.hasClass(Acid) || p.says("vinegar", "lemon", "lime"))
+}
+
+// otherJarsTime reports one jar that gets the time of another: "I do quarts for the pint time".
+func (p *passage) otherJarsTime() bool {
+	return p.at.Filled && p.says("quart", "quarts") && p.says("pint time", "time for pints", "time of pints", "as pints", "same as pints", "like pints", "for pints' time", "pints' time") && p.does("do process give run boil take get treat") && !p.says("not", "never", "don't")
+}
+
+// dentedLid reports lids that are dented, bent or rusty, and go on.
+func (p *passage) dentedLid() bool {
+	return p.hasClass(Lid) && p.says("dent", "dents", "dented", "bent", "buckled", "rusty", "scratched") && !p.does("throw discard toss bin check look watch inspect recycle feel reject") && !p.says("no dents", "without", "not", "any", "if")
+}
+
+// cooledWet reports full jars that are cooled with water.
+func (p *passage) cooledWet() bool {
+	return p.at.Filled && p.does("cool chill let") && p.says("under the tap", "under cold water", "in cold water", "in the sink", "in ice water", "with the hose") && !p.says("eggs", "hands", "not")
+}
+
+// sealsItself reports jars that seal without a process: "the jars seal themselves".
+func (p *passage) sealsItself() bool {
+	return p.at.Filled && !p.at.Done && p.says("seal themselves", "seals itself", "seal itself", "sealed themselves", "sealed itself") && (p.hasClass(Jar) || p.hasClass(Lid) || p.hasClass(Pronoun))
+}
+
+// weightGone reports a canner that has lost its weight.
+func (p *passage) weightGone() bool {
+	return p.at.Filled && !p.at.Done && p.says("no weight for", "no weight any more", "weight is missing", "weight is lost", "weight is gone", "lost the weight", "weight went missing")
+}
+
+// toTheShoulders reports water that stands lower than the lids.
+func (p *passage) toTheShoulders() bool {
+	return p.at.Filled && !p.at.Done && p.c.around(8).has("water") && p.says("their shoulders", "the shoulders", "their necks", "to the neck", "their waists", "halfway up", "half way up", "halfway", "half way") && !p.says("canner has", "pressure", "inches")
+}
+
+// washCopper reports jars that are boiled for their minutes in a vessel for washing.
+func (p *passage) washCopper() bool {
+	return p.at.Filled && !p.at.Done && p.says("wash copper", "wash boiler", "wash tub", "washtub", "laundry copper", "copper boiler", "old copper") && (p.c.measured(english.Duration) || p.c.hasNumber())
 }
 
 // fromSmoker reports food that was smoked, said by where it comes from.

@@ -95,6 +95,9 @@ func (p *passage) window() string {
 	if s != nil && (p.third() || s.low == "she" || s.low == "he") {
 		return ""
 	}
+	if p.does("keep last store") && p.says("a year", "years", "months", "a month", "all winter", "till spring", "till summer", "twelve months") && !p.says("no canner", "without") {
+		return "" // "they'll keep a year in the cupboard"
+	}
 	if p.says("forget the rest", "skip the rest", "never mind the rest") {
 		return "process-short"
 	}

@@ -182,6 +182,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				continue
 			}
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
+				s = postscript.ReplaceAllString(s, "")
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
 				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
@@ -227,6 +228,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	rec.Made = made(rec)
 	return rec, nil
 }
+
+// postscript is what stands before an afterthought: "PS I never soak them".
+var postscript = pattern.MustCompile(`(?i)^\W*(p\.? ?s\.?|p\.? ?p\.? ?s\.?|n\.? ?b\.?|edit|edited|update|eta)( ?[:,.–-]+ *| +)\b`)
 
 // shareOf is a part of what was named before: "two thirds of that".
 var shareOf = pattern.MustCompile(`(?i)^(just |only |about )?(half|most|some|a third|a quarter|two thirds|three quarters|a fraction|double|twice) (of )?(it|that|them|those|this|these)\b`)

@@ -124,7 +124,7 @@ var mends = []*mend{
 	// the mixture that the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses"
 	{pattern.MustCompile(`(?i)^(?:\pL+ ){0,2}(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*\d.*)$`), "$1"},
 	{pattern.MustCompile(`(?i),? (as well as|along with|together with|not forgetting|not to forget|and half as much|and twice as much|and as much) `), " and "},
-	{pattern.MustCompile(`(?i),? \(?(in (the )?place of|instead of|in lieu of|rather than) [^,;)]*\)?`), ""},
+	{pattern.MustCompile(`(?i)^([^a-z]*[\d½¼¾⅓⅔].*?),? \(?(?:in (?:the )?place of|instead of|in lieu of|rather than) [^,;)]*\)?`), "$1"}, // of what has an amount
 	{pattern.MustCompile(`(?i)[,;] *(lots|plenty|enough|loads)( of it)?\.?$|[,;]? ?\b(and )?nothing else\.?$`), ""},
 	{pattern.MustCompile(`(?i)\b\w+ (no,? wait,?|no,? make that|sorry,?|i mean) `), ""},
 	{pattern.MustCompile(`(?i),? ?\b(give or take|i would say|i'd say|i guess|i think|you know|or thereabouts|or so)\b,?`), ""},
