@@ -1006,6 +1006,9 @@ func (p *passage) opensJar() bool {
 	if p.emptiesJar() {
 		return true
 	}
+	if p.says("to finish") && !p.at.Done && c.unit().hasAny([]string{"simmered", "boiled", "cooked", "simmer", "boil", "stirred in"}) {
+		return false // "milk to finish, simmered in"
+	}
 	if p.says("at table", "at the table") && p.hasClass(Jar) && c.hasNumber() && !p.at.Done {
 		return false // "big jars, since we're eight at table"
 	}

@@ -119,8 +119,11 @@ func (p *passage) looksBack(code, why string) bool {
 	if p.says("wait", "rest", "cool", "alone", "another ten", "years", "o'clock", "washes", "supper", "dinner", "lunch", "breakfast") || p.c.unit().hasAny([]string{"you may read", "some say", "people say", "they say"}) || p.negated() && p.does("seal") || p.does("wait rest cool sit stand live open ping pop sell ring") {
 		return false
 	}
+	if p.word(0) == "ps" && (p.speaksOfProcess() || p.c.measured(english.Duration) || p.c.pressed()) {
+		return true
+	}
 	switch why {
-	case "by the senses", "baked in the jar", "an end by other signs", "a step skipped", "sealed by waiting", "a step undone":
+	case "less of the acid", "a strength that nobody knows", "an interrupted process", "others do, we do not", "by the senses", "baked in the jar", "an end by other signs", "a step skipped", "sealed by waiting", "a step undone":
 		return true
 	case "below the boil", "the clock", "no process", "fewer minutes", "less than tested", "something instead", "processed like something else":
 		return p.speaksOfProcess() || p.c.measured(english.Duration) || p.c.measured(english.Temperature)

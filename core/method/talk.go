@@ -34,7 +34,7 @@ func (p *passage) talk() string {
 			return "" // what is never canned is not talked away
 		}
 	}
-	if p.third() && !p.measuresKitchen() && (!p.ourBatch() || p.swearsBy()) && !p.bothAtJar() {
+	if p.third() && !p.measuresKitchen() && (!p.ourBatch() || p.swearsBy()) && !p.bothAtJar() && !p.putIn() {
 		return "somebody else"
 	}
 	if why := p.telling(); why != "" {
@@ -131,6 +131,20 @@ func (p *passage) subject() *token {
 // not be in one, whoever does it: "she takes the air away with a spoon of oil".
 func (p *passage) bothAtJar() bool {
 	return p.at.Method && !p.at.Done && (p.hasClass(Bubble) || p.hasClass(Gap) || p.hasClass(Jar)) && (p.hasClass(Fat) || p.hasClass(Dairy) || p.hasClass(Thickener) || p.hasClass(Egg))
+}
+
+// putIn reports that somebody put in, here, what no jar should hold: "the kids stirred in a tub
+// of yoghurt". What others put in theirs is told.
+func (p *passage) putIn() bool {
+	if !p.at.Method || p.at.Done || p.theirOwn() || !p.does("stir add throw tip pour drop put toss dump sneak mix fold") || p.says("her", "his", "their", "used to") {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; coating[w.class] || w.class == Starch || w.class == Nut || w.class == Vague {
+			return true
+		}
+	}
+	return false
 }
 
 // third reports whether somebody else, an animal or a place is the subject.

@@ -315,6 +315,9 @@ func (r *Reader) markVerbs(t []token) {
 			w.isVerb = true
 			fresh = true // "will fill", "is filled"
 			continue
+		case w.low == "ps" || w.low == "pps" || w.low == "nb":
+			fresh = true // "PS Process at no more than 5 pounds."
+			continue
 		case w.low == "to" || w.low == "let's" || w.low == "not" || w.low == "never" || subjects[w.low] && !w.inner:
 			fresh = true
 			continue

@@ -47,6 +47,11 @@ var turns = []turn{
 	{"process-short", "the time of another jar", (*passage).otherJarsTime},
 	{"lid", "a lid that is not sound", (*passage).dentedLid},
 	{"open-kettle", "seals by itself", (*passage).sealsItself},
+	{"process-short", "an interrupted process", (*passage).carriedOn},
+	{"open-kettle", "no process", (*passage).skipsTheBath},
+	{"weak-vinegar", "a strength that nobody knows", (*passage).noStrength},
+	{"acid-short", "less of the acid", (*passage).acidCut},
+	{"dry-legume-unsoaked", "a step done without", (*passage).soakingForOthers},
 	{"pressure-low", "no weight", (*passage).weightGone},
 	{"method-mismatch", "water that does not cover", (*passage).toTheShoulders},
 	{"method-mismatch", "a vessel without pressure", (*passage).washCopper},
@@ -230,6 +235,9 @@ func (p *passage) filledUp() bool {
 
 // bySenses reports a process that ends by smell, colour or feel.
 func (p *passage) bySenses() bool {
+	if p.at.Filled && p.says("i call it", "i call them", "we call it", "i call time") && !p.hasClass(Clock) && !p.says("recipe", "soup", "jam") {
+		return true
+	}
 	return p.at.Filled && (p.does("go judge tell time know") && p.says("by smell", "by the smell", "by colour", "by color", "by the colour", "by the color", "by the look", "by feel", "by eye", "by ear", "by the sound", "by instinct", "by nose", "by my nose") ||
 		p.at.Closed && p.says("done before the", "ready before the", "done sooner", "ready sooner", "done well before"))
 }
@@ -291,12 +299,40 @@ func (p *passage) otherJarsTime() bool {
 
 // dentedLid reports lids that are dented, bent or rusty, and go on.
 func (p *passage) dentedLid() bool {
+	if p.hasClass(Lid) && p.says("secondhand", "second hand", "second - hand", "second-hand", "turn the rubber over", "rubber over") && !p.says("not", "never") {
+		return true
+	}
 	return p.hasClass(Lid) && p.says("dent", "dents", "dented", "bent", "buckled", "rusty", "scratched") && !p.does("throw discard toss bin check look watch inspect recycle feel reject") && !p.says("no dents", "without", "not", "any", "if")
 }
 
 // cooledWet reports full jars that are cooled with water.
 func (p *passage) cooledWet() bool {
 	return p.at.Filled && p.does("cool chill let") && p.says("under the tap", "under cold water", "in cold water", "in the sink", "in ice water", "with the hose") && !p.says("eggs", "hands", "not")
+}
+
+// carriedOn reports a process that was interrupted and not begun again.
+func (p *passage) carriedOn() bool {
+	return p.at.Filled && p.c.unit().hasAny([]string{"relight", "relit", "went out", "ran out", "gone out", "power failed", "power went"}) && p.says("carried on", "carry on", "kept going", "keep going", "just continued", "went on", "carries on")
+}
+
+// skipsTheBath reports a process that is left out as a thing: "I've been skipping the boiling".
+func (p *passage) skipsTheBath() bool {
+	return p.says("skip the boiling", "skip the bath", "skip the water bath", "skip the canner", "skip the processing", "skip the canning", "skip the process", "omit the bath", "omit the boiling", "omit the processing", "leave out the boiling", "leave out the bath")
+}
+
+// noStrength reports a vinegar of no stated strength.
+func (p *passage) noStrength() bool {
+	return p.says("no strength on", "no strength given", "no percentage on", "no percent on", "doesn't say the strength", "doesn't say how strong", "without a percentage")
+}
+
+// acidCut reports acid that is brought down to an amount: "leaving the vinegar at a cup".
+func (p *passage) acidCut() bool {
+	return p.does("leave keep cut bring hold drop lower") && (p.hasClass(Acid) || p.says("vinegar", "lemon juice")) && p.says("at a", "to a", "down to", "at half", "to half", "at one", "back to") && p.says("cup", "cups", "spoon", "tablespoon", "teaspoon", "half", "splash")
+}
+
+// soakingForOthers reports "soaking's for people with time".
+func (p *passage) soakingForOthers() bool {
+	return !p.at.Filled && p.says("soaking", "soaking's", "the soak") && p.says("for people", "for folk", "for folks", "for those", "for others", "for the patient", "is for them")
 }
 
 // sealsItself reports jars that seal without a process: "the jars seal themselves".

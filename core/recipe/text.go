@@ -182,7 +182,6 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				continue
 			}
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
-				s = postscript.ReplaceAllString(s, "")
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
 				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
@@ -193,7 +192,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				case !at.Done || at.ToFill || at.Serving:
 				case at.Method && !over:
 					st, given = r.inCanner(st, at)
-				case !st.atTable():
+				case !st.atTable() && ofTheProcess.MatchString(s):
 					at.Method, at.Over = true, true
 					st, given = r.inCanner(st, at)
 				}
@@ -229,8 +228,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	return rec, nil
 }
 
-// postscript is what stands before an afterthought: "PS I never soak them".
-var postscript = pattern.MustCompile(`(?i)^\W*(p\.? ?s\.?|p\.? ?p\.? ?s\.?|n\.? ?b\.?|edit|edited|update|eta)( ?[:,.–-]+ *| +)\b`)
+// ofTheProcess are signs that a sentence may speak of how jars were processed: without one,
+// what is said when all is over is not read twice.
+var ofTheProcess = pattern.MustCompile(`(?i)\d|minute|hour|process|boil|pound|pressure|vent|steam|canner|bath|oven|dishwasher|microwave|never|skip|n't|no need|call it|stop|smell|weight|release|gas|lemon|vinegar|\bps\b|half|third|time|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety|five|six|eight|cool|cold|freez|fridge|seal|instead|same`)
 
 // shareOf is a part of what was named before: "two thirds of that".
 var shareOf = pattern.MustCompile(`(?i)^(just |only |about )?(half|most|some|a third|a quarter|two thirds|three quarters|a fraction|double|twice) (of )?(it|that|them|those|this|these)\b`)
