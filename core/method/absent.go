@@ -101,17 +101,30 @@ func (p *passage) absences() [][2]int {
 	return append(p.listed(out), alone...)
 }
 
-// leavesItOut reports that what the clause before speaks of stays out: "a bit of butter keeps
-// the foam down, but I leave it out". All that it names must be better left out.
-func (p *passage) leavesItOut() bool {
-	if len(p.c.t) > 6 || p.negated() || !p.says("leave it out", "leave that out", "leave mine out", "skip it", "skip that", "omit it", "do without", "go without") || p.word(0) != "i" && p.word(0) != "we" && !subjects[p.word(1)] || p.c.kind == condition || p.before.t == nil {
+// saysLeftOut reports that what the clause before speaks of stays out, always: "I leave it out".
+func (p *passage) saysLeftOut() bool {
+	if p.before == nil || len(p.c.t) > 7 || p.negated() || p.c.kind == condition || p.word(0) != "i" && p.word(0) != "we" && !subjects[p.word(1)] {
 		return false
 	}
-	harmful := false
+	return p.says("leave it out", "leave that out", "leave them out", "leave mine out", "skip it", "skip that", "omit it", "do without", "go without")
+}
+
+// leavesItOut reports that what is left out is better left out: "a bit of butter keeps the foam
+// down, but I leave it out". All that the clause before names must be so.
+func (p *passage) leavesItOut() bool {
+	if !p.saysLeftOut() {
+		return false
+	}
+	switch p.word(len(p.c.t) - 1) {
+	case "out", "it", "that", "without":
+	default:
+		return false // "on Sundays", "of the first pint"
+	}
 	told := &passage{c: p.before, at: p.at, r: p.r}
 	if told.negated() || told.c.kind == condition {
 		return false
 	}
+	harmful := false
 	for i := range p.before.t {
 		w := &p.before.t[i]
 		switch {
@@ -123,6 +136,15 @@ func (p *passage) leavesItOut() bool {
 		}
 	}
 	return harmful
+}
+
+// missing returns the code of what is left out though it was tested so, "" where it may be
+// anything.
+func (p *passage) missing() string {
+	if told := (&passage{c: p.before}); told.hasClass(Acid) || told.says("lemon", "lime", "vinegar", "acid") {
+		return "no-acid-added"
+	}
+	return ""
 }
 
 // refused reports a liquid that is not taken, and what is said of it: "not the cooking

@@ -30,7 +30,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	if p.c.kind == result && p.before != nil && (p.hasClass(Lid) || p.says("it bubbles", "they bubble", "bubbling")) && (&passage{c: p.before}).does("process can boil bath cook bake heat") && !p.before.measured(english.Duration) && !p.c.measured(english.Duration) {
 		return "process-short", "an end by other signs" // "process till the lids go down"
 	}
-	if p.neverDone(got) || p.noNeedOfIt() {
+	if p.neverDone() || p.noNeedOfIt() {
 		return "open-kettle", "no process"
 	}
 	switch {
@@ -282,7 +282,7 @@ func (p *passage) noNeedOfIt() bool {
 }
 
 // neverDone reports that the cook does not process: "I don't process jam".
-func (p *passage) neverDone(got *Clause) bool {
+func (p *passage) neverDone() bool {
 	if w := p.word(0); !p.negated() || w != "i" && w != "we" && !p.oneself() || p.c.hasNumber() || p.hasClass(Jar) || p.limit() != "" || p.says("too", "again", "twice", "until", "till", "unless", "without", "before") {
 		return false
 	}

@@ -43,7 +43,7 @@ func Spread(n int) float64 { return math.Sqrt(float64(n) + 1) }
 // doubtful is the score from which a sentence is asked about. On sentences kept apart one
 // sound sentence in two hundred reaches it, and a fifth of all harmful ones, those included
 // that the rest asks about anyway (measured by cmd/learn).
-const doubtful = 2.4
+const doubtful = 2.6
 
 // Likeness is why the second look asks about a clause.
 const Likeness = "like what went wrong before"

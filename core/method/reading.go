@@ -201,7 +201,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 	}
 	r.joinServing(list, out, opens)
 	forADish(list, out, begin)
-	if at.Method && !asked {
+	if at.Method && !asked && !at.Running {
 		r.secondLook(text, list, out, begin)
 	}
 	return out
@@ -708,10 +708,13 @@ func (p *passage) inContext(act string) string {
 			return "choose-jar" // "I do pints"
 		}
 	case "measure":
-		if p.at.Filled && p.does("count time clock") && p.c.measured(english.Duration) && (p.at.Closed || p.before != nil) {
-			if p.before != nil && (&passage{c: p.before}).hasClass(Steam) && p.ventsTen() {
-				return "vent" // "wait for a steady plume of steam, then count ten minutes"
-			}
+		if !p.at.Filled || !p.does("count time clock") || !p.c.measured(english.Duration) {
+			break
+		}
+		if p.before != nil && (&passage{c: p.before}).hasClass(Steam) && p.ventsTen() {
+			return "vent" // "wait for a steady plume of steam, then count ten minutes"
+		}
+		if p.at.Closed && !p.at.Done {
 			return "process" // "and count 75 minutes from there"
 		}
 	case "boil-bath":

@@ -84,7 +84,7 @@ func (c *Clause) Weighs() bool {
 	if c.settled {
 		return false // how the jars rest, how many there are, what lids do in the end
 	}
-	return c.ofProcess || c.figured || c.Kind == Unread && (graveCodes[c.Doubt] || graveWhys[c.Why])
+	return c.ofProcess || c.figured || c.Kind == Unread && (c.Does("heat-off") || graveCodes[c.Doubt] || graveWhys[c.Why])
 }
 
 // Understood reports whether the clause is read by what it says of the end of the process, and
@@ -140,6 +140,12 @@ func (p *passage) looksBack(code, why string) bool {
 		}
 		return long && (!hasVerb(p.c.t) || p.does("give do boil process take run need get keep can cook be"))
 	}
+	if why == "the heat is off" {
+		const rest = 10 // minutes that jars may stand with the heat off
+		return slices.ContainsFunc(p.c.m, func(m english.Measure) bool {
+			return m.Kind == english.Duration && m.Min > rest && m.Max < p.longestTime()
+		}) // "gas off after half an hour"
+	}
 	if p.says("fridge", "refrigerator") || p.c.unit().hasAny([]string{"taste", "eat", "eating", "serve", "next day", "come out"}) || afterWhys[why] {
 		return false
 	}
@@ -150,7 +156,7 @@ func (p *passage) looksBack(code, why string) bool {
 }
 
 // afterWhys are questions that nobody needs to ask once the process is over.
-var afterWhys = map[string]bool{Likeness: true, "a fragment beside the process": true, "said of a step, and read by nothing": true, "little heat": true, "an open canner": true, "the heat is off": true, "a food beside the process": true,
+var afterWhys = map[string]bool{Likeness: true, "a fragment beside the process": true, "said of a step, and read by nothing": true, "little heat": true, "an open canner": true, "a food beside the process": true,
 	"a share": true, "seals by itself": true, "it seals": true, "no frame": true}
 
 // processWords name what heats jars, and what tells how far it is.
@@ -198,16 +204,22 @@ func (p *passage) figures() []float64 {
 	return out
 }
 
+// longestTime is the longest time in minutes that the text states, 0 where it states none.
+func (p *passage) longestTime() float64 {
+	longest := 0.0
+	for v := range p.at.Times {
+		longest = max(longest, v)
+	}
+	return longest
+}
+
 // restates reports whether the figures are the longest time of the text again, or more: "with
 // the bone in it is 75", "the 90 in the book is for without bones".
 func (p *passage) restates(figures []float64) bool {
 	if len(p.at.Times) == 0 {
 		return false
 	}
-	longest := 0.0
-	for v := range p.at.Times {
-		longest = max(longest, v)
-	}
+	longest := p.longestTime()
 	if slices.Min(figures) > longest && p.says("in the book", "book says", "book's", "booklet says") && p.does("be say give") {
 		return true // "the 90 in the book is for without bones"
 	}

@@ -387,6 +387,12 @@ func (p *passage) lastLook() (code, why string) {
 	if (p.at.Filled || p.at.Done) && p.orLess() {
 		return "process-short", "or less"
 	}
+	if p.at.Method && p.saysLeftOut() && (&passage{c: p.before}).names(stuff) {
+		return p.missing(), "what was named is left out"
+	}
+	if p.at.Method && (p.says(insistences...) || p.less()) && p.mayHarm() {
+		return "", "said to be needed"
+	}
 	if code, why := p.neverDoes(); why != "" && p.at.Method {
 		return code, why
 	}

@@ -335,7 +335,7 @@ func (p *passage) elsewhere() bool {
 
 // drink reports a pause: "Cup of tea.", "Coffee."
 func (p *passage) drink() bool {
-	if p.does("drink sip gulp slurp") && len(p.c.verbIndexes()) == 1 && p.says(beverages...) && !p.hasClass(Jar) && !p.puts() && !p.at.Closed {
+	if p.does("drink sip gulp slurp") && len(p.c.verbIndexes()) == 1 && p.says(beverages...) && !p.hasClass(Jar) && !p.puts() && !p.at.Closed && (p.after == nil || !p.after.hasAny([]string{"rest", "what is left", "what's left", "remainder", "leftover", "it", "them"})) {
 		return true // "and drank all my coffee"
 	}
 	found := false

@@ -44,8 +44,8 @@ func (p *passage) ownBusiness() bool {
 		return false
 	}
 	for _, i := range verbs {
-		if v := p.c.t[i].verb; !pastimes[v] || p.c.particle(i, "off") || p.c.particle(i, "out") {
-			return false
+		if v := p.c.t[i].verb; !pastimes[v] || p.c.particle(i, "off") || p.c.particle(i, "out") || i+1 < len(p.c.t) && p.c.t[i+1].class == Pronoun {
+			return false // "I sit them in the sun"
 		}
 	}
 	for i := range p.c.t {
@@ -111,33 +111,42 @@ func (p *passage) insisted() bool {
 	if len(verbs) != 1 || p.c.t[verbs[0]].verb != "be" || p.c.hasNumber() || p.mayHarm() {
 		return false
 	}
-	return p.says("not negotiable", "non negotiable", "not up for discussion", "not up for debate", "not a suggestion", "not optional", "isn't optional", "aren't optional", "isn't negotiable", "aren't negotiable", "not a guideline", "not there for decoration", "not for decoration", "not a matter of taste", "a must") && !p.says("if", "unless", "except", "but", "until", "only")
+	return p.says(insistences...) && !p.says("if", "unless", "except", "but", "until", "only")
 }
+
+var insistences = []string{"not negotiable", "non negotiable", "not up for discussion", "not up for debate", "not a suggestion", "not optional", "isn't optional", "aren't optional", "isn't negotiable", "aren't negotiable", "not a guideline", "not there for decoration", "not for decoration", "not a matter of taste", "a must"}
 
 // forbidsLess reports that there must not be less: "you can't use less vinegar".
 func (p *passage) forbidsLess() bool {
+	return !p.mayHarm() && !p.c.hasNumber() && !p.says("than", "unless", "until", "till", "but", "if") && p.less()
+}
+
+// less reports that less of something, or a shorter time, is forbidden.
+func (p *passage) less() bool {
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		if !negators[w.low] || w.low == "no" || w.low == "without" || w.low == "not" && i > 0 && (p.word(i-1) == "why" || p.word(i-1) == "if") {
 			continue
 		}
-		k := i + 1
-		for k < len(p.c.t) && (adverbs[p.word(k)] || p.word(k) == "be" || p.word(k) == "tempted" || p.word(k) == "to" || p.word(k) == "try") {
-			k++
+		k, verbs := i+1, 0
+		for ; k < len(p.c.t) && (adverbs[p.word(k)] || p.word(k) == "be" || p.word(k) == "tempted" || p.word(k) == "to" || p.word(k) == "try"); k++ {
+			if p.c.t[k].isVerb && !p.c.t[k].aux {
+				verbs++
+			}
 		}
-		if k+1 >= len(p.c.t) || !p.c.t[k].isVerb {
+		if k+1 >= len(p.c.t) || !p.c.t[k].isVerb || len(p.c.verbIndexes()) != verbs+1 {
 			continue
 		}
 		switch p.c.t[k].verb {
-		case "use", "add", "put", "take", "try", "go", "give", "have", "cut", "trim", "shorten", "lower", "reduce", "stint", "skimp":
-		default:
-			continue
-		}
-		next := p.word(k + 1)
-		less := next == "less" || next == "fewer" || next == "any" && (p.word(k+2) == "less" || p.word(k+2) == "fewer")
-		cut := (p.c.t[k].verb == "cut" || p.c.t[k].verb == "trim" || p.c.t[k].verb == "shorten" || p.c.t[k].verb == "lower" || p.c.t[k].verb == "reduce") && (p.says("the vinegar", "the lemon", "the lemon juice", "the acid", "the time", "it short", "the minutes", "back on the vinegar", "down the vinegar"))
-		if (less || cut) && !p.mayHarm() && !p.c.hasNumber() && !p.says("than", "unless", "until", "till", "but", "if") && len(p.c.verbIndexes()) == 1+p.lead(i, k) {
-			return true
+		case "cut", "trim", "shorten", "lower", "reduce":
+			if p.says("the vinegar", "the lemon", "the lemon juice", "the acid", "the time", "it short", "the minutes", "back on the vinegar", "down the vinegar") {
+				return true
+			}
+		case "use", "add", "put", "take", "try", "go", "give", "have", "stint", "skimp":
+			next := p.word(k + 1)
+			if next == "less" || next == "fewer" || next == "any" && (p.word(k+2) == "less" || p.word(k+2) == "fewer") {
+				return true
+			}
 		}
 	}
 	return false
@@ -153,17 +162,6 @@ func (p *passage) mayHarm() bool {
 		}
 	}
 	return false
-}
-
-// lead counts the main verbs between the negator and the verb at k: "don't be tempted to cut".
-func (p *passage) lead(i, k int) int {
-	n := 0
-	for _, v := range p.c.verbIndexes() {
-		if v > i && v < k {
-			n++
-		}
-	}
-	return n
 }
 
 // orElse reports what would happen else: "stir all the while, or it'll catch".

@@ -411,6 +411,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		if w.class != "" && next.low == "all" && i+2 < len(t) && (t[i+2].low == "at" || t[i+2].low == "in" || t[i+2].low == "of" || t[i+2].low == "together") {
 			return false // "cream all at once"
 		}
+		if w.class == Food && w.food == nil && w.low == w.verb && (next.low == "across" || next.low == "into" || next.low == "lengthwise" || next.low == "thin" || next.low == "thinly") {
+			return r.prefers(w.verb) // "slice across the grain"
+		}
 		if w.class != "" {
 			return r.prefers(w.verb) && (determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" || stuff[next.class] && w.class != next.class && w.class != Food && next.class != "")
 		}

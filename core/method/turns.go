@@ -47,6 +47,10 @@ var turns = []turn{
 	{"process-short", "the time of another jar", (*passage).otherJarsTime},
 	{"lid", "a lid that is not sound", (*passage).dentedLid},
 	{"open-kettle", "seals by itself", (*passage).sealsItself},
+	{"added-ingredient", "parts go in", (*passage).partsGoIn},
+	{"fat", "a greasy tool", (*passage).greasyTool},
+	{"method-mismatch", "below the boil", (*passage).onlySimmers},
+	{"process-short", "an end by other signs", (*passage).thatIsTheLot},
 	{"process-short", "an interrupted process", (*passage).carriedOn},
 	{"open-kettle", "no process", (*passage).skipsTheBath},
 	{"weak-vinegar", "a strength that nobody knows", (*passage).noStrength},
@@ -59,7 +63,7 @@ var turns = []turn{
 
 // turned returns the turn of phrase that the clause has.
 func (p *passage) turned() (code, why string) {
-	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than", "not longer than", "no weight", "their shoulders") {
+	if p.serving || !p.at.Method || p.negated() && !p.says("no longer than", "not longer than", "no weight", "their shoulders", "to a simmer") {
 		return "", ""
 	}
 	for _, t := range turns {
@@ -333,6 +337,38 @@ func (p *passage) acidCut() bool {
 // soakingForOthers reports "soaking's for people with time".
 func (p *passage) soakingForOthers() bool {
 	return !p.at.Filled && p.says("soaking", "soaking's", "the soak") && p.says("for people", "for folk", "for folks", "for those", "for others", "for the patient", "is for them")
+}
+
+// partsGoIn reports parts that are cut off and go in all the same: "dump the tops in the pot".
+func (p *passage) partsGoIn() bool {
+	if p.at.Filled || !p.does("go come toss pitch chuck dump throw") || p.says("compost", "bin", "bucket", "stock pot", "stockpot", "out", "away", "jelly bag") {
+		return false
+	}
+	return p.says("top", "tops", "end", "ends", "stalk", "stalks", "tail", "tails", "leaves", "peelings", "trimmings") && (p.hasClass(Jar) || p.says("in the pot", "into the pot", "in the pan", "in with", "with the", "in as well", "in too"))
+}
+
+// greasyTool reports a tool with fat on it among the bubbles.
+func (p *passage) greasyTool() bool {
+	return p.hasClass(Bubble) && p.says("buttered", "oiled", "oily", "greased", "greasy", "larded")
+}
+
+// onlySimmers reports closed jars whose water is only brought to a simmer.
+func (p *passage) onlySimmers() bool {
+	return p.at.Closed && !p.at.Done && p.does("bring get come keep hold") && p.says("to a simmer", "at a simmer", "to the simmer") && (p.at.Running || p.says("no more", "only", "just", "not a boil"))
+}
+
+// thatIsTheLot reports that a time shorter than the longest of the text is all there is.
+func (p *passage) thatIsTheLot() bool {
+	if !p.at.Closed || p.at.Done || p.before == nil || len(p.c.t) > 4 || !p.says("that's the lot", "that's it", "that's all", "that is all", "is the lot") {
+		return false
+	}
+	longest := p.longestTime()
+	for _, m := range p.before.m {
+		if m.Kind == english.Duration && m.Max < longest {
+			return true
+		}
+	}
+	return false
 }
 
 // sealsItself reports jars that seal without a process: "the jars seal themselves".

@@ -209,12 +209,24 @@ func (s *Step) ends() bool {
 	for i := range s.Clauses {
 		for _, a := range s.Clauses[i].Acts {
 			switch a.Name {
-			case "heat-off", "natural-cool", "cool-jars", "unload", "check-seal", "unband", "wash-sealed", "label", "store", "open", "keep-years", "check-spoilage", "refrigerate":
+			case "heat-off":
+				if !s.atASign() {
+					return true
+				}
+			case "natural-cool", "cool-jars", "unload", "check-seal", "unband", "wash-sealed", "label", "store", "open", "keep-years", "check-spoilage", "refrigerate":
 				return true
 			}
 		}
 	}
 	return false
+}
+
+// atASign reports whether the sentence holds a figure that says nothing again, or a sign of the
+// canner: heat that goes off then may go off too soon.
+func (s *Step) atASign() bool {
+	return slices.ContainsFunc(s.Clauses, func(c method.Clause) bool {
+		return c.Figured() || c.Why == "a sign" || c.Why == "nothing done to it" || c.Boils() && !c.Does("heat-off")
+	})
 }
 
 // atTable reports whether the sentence opens a jar or names the table, and not only foods

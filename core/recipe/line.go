@@ -167,11 +167,17 @@ func stripBullet(s string) string {
 	}
 }
 
+// keycap makes a key of the figure before it.
+const keycap = "\u20E3"
+
 // stripNumbering removes "1. " and "2) " where something follows.
 func stripNumbering(s string) string {
 	i := 0
 	for i < len(s) && i < 3 && s[i] >= '0' && s[i] <= '9' {
 		i++
+	}
+	if rest := strings.TrimPrefix(s[i:], "\uFE0F"); i > 0 && strings.HasPrefix(rest, keycap) {
+		return strings.TrimSpace(rest[len(keycap):]) // a figure on a key: "8️⃣ Turn it off"
 	}
 	if i == 0 || i+1 >= len(s) || s[i] != '.' && s[i] != ')' || s[i+1] != ' ' {
 		return s
