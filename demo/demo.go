@@ -137,7 +137,7 @@ func checks(today time.Time) []ledger.Check {
 		{"pickled-beets", "Tomasz Wren", "6-14", "water-bath||hot|pint||"},
 	} {
 		for _, part := range strings.Fields(c.parts) {
-			out = append(out, ledger.Check{Procedure: c.procedure, Part: "row:" + part, Status: ledger.Same, Edition: "the demo's invented copy", Page: c.page, By: c.by, On: today.AddDate(0, 0, -9).Format(time.DateOnly)})
+			out = append(out, ledger.Check{Procedure: c.procedure, Part: "row:" + part, Status: ledger.Same, Edition: "the demo's invented copy", Page: c.page, By: c.by, On: today.AddDate(0, 0, -9).Format(time.DateOnly), Signed: c.by})
 		}
 	}
 	return out

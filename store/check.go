@@ -10,7 +10,7 @@ import (
 )
 
 // checkRow is a check of a library value against print, as it is kept: never
-// changed, never deleted, the newest of a part in force.
+// changed, and never deleted once somebody of this kitchen has signed it.
 type checkRow struct {
 	ID        int64
 	Procedure string
@@ -21,6 +21,7 @@ type checkRow struct {
 	Page      string
 	CheckedBy string
 	CheckedOn string
+	SignedBy  string
 	CreatedAt time.Time
 }
 
@@ -30,13 +31,30 @@ func (checkRow) TableName() string { return "checks" }
 func (s *Store) AddChecks(ctx context.Context, checks []ledger.Check) error {
 	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
 		for _, c := range checks {
-			row := checkRow{Procedure: c.Procedure, Part: c.Part, Status: c.Status, Figures: c.Values, Edition: c.Edition, Page: c.Page, CheckedBy: c.By, CheckedOn: c.On, CreatedAt: now()}
+			row := rowOf(c)
+			row.CreatedAt = now()
 			if err := tx.Create(&row).Error; err != nil {
 				return err
 			}
 		}
 		return nil
 	})
+}
+
+func rowOf(c ledger.Check) checkRow {
+	return checkRow{Procedure: c.Procedure, Part: c.Part, Status: c.Status, Figures: c.Values, Edition: c.Edition, Page: c.Page, CheckedBy: c.By, CheckedOn: c.On, SignedBy: c.Signed}
+}
+
+// DropCheck throws a check away that a file brought and nobody signed, or returns
+// ErrNotFound.
+func (s *Store) DropCheck(ctx context.Context, c ledger.Check) error {
+	r := rowOf(c)
+	res := s.with(ctx).Where("procedure = ? AND part = ? AND status = ? AND figures = ? AND edition = ? AND page = ? AND checked_by = ? AND checked_on = ? AND signed_by = ''",
+		r.Procedure, r.Part, r.Status, r.Figures, r.Edition, r.Page, r.CheckedBy, r.CheckedOn).Delete(&checkRow{})
+	if res.Error == nil && res.RowsAffected == 0 {
+		return ErrNotFound
+	}
+	return res.Error
 }
 
 // Checks returns the whole ledger, oldest first.
@@ -47,7 +65,7 @@ func (s *Store) Checks(ctx context.Context) ([]ledger.Check, error) {
 	}
 	out := make([]ledger.Check, 0, len(rows))
 	for _, r := range rows {
-		out = append(out, ledger.Check{Procedure: r.Procedure, Part: r.Part, Status: r.Status, Values: r.Figures, Edition: r.Edition, Page: r.Page, By: r.CheckedBy, On: r.CheckedOn})
+		out = append(out, ledger.Check{Procedure: r.Procedure, Part: r.Part, Status: r.Status, Values: r.Figures, Edition: r.Edition, Page: r.Page, By: r.CheckedBy, On: r.CheckedOn, Signed: r.SignedBy})
 	}
 	return out, nil
 }

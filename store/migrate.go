@@ -119,6 +119,12 @@ var migrations = []string{
 		words TEXT NOT NULL, answer TEXT NOT NULL, created_at DATETIME NOT NULL
 	);
 	CREATE UNIQUE INDEX answers_words ON answers(ifnull(recipe_id, 0), words);`,
+
+	// 9: who of this kitchen stands for a check or for a procedure of its own. What has no
+	// name by it may have come in a file: it is asked about again.
+	`ALTER TABLE checks ADD COLUMN signed_by TEXT NOT NULL DEFAULT '';
+	ALTER TABLE procedures ADD COLUMN signed_by TEXT NOT NULL DEFAULT '';
+	UPDATE procedures SET signed_by = added_by WHERE added_by <> 'a file';`,
 }
 
 // migrate brings the tables to the newest version. A database from a newer

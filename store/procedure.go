@@ -16,20 +16,22 @@ type procedureRow struct {
 	ID        string
 	Body      string
 	AddedBy   string
+	SignedBy  string
 	CreatedAt time.Time
 }
 
 func (procedureRow) TableName() string { return "procedures" }
 
-// AddProcedures stores procedures of the kitchen's own, all of them or none.
-func (s *Store) AddProcedures(ctx context.Context, list []*procedure.Procedure, by string) error {
+// AddProcedures stores procedures of the kitchen's own, all of them or none. They are
+// in force where signed names who stands for them, else they are held.
+func (s *Store) AddProcedures(ctx context.Context, list []*procedure.Procedure, by, signed string) error {
 	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
 		for _, p := range list {
 			body, err := json.Marshal(p)
 			if err != nil {
 				return err
 			}
-			if err := tx.Create(&procedureRow{p.ID, string(body), by, now()}).Error; err != nil {
+			if err := tx.Create(&procedureRow{p.ID, string(body), by, signed, now()}).Error; err != nil {
 				return fmt.Errorf("procedure %q: %w", p.ID, err)
 			}
 		}
@@ -37,10 +39,44 @@ func (s *Store) AddProcedures(ctx context.Context, list []*procedure.Procedure, 
 	})
 }
 
-// Procedures returns the kitchen's own procedures by id.
+// HeldProcedure is one that a file brought and nobody of this kitchen has signed.
+type HeldProcedure struct {
+	ID, By string
+	// Procedure is nil where what is stored cannot be read.
+	Procedure *procedure.Procedure
+}
+
+// HeldProcedures returns what is not in force, by id.
+func (s *Store) HeldProcedures(ctx context.Context) ([]HeldProcedure, error) {
+	var rows []procedureRow
+	if err := s.with(ctx).Where("signed_by = ''").Order("id").Find(&rows).Error; err != nil {
+		return nil, err
+	}
+	var out []HeldProcedure
+	for _, r := range rows {
+		h := HeldProcedure{ID: r.ID, By: r.AddedBy}
+		var p procedure.Procedure
+		if json.Unmarshal([]byte(r.Body), &p) == nil && p.ID == r.ID {
+			h.Procedure = &p
+		}
+		out = append(out, h)
+	}
+	return out, nil
+}
+
+// SignProcedure puts a held procedure into force, or returns ErrNotFound.
+func (s *Store) SignProcedure(ctx context.Context, id, by string) error {
+	res := s.with(ctx).Model(&procedureRow{}).Where("id = ? AND signed_by = ''", id).Update("signed_by", by)
+	if res.Error == nil && res.RowsAffected == 0 {
+		return ErrNotFound
+	}
+	return res.Error
+}
+
+// Procedures returns the kitchen's own procedures that are in force, by id.
 func (s *Store) Procedures(ctx context.Context) ([]*procedure.Procedure, error) {
 	var rows []procedureRow
-	if err := s.with(ctx).Order("id").Find(&rows).Error; err != nil {
+	if err := s.with(ctx).Where("signed_by <> ''").Order("id").Find(&rows).Error; err != nil {
 		return nil, err
 	}
 	var out []*procedure.Procedure

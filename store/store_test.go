@@ -58,7 +58,7 @@ func TestVersions(t *testing.T) {
 	for _, q := range []string{"DROP TABLE answers", "DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE took", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
 		"ALTER TABLE canners DROP COLUMN quarts", "ALTER TABLE canners DROP COLUMN pints", "ALTER TABLE canners DROP COLUMN half_pints", "ALTER TABLE canners DROP COLUMN layers", "ALTER TABLE canners DROP COLUMN water_quarts",
 		"ALTER TABLE canners DROP COLUMN vent_minutes", "ALTER TABLE canners DROP COLUMN tested_on", "ALTER TABLE canners DROP COLUMN reads_high", "ALTER TABLE canners DROP COLUMN gasket_on", "ALTER TABLE canners DROP COLUMN rack",
-		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "PRAGMA user_version = 2"} {
+		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "ALTER TABLE checks DROP COLUMN signed_by", "ALTER TABLE procedures DROP COLUMN signed_by", "PRAGMA user_version = 2"} {
 		require.NoError(t, s.db.Exec(q).Error)
 	}
 	require.NoError(t, s.Close())
@@ -185,9 +185,9 @@ func TestLedgerAndOwnProcedures(t *testing.T) {
 	}
 	require.NoError(t, s.AddChecks(ctx, checks))
 	p := procedure.Procedure{ID: "own-quince", Title: "Quince", Rows: []procedure.Row{{Method: "water-bath", Jar: "pint", Minutes: procedure.Everywhere(20), HeadspaceIn: 0.5}}}
-	require.NoError(t, s.AddProcedures(ctx, []*procedure.Procedure{&p}, "Ines"))
+	require.NoError(t, s.AddProcedures(ctx, []*procedure.Procedure{&p}, "Ines", "Ines"))
 	other := procedure.Procedure{ID: "own-other"}
-	require.Error(t, s.AddProcedures(ctx, []*procedure.Procedure{&other, &p}, "Ines"), "the id is taken")
+	require.Error(t, s.AddProcedures(ctx, []*procedure.Procedure{&other, &p}, "Ines", "Ines"), "the id is taken")
 	require.NoError(t, s.Choose(ctx, "unsealed", "Either"))
 	require.NoError(t, s.Choose(ctx, "unsealed", "Refrigerate or freeze"))
 	require.NoError(t, s.Close())

@@ -83,18 +83,17 @@ func (s *Server) checkable(c *gin.Context) (*procedure.Procedure, bool) {
 
 func (s *Server) viewCheck(p *procedure.Procedure, checks []ledger.Check) checkView {
 	v := checkView{P: p}
-	newest := map[string]ledger.Check{}
+	inForce := ledger.InForce(p, checks)
 	history := map[string][]string{}
 	for _, c := range checks {
 		if c.Procedure != p.ID {
 			continue
 		}
-		newest[c.Part] = c
-		history[c.Part] = append(history[c.Part], c.On+" "+c.By+": "+statusWords[c.Status]+withValues(c.Values)+", "+c.Edition+pageWords(c.Page))
+		history[c.Part] = append(history[c.Part], c.On+" "+c.By+": "+statusWords[c.Status]+withValues(c.Values)+", "+c.Edition+pageWords(c.Page)+signedWords(c))
 	}
 	for i, r := range p.Rows {
 		part := ledger.RowPart(r)
-		c, seen := newest[part]
+		c, seen := inForce[part]
 		shown := r
 		if seen && c.Status == ledger.Differs {
 			if changed, err := ledger.ReadRow(r, c.Values); err == nil {
@@ -121,7 +120,7 @@ func (s *Server) viewCheck(p *procedure.Procedure, checks []ledger.Check) checkV
 			continue
 		}
 		part := ledger.IngredientPart(in)
-		c, seen := newest[part]
+		c, seen := inForce[part]
 		shown := in
 		if seen && c.Status == ledger.Differs {
 			if changed, err := ledger.ReadAmount(in, c.Values); err == nil {
@@ -147,6 +146,17 @@ func withValues(v string) string {
 	return ", " + v
 }
 
+// signedWords says of a check of another kitchen's who of this one stands for it.
+func signedWords(c ledger.Check) string {
+	switch c.Signed {
+	case c.By:
+		return ""
+	case "":
+		return ", from a ledger that was taken in"
+	}
+	return ", signed here by " + c.Signed
+}
+
 func pageWords(p string) string {
 	if p == "" {
 		return ""
@@ -161,7 +171,7 @@ func markOfCheck(p *procedure.Procedure, c ledger.Check, seen bool) sourceMark {
 	if c.Status == ledger.Absent {
 		return sourceMark{"not in the copy of " + c.By + ", " + c.On + ": not used", true}
 	}
-	return markOf(p.FromMemory, &procedure.Checked{By: c.By, On: c.On, Changed: c.Status == ledger.Differs})
+	return markOf(p.FromMemory, &procedure.Checked{By: c.By, On: c.On, Changed: c.Status == ledger.Differs, Signed: c.Signed})
 }
 
 // bandName names an elevation band for a column.
@@ -198,7 +208,7 @@ func (s *Server) saveCheck(c *gin.Context) {
 	sure := get("sure") != ""
 	var added []ledger.Check
 	make1 := func(part, status, values string) {
-		added = append(added, ledger.Check{Procedure: p.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: time.Now().Format(time.DateOnly)})
+		added = append(added, ledger.Check{Procedure: p.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: today(), Signed: v.By})
 	}
 	bad := false
 	for i := range v.Rows {
@@ -223,7 +233,7 @@ func (s *Server) saveCheck(c *gin.Context) {
 		a := &v.Amounts[i]
 		n, _ := strconv.Atoi(strings.TrimPrefix(a.Name, "i"))
 		in := p.Ingredients[n]
-		status, values, doubt, err := a.read(in, get)
+		status, values, doubts, err := a.read(in, get)
 		a.Status = status
 		if err != nil {
 			a.Problem, bad = err.Error()+".", true
@@ -232,9 +242,7 @@ func (s *Server) saveCheck(c *gin.Context) {
 		if status == "" {
 			continue
 		}
-		if doubt != "" {
-			v.Doubts = append(v.Doubts, a.Title+": "+doubt)
-		}
+		v.Doubts = append(v.Doubts, named(a.Title, doubts)...)
 		make1(ledger.IngredientPart(in), status, values)
 	}
 	refuse := func(problem string) {
@@ -260,7 +268,7 @@ func (s *Server) saveCheck(c *gin.Context) {
 		refuse("Is that what your copy prints? These figures are unlike any that Damson expects. Look again; if they are right, tick the box and save.")
 		return
 	}
-	if err := s.tryChecks(append(checks, added...)); err != nil {
+	if err := s.tryChecks(added); err != nil {
 		refuse("These figures cannot stand together: " + err.Error() + ".")
 		return
 	}
@@ -272,6 +280,9 @@ func (s *Server) saveCheck(c *gin.Context) {
 	}
 	c.Redirect(http.StatusSeeOther, "/library/"+p.ID+"/check?saved="+strconv.Itoa(len(added)))
 }
+
+// today is the day in this kitchen, as 2006-01-02.
+func today() string { return time.Now().Format(time.DateOnly) }
 
 func named(title string, list []string) []string {
 	var out []string
@@ -288,18 +299,8 @@ func (s *Server) tryChecks(checks []ledger.Check) error {
 		all = append(all, p)
 	}
 	sort.Slice(all, func(i, j int) bool { return all[i].ID < all[j].ID })
-	inForce, err := ledger.Apply(all, checks)
-	if err != nil {
-		return err
-	}
-	for _, p := range inForce {
-		for _, r := range p.Rows {
-			if err := r.Rising(); err != nil {
-				return fmt.Errorf("%s: %w", p.Title, err)
-			}
-		}
-	}
-	return nil
+	_, _, err := ledger.Apply(all, checks)
+	return err
 }
 
 // read returns what the form says of the row: nothing, the same, absent, or
@@ -350,7 +351,7 @@ func (row *checkRow) read(was procedure.Row, get func(string) string) (string, p
 	return "", was, fmt.Errorf("“%s” is none of the choices", status)
 }
 
-func (a *checkAmount) read(in procedure.Ingredient, get func(string) string) (status, values, doubt string, err error) {
+func (a *checkAmount) read(in procedure.Ingredient, get func(string) string) (status, values string, doubts []string, err error) {
 	status = get(a.Name)
 	if v := get(a.Amount.Name); v != "" && v != a.Amount.Value {
 		a.Amount.Value = v
@@ -358,20 +359,17 @@ func (a *checkAmount) read(in procedure.Ingredient, get func(string) string) (st
 	}
 	switch status {
 	case "":
-		return "", "", "", nil
+		return "", "", nil, nil
 	case ledger.Same, ledger.Differs:
 	default:
-		return "", "", "", fmt.Errorf("“%s” is none of the choices", status)
+		return "", "", nil, fmt.Errorf("“%s” is none of the choices", status)
 	}
 	is, err := ledger.ReadAmount(in, a.Amount.Value+" "+string(in.Unit))
 	if err != nil {
-		return status, "", "", err
+		return status, "", nil, err
 	}
 	if is.Amount == in.Amount {
-		return ledger.Same, "", "", nil
+		return ledger.Same, "", nil, nil
 	}
-	if k := is.Amount / in.Amount; k < 0.5 || k > 2 {
-		doubt = fmt.Sprintf("%s is far from the %s recalled", quantity.Number(is.Amount), quantity.Number(in.Amount))
-	}
-	return ledger.Differs, ledger.AmountValues(is), doubt, nil
+	return ledger.Differs, ledger.AmountValues(is), ledger.AmountDoubts(in, is), nil
 }

@@ -244,6 +244,17 @@ func TestOwnProcedureFile(t *testing.T) {
 	h := s.Handler()
 	w := send(h, "/procedures/file", "file", ownFile)
 	require.Equal(t, http.StatusSeeOther, w.Code, w.Body.String())
+	require.Equal(t, http.StatusNotFound, do(h, http.MethodGet, "/library/own-quince", nil).Code, "a file puts nothing into force")
+	waits := get(h, "/check")
+	require.Contains(t, waits, "Quince, canned")
+	require.Contains(t, waits, "not in force")
+	require.Equal(t, http.StatusUnprocessableEntity, send(h, "/procedures/file", "file", ownFile).Code, "it waits already")
+	for _, f := range []url.Values{{}, {"by": {"Ines"}}, {"seen": {"1"}}, {"by": {strings.Repeat("x", 500)}, "seen": {"1"}}} {
+		require.Equal(t, http.StatusUnprocessableEntity, do(h, http.MethodPost, "/procedures/own-quince/sign", f).Code)
+	}
+	sign := url.Values{"by": {"Ines"}, "seen": {"1"}}
+	require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, "/procedures/own-quince/sign", sign).Code)
+	require.Equal(t, http.StatusConflict, do(h, http.MethodPost, "/procedures/own-quince/sign", sign).Code)
 	require.Contains(t, get(h, "/library/own-quince"), "Quince, canned")
 	for name, c := range map[string]struct{ from, to, want string }{
 		"field":     {"role: main", "roll: main", "line 10"},
@@ -252,6 +263,7 @@ func TestOwnProcedureFile(t *testing.T) {
 		"taken":     {"id: own-quince", "id: plums", "the id of another procedure"},
 		"no YAML":   {"procedures:", "procedures: [", "did not find"},
 		"falling":   {"[25, 30, 35, 40]", "[25, 20, 35, 40]", "falls"},
+		"no acid":   {"[quince]", "[snap-bean]", "has a pH of"},
 		"low water": {"acidity: acid\n", "acidity: low-acid\n", "no water-bath process"},
 	} {
 		w := send(h, "/procedures/file", "file", strings.Replace(ownFile, c.from, c.to, 1))

@@ -27,7 +27,7 @@ type ownForm struct {
 	Processes                                []ownProcess
 	Needs                                    []ownNeed
 	Permits, Forbids                         string
-	Problems                                 []string
+	Problems, Doubts                         []string
 	FileProblem                              string
 	Count                                    int
 }
@@ -89,22 +89,41 @@ func (s *Server) addProcedure(c *gin.Context) {
 			problems = append(problems, err.Error()+".")
 		}
 	}
+	if f.By == "" {
+		problems = append(problems, "Added by: write your name. You stand for it in this kitchen.")
+	}
+	if f.Doubts = s.doubts(p, problems); len(f.Doubts) > 0 && get("sure") == "" {
+		problems = append(problems, "Look again at what stands below: your procedure asks for less than the library does. If your source prints it so, tick the box.")
+	}
 	if len(problems) > 0 {
 		f.Problems = problems
 		s.ownForm(c, http.StatusUnprocessableEntity, f)
 		return
 	}
-	s.keepProcedures(c, []*procedure.Procedure{p}, f.By)
+	s.keepProcedures(c, []*procedure.Procedure{p}, f.By, f.By)
 }
 
-// keepProcedures stores procedures that were tried out, and opens the first.
-func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by string) {
+// doubts returns where a procedure that is whole asks for less than the library does.
+func (s *Server) doubts(p *procedure.Procedure, problems []string) []string {
+	if len(problems) > 0 {
+		return nil
+	}
+	return s.shelf().lib.Below(p)
+}
+
+// keepProcedures stores procedures that were tried out, and opens the first, or the
+// page where they wait for somebody to sign them.
+func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by, signed string) {
 	ctx := c.Request.Context()
-	if err := s.store.AddProcedures(ctx, list, by); err != nil {
+	if err := s.store.AddProcedures(ctx, list, by, signed); err != nil {
 		panic(err)
 	}
 	if err := s.restock(ctx); err != nil {
 		panic(err)
+	}
+	if signed == "" {
+		c.Redirect(http.StatusSeeOther, "/check")
+		return
 	}
 	c.Redirect(http.StatusSeeOther, "/library/"+list[0].ID)
 }
@@ -132,7 +151,7 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 		refuse("Nothing was added. " + err.Error())
 		return
 	}
-	s.keepProcedures(c, list, "a file")
+	s.keepProcedures(c, list, "a file", "")
 }
 
 func (s *Server) deleteProcedure(c *gin.Context) {

@@ -41,13 +41,24 @@ type sourceMark struct {
 func markOf(fromMemory bool, c *procedure.Checked) sourceMark {
 	switch {
 	case c != nil && c.Changed:
-		return sourceMark{"changed to the copy of " + c.By + ", " + c.On, true}
+		return sourceMark{"changed to the copy of " + c.By + ", " + c.On + signedBy(c), true}
 	case c != nil:
-		return sourceMark{"checked by " + c.By + ", " + c.On, true}
+		return sourceMark{"checked by " + c.By + ", " + c.On + signedBy(c), true}
 	case fromMemory:
 		return sourceMark{"from memory", false}
 	}
 	return sourceMark{"as entered", true}
+}
+
+// signedBy says of a check of another kitchen's who of this one stands for it.
+func signedBy(c *procedure.Checked) string {
+	switch c.Signed {
+	case c.By:
+		return ""
+	case "":
+		return ", by a ledger from elsewhere"
+	}
+	return ", signed here by " + c.Signed
 }
 
 // tableRow is one row of the whole table, bands in words.

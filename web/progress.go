@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"mime/multipart"
 	"net/http"
+	"slices"
 	"sort"
 	"strconv"
 
@@ -23,6 +24,8 @@ type progressView struct {
 	History      []string
 	Problem      string
 	Imported     int
+	Held         []heldView
+	HeldFiles    []heldProcedureView
 }
 
 type progressClass struct {
@@ -87,6 +90,9 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 		}
 		v.History = append(v.History, k.On+" "+k.By+": "+title+", "+statusWords[k.Status]+withValues(k.Values)+" ("+k.Edition+pageWords(k.Page)+")")
 	}
+	if v.Held, v.HeldFiles, err = s.heldBack(ctx); err != nil {
+		panic(err)
+	}
 	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
 }
 
@@ -130,7 +136,7 @@ func (s *Server) importLedger(c *gin.Context) {
 		return
 	}
 	refuse := func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) }
-	list, err := ledger.ReadCSV(data)
+	list, err := ledger.ReadCSV(data, today())
 	if err != nil {
 		refuse("Nothing was taken in. " + err.Error())
 		return
@@ -142,6 +148,7 @@ func (s *Server) importLedger(c *gin.Context) {
 	}
 	seen := map[ledger.Check]bool{}
 	for _, h := range have {
+		h.Signed = "" // a file does not know who signed it here
 		seen[h] = true
 	}
 	var added []ledger.Check
@@ -151,7 +158,7 @@ func (s *Server) importLedger(c *gin.Context) {
 			added = append(added, x)
 		}
 	}
-	if err := s.tryChecks(append(have, added...)); err != nil {
+	if err := s.tryChecks(added); err != nil {
 		refuse("Nothing was taken in. " + err.Error())
 		return
 	}
@@ -162,6 +169,10 @@ func (s *Server) importLedger(c *gin.Context) {
 		if err := s.restock(ctx); err != nil {
 			panic(err)
 		}
+	}
+	if n := s.heldAmong(added); n > 0 {
+		s.progress(c, http.StatusOK, heldWords(len(added), n))
+		return
 	}
 	c.Redirect(http.StatusSeeOther, "/check?imported="+strconv.Itoa(len(added)))
 }
@@ -189,6 +200,17 @@ func (s *Server) upload(c *gin.Context, field string, limit int64, refuse func(s
 
 // maxUpload is the size limit of an uploaded ledger or procedure file.
 const maxUpload = 512 << 10
+
+// seenBy returns whose checks the processes rest on, each once.
+func seenBy(list []procedure.Process) []string {
+	var out []string
+	for _, p := range list {
+		if p.Seen != "" && !slices.Contains(out, p.Seen) {
+			out = append(out, p.Seen)
+		}
+	}
+	return out
+}
 
 // unchecked counts the processes that rest on memory alone.
 func unchecked(list []procedure.Process) int {

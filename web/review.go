@@ -50,6 +50,7 @@ type reviewView struct {
 	// Rests says on how many rows from memory the process rests; Unseen is
 	// their number.
 	Rests  string
+	Seen   []string
 	Unseen int
 }
 
@@ -208,6 +209,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	} else if len(list) > 0 {
 		v.Rests = "Every row it rests on was checked against print."
 	}
+	v.Seen = seenBy(list)
 	v.Physics = "At " + thousands(k.ElevationFt) + " ft water boils at " + degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
 	if len(list) > 0 && list[0].PSI > 0 {
 		v.Physics += "; steam at " + thousands(list[0].PSI) + " psi, all air vented, is " + degrees(elevation.SteamTemperature(float64(k.ElevationFt), float64(list[0].PSI)))

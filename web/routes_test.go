@@ -10,7 +10,7 @@ import (
 )
 
 // writes are the routes that change something.
-var writes = []string{"/recipes", "/recipes/1", "/recipes/file", "/recipes/11/amended", "/recipes/4/procedure", "/recipes/12/scale", "/library/plums/check", "/foods", "/debated", "/check/ledger", "/procedures", "/procedures/file",
+var writes = []string{"/recipes", "/recipes/1", "/recipes/file", "/recipes/11/amended", "/recipes/4/procedure", "/recipes/12/scale", "/library/plums/check", "/foods", "/debated", "/check/ledger", "/check/held/0123456789abcdef", "/procedures/own-x/sign", "/procedures", "/procedures/file",
 	"/kitchen", "/canners", "/canners/1/delete", "/stock", "/plan", "/plan/1", "/plan/1/move", "/plan/1/took", "/plan/1/delete", "/acidity/meters", "/acidity/calibrations", "/acidity/readings", "/acidity/readings/1/delete", "/acidity/readings/file"}
 
 // No page of another origin can write, whatever the route.

@@ -81,6 +81,8 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/check", s.showProgress)
 	g.GET("/check/ledger.csv", s.exportLedger)
 	g.POST("/check/ledger", s.importLedger)
+	g.POST("/check/held/:key", s.signHeld)
+	g.POST("/procedures/:id/sign", s.signProcedure)
 	g.GET("/procedures/new", s.newProcedure)
 	g.POST("/procedures", s.addProcedure)
 	g.POST("/procedures/file", s.addProcedureFile)

@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"strings"
 	"sync/atomic"
 
 	"damson/core/food"
@@ -29,7 +30,9 @@ type shelf struct {
 	remembered map[string]*procedure.Procedure
 	// version tells one shelf from the next.
 	version int64
-	// problem says which stored checks could not be put into force.
+	// held are the checks that a file brought and that nobody has signed.
+	held []ledger.Held
+	// problem says which stored checks and procedures could not be put into force.
 	problem string
 }
 
@@ -70,7 +73,8 @@ func newShelf(base *library.Library, own []*procedure.Procedure, checks []ledger
 	all = append(all, base.Procedures.All()...)
 	for _, p := range own {
 		if base.Procedures.ByID(p.ID) != nil {
-			return nil, fmt.Errorf("procedure %q: the library has one by that name now", p.ID)
+			sh.problem = fmt.Sprintf("Your procedure %q is not in use: the library has one by that id now.", p.ID)
+			continue
 		}
 		sh.own[p.ID] = true
 		all = append(all, p)
@@ -79,10 +83,11 @@ func newShelf(base *library.Library, own []*procedure.Procedure, checks []ledger
 		sh.remembered[p.ID] = p
 	}
 	if len(own) > 0 || len(checks) > 0 {
-		inForce, err := ledger.Apply(all, checks)
+		inForce, held, err := ledger.Apply(all, checks)
 		if err != nil {
-			sh.problem = err.Error()
+			sh.problem = strings.TrimSpace(sh.problem + " " + err.Error())
 		}
+		sh.held = held
 		// A row that print does not have goes; a procedure left without rows goes
 		// with it.
 		kept := inForce[:0:0]
@@ -113,8 +118,19 @@ func (s *Server) tryOut(ctx context.Context, more []*procedure.Procedure) error 
 	if err != nil {
 		return err
 	}
+	waiting, err := s.store.HeldProcedures(ctx)
+	if err != nil {
+		return err
+	}
+	held := map[string]bool{}
+	for _, h := range waiting {
+		held[h.ID] = true
+	}
 	for _, p := range more {
-		if s.shelf().remembered[p.ID] != nil {
+		if err := s.shelf().lib.Contradicts(p); err != nil {
+			return err
+		}
+		if s.shelf().remembered[p.ID] != nil || held[p.ID] {
 			return errors.New("“" + p.ID + "” is the id of another procedure: give this one another title")
 		}
 	}

@@ -27,13 +27,14 @@ func beans() *procedure.Procedure {
 }
 
 func check(part, status, values string) ledger.Check {
-	return ledger.Check{Procedure: "plums", Part: part, Status: status, Values: values, Edition: "2015", Page: "2-26", By: "Ines", On: "2026-11-25"}
+	return ledger.Check{Procedure: "plums", Part: part, Status: status, Values: values, Edition: "2015", Page: "2-26", By: "Ines", On: "2026-11-25", Signed: "Ines"}
 }
 
 func apply(t *testing.T, checks ...ledger.Check) *procedure.Procedure {
 	t.Helper()
-	out, err := ledger.Apply([]*procedure.Procedure{beans()}, checks)
+	out, held, err := ledger.Apply([]*procedure.Procedure{beans()}, checks)
 	require.NoError(t, err)
+	require.Empty(t, held)
 	return out[0]
 }
 
@@ -83,10 +84,10 @@ func TestAmount(t *testing.T) {
 }
 
 func TestWhatIsNotThereIsNamed(t *testing.T) {
-	_, err := ledger.Apply([]*procedure.Procedure{beans()}, []ledger.Check{check("row:nonsense", ledger.Same, ""), {Procedure: "nowhere", Part: "x", Status: ledger.Same}})
+	_, _, err := ledger.Apply([]*procedure.Procedure{beans()}, []ledger.Check{check("row:nonsense", ledger.Same, ""), {Procedure: "nowhere", Part: "x", Status: ledger.Same}})
 	require.ErrorContains(t, err, "plums")
 	require.ErrorContains(t, err, "nowhere")
-	_, err = ledger.Apply([]*procedure.Procedure{beans()}, []ledger.Check{check(ledger.RowPart(beans().Rows[0]), ledger.Differs, "20/25 min; 0.5 in")})
+	_, _, err = ledger.Apply([]*procedure.Procedure{beans()}, []ledger.Check{check(ledger.RowPart(beans().Rows[0]), ledger.Differs, "20/25 min; 0.5 in")})
 	require.ErrorContains(t, err, "2 figures for 4 elevation bands")
 }
 
@@ -110,8 +111,11 @@ func TestLedgerFile(t *testing.T) {
 	list := []ledger.Check{check("row:a|b", ledger.Same, ""), check("ingredient:sugar, white", ledger.Differs, `2 cup`)}
 	var b bytes.Buffer
 	require.NoError(t, ledger.WriteCSV(&b, list))
-	back, err := ledger.ReadCSV(&b)
+	back, err := ledger.ReadCSV(&b, today)
 	require.NoError(t, err)
+	for i := range list {
+		list[i].Signed = "" // a file signs nothing
+	}
 	require.Equal(t, list, back)
 
 	for text, want := range map[string]string{
@@ -123,13 +127,18 @@ func TestLedgerFile(t *testing.T) {
 		head + "p,r,same,,2015,,,2026-11-25\n":            "line 2: say who",
 		head + "p,r,same,,,,Ines,2026-11-25\n":            "line 2: say which edition",
 		head + "p,r,differs,,2015,,Ines,2026-11-25\n":     "line 2: a difference needs",
+		head + "p,r,same,,2015,,Ines,2026-11-27\n":        "line 2: the day 2026-11-27 is still to come",
+		head + "p,r,same,,2015,,Ines,2026-02-30\n":        "line 2: the day",
+		head + "p,r,same,20 min,2015,,Ines,2026-11-25\n":  "line 2: status same has no values",
 		head + "p,r,same,,2015,,Ines,yesterday\n":         "line 2: the day",
 		head + "p,r,same,,2015,,I,2026-11-25\n,,,,,,,\n":  "line 3: procedure",
 		head + "p,r,same,,2015,,\"Ines\"x\",2026-11-25\n": "line 2",
 	} {
-		_, err := ledger.ReadCSV(strings.NewReader(text))
+		_, err := ledger.ReadCSV(strings.NewReader(text), today)
 		require.ErrorContains(t, err, want, text)
 	}
 }
+
+const today = "2026-11-26"
 
 const head = "procedure,part,status,values,edition,page,by,on\n"

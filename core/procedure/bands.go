@@ -40,6 +40,15 @@ func (b Bands) At(feet int) (int, bool) {
 	return 0, false
 }
 
+// Figures writes the values with strokes, lowest band first: "20/25/30/35".
+func (b Bands) Figures() string {
+	var out []string
+	for _, x := range b {
+		out = append(out, strconv.Itoa(x.Value))
+	}
+	return strings.Join(out, "/")
+}
+
 // Label names the band as sources print it: "0-1000", "6001+".
 func (x Band) Label() string {
 	if x.High == openEnd {

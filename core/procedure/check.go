@@ -58,8 +58,8 @@ func (p *Procedure) Check() error {
 	}
 	for _, r := range p.Rows {
 		check := r.Check
-		if r.Checked != nil && r.Checked.Changed {
-			check = r.Rising // somebody has read it in print, and was asked twice
+		if r.Checked != nil && r.Checked.Changed { // somebody has read it in print, and was asked twice
+			check = func() error { return r.Possible(p.Acidity) }
 		}
 		if err := check(); err != nil {
 			return fail("%s %s %s %s: %v", r.Method, r.Gauge, r.Pack, r.Jar, err)
@@ -84,10 +84,59 @@ func (r Row) Rising() error {
 	return nil
 }
 
-// suits fails on a method that the acidity forbids.
+// What no process table can hold: less than the shortest process and the lowest
+// pressure that any source prints, less than the lowest for a low-acid food, a
+// headspace that is none (common practice, no source).
+const (
+	fewestMinutes  = 5
+	mostMinutes    = 240
+	fewestPounds   = 5
+	lowAcidPounds  = 10
+	mostPounds     = 25
+	leastHeadspace = 0.125
+	mostHeadspace  = 4
+)
+
+// Possible fails on figures that no source can have printed, whoever has read them
+// there, for a food of the acidity. Check is narrower: it knows only the figures that
+// are in use.
+func (r Row) Possible(acidity string) error {
+	if !(r.HeadspaceIn >= leastHeadspace && r.HeadspaceIn <= mostHeadspace) {
+		return fmt.Errorf("no jar has a headspace of %g in", r.HeadspaceIn)
+	}
+	for _, b := range r.Minutes {
+		if b.Value < fewestMinutes || b.Value > mostMinutes {
+			return fmt.Errorf("no source prints a process of %d minutes", b.Value)
+		}
+	}
+	least := fewestPounds
+	if acidity == "low-acid" {
+		least = lowAcidPounds
+	}
+	for _, b := range r.PSI {
+		if b.Value < least || b.Value > mostPounds {
+			return fmt.Errorf("no source prints %d psi for it", b.Value)
+		}
+	}
+	if err := r.suits(acidity); err != nil {
+		return err
+	}
+	return r.Rising()
+}
+
+// suits fails on a method that the acidity forbids, and on pounds that are too few
+// for a low-acid food.
 func (r Row) suits(acidity string) error {
-	if r.Method == WaterBath && acidity == "low-acid" {
+	if acidity != "low-acid" {
+		return nil
+	}
+	if r.Method == WaterBath {
 		return fmt.Errorf("a low-acid food has no water-bath process")
+	}
+	for _, b := range r.PSI {
+		if b.Value < lowAcidPounds {
+			return fmt.Errorf("psi: %d is too little for a low-acid food", b.Value)
+		}
 	}
 	return nil
 }

@@ -142,6 +142,29 @@ type Checked struct {
 	Page    string `json:"page,omitempty"`
 	// Changed is true where the copy printed another value, now in force.
 	Changed bool `json:"changed,omitempty"`
+	// Signed names who of this kitchen stands for it; empty where another kitchen's
+	// ledger says so.
+	Signed string `json:"signed,omitempty"`
+}
+
+// String says whose check it is: the reader, the day, the edition and the page, and
+// whether anybody of this kitchen stands for it. It is empty for none.
+func (c *Checked) String() string {
+	if c == nil {
+		return ""
+	}
+	s := c.By + ", " + c.On + ", in " + c.Edition
+	if c.Page != "" {
+		s += ", page " + c.Page
+	}
+	switch c.Signed {
+	case c.By:
+	case "":
+		s += ", by a ledger from elsewhere"
+	default:
+		s += ", signed here by " + c.Signed
+	}
+	return s
 }
 
 // The methods of canning.
@@ -168,6 +191,8 @@ type Process struct {
 	When        string  `json:"when,omitempty"`
 	// FromMemory is true until somebody has checked the row against print.
 	FromMemory bool `json:"from_memory"`
+	// Seen says whose check the row rests on, empty while it rests on none.
+	Seen string `json:"-"`
 }
 
 // Key names the process among those of its procedure, the same after a restart.
@@ -197,7 +222,7 @@ func (p *Procedure) At(feet int) []Process {
 				continue
 			}
 		}
-		pr := Process{r.Method, r.Gauge, r.Jar, r.Pack, min, psi, r.HeadspaceIn, r.AcidPerJar, r.When, p.FromMemory && r.Checked == nil}
+		pr := Process{r.Method, r.Gauge, r.Jar, r.Pack, min, psi, r.HeadspaceIn, r.AcidPerJar, r.When, p.FromMemory && r.Checked == nil, r.Checked.String()}
 		out = append(out, pr)
 		if r.Method == WaterBath && p.Acidity != "low-acid" && min <= SteamLimit {
 			pr.Method = Steam

@@ -1,0 +1,179 @@
+package web
+
+import (
+	"context"
+	"crypto/sha256"
+	"encoding/hex"
+	"errors"
+	"fmt"
+	"net/http"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/ledger"
+	"damson/store"
+)
+
+// heldView is a check that came in a file and waits for somebody of this kitchen:
+// what is in force beside what the file says.
+type heldView struct {
+	Key, Href, Title, Row string
+	Now, Says, Whose      string
+	Reasons               []string
+	// Away is set where the form itself can throw it away.
+	Away bool
+}
+
+// heldProcedureView is a procedure that came in a file and waits.
+type heldProcedureView struct {
+	ID, Title, Source, Kind, Whose string
+	Foods                          []string
+	Rows                           []tableRow
+	Below                          []string
+	Unreadable, Away               bool
+}
+
+// keyOf names a held check in a form, the same for as long as it waits.
+func keyOf(c ledger.Check) string {
+	sum := sha256.Sum256([]byte(strings.Join([]string{c.Procedure, c.Part, c.Status, c.Values, c.Edition, c.Page, c.By, c.On}, "\x00")))
+	return hex.EncodeToString(sum[:8])
+}
+
+// heldAmong counts the checks that the shelf in force holds back.
+func (s *Server) heldAmong(checks []ledger.Check) int {
+	n := 0
+	for _, h := range s.shelf().held {
+		for _, c := range checks {
+			if c == h.Check {
+				n++
+				break
+			}
+		}
+	}
+	return n
+}
+
+func heldWords(all, held int) string {
+	return fmt.Sprintf("%d of the %d checks in that file would lower what Damson asks for, or go against your own. They are not in force: look at each below, with the printed page at hand.", held, all)
+}
+
+// heldBack lays out what waits.
+func (s *Server) heldBack(ctx context.Context) ([]heldView, []heldProcedureView, error) {
+	sh := s.shelf()
+	var checks []heldView
+	for _, h := range sh.held {
+		c := h.Check
+		v := heldView{Away: true, Key: keyOf(c), Href: "/library/" + c.Procedure, Title: c.Procedure, Row: h.Title, Now: h.Now, Says: h.Says, Reasons: h.Reasons, Whose: c.By + ", " + c.On + ", in " + c.Edition + pageWords(c.Page)}
+		if p := sh.remembered[c.Procedure]; p != nil {
+			v.Title = p.Title
+		}
+		checks = append(checks, v)
+	}
+	waiting, err := s.store.HeldProcedures(ctx)
+	if err != nil {
+		return nil, nil, err
+	}
+	var files []heldProcedureView
+	for _, w := range waiting {
+		files = append(files, s.heldProcedure(w))
+	}
+	return checks, files, nil
+}
+
+// heldProcedure lays one out, with what it is milder in than the library.
+func (s *Server) heldProcedure(w store.HeldProcedure) heldProcedureView {
+	p := w.Procedure
+	v := heldProcedureView{ID: w.ID, Title: w.ID, Whose: w.By, Unreadable: p == nil || p.Check() != nil || s.shelf().lib.Contradicts(p) != nil}
+	if v.Unreadable {
+		return v
+	}
+	v.Title, v.Source, v.Kind = p.Title, p.Citation(), p.Class+", "+p.Acidity
+	v.Below = s.shelf().lib.Below(p)
+	for _, in := range p.Ingredients {
+		v.Foods = append(v.Foods, in.Name)
+	}
+	for _, r := range p.Rows {
+		v.Rows = append(v.Rows, viewRow(p, r))
+	}
+	return v
+}
+
+// signHeld puts one check that waits into force, or throws it away.
+func (s *Server) signHeld(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	key, by := c.Param("key"), strings.TrimSpace(c.Request.PostForm.Get("by"))
+	var check *ledger.Check
+	for i := range s.shelf().held {
+		if h := &s.shelf().held[i]; keyOf(h.Check) == key {
+			check = &h.Check
+		}
+	}
+	if check == nil {
+		s.progress(c, http.StatusConflict, "That check does not wait any more: somebody has signed it or thrown it away. What waits now stands below.")
+		return
+	}
+	var err error
+	switch {
+	case c.Request.PostForm.Get("away") != "":
+		err = s.store.DropCheck(ctx, *check)
+	case by == "" || len(by) > maxText || c.Request.PostForm.Get("seen") == "":
+		s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
+		return
+	default:
+		signed := *check
+		signed.Signed = by
+		err = s.store.AddChecks(ctx, []ledger.Check{signed})
+	}
+	s.settled(c, err)
+}
+
+// unsignedWords asks for what makes a signature.
+const unsignedWords = "Nothing is changed: write your name, and tick that you have seen it in print yourself."
+
+// signProcedure puts one procedure that waits into force.
+func (s *Server) signProcedure(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	id, by := c.Param("id"), strings.TrimSpace(c.Request.PostForm.Get("by"))
+	if by == "" || len(by) > maxText || c.Request.PostForm.Get("seen") == "" {
+		s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
+		return
+	}
+	waiting, err := s.store.HeldProcedures(ctx)
+	if err != nil {
+		panic(err)
+	}
+	for _, w := range waiting {
+		if w.ID != id {
+			continue
+		}
+		if s.heldProcedure(w).Unreadable || s.shelf().remembered[id] != nil {
+			s.progress(c, http.StatusUnprocessableEntity, "“"+id+"” cannot be put into force: it is not whole, or another procedure has its id. Take it out below.")
+			return
+		}
+		s.settled(c, s.store.SignProcedure(ctx, id, by))
+		return
+	}
+	s.settled(c, store.ErrNotFound)
+}
+
+// settled answers once something that waited was signed or thrown away.
+func (s *Server) settled(c *gin.Context, err error) {
+	switch {
+	case errors.Is(err, store.ErrNotFound):
+		s.progress(c, http.StatusConflict, "That does not wait any more. What waits now stands below.")
+		return
+	case err == nil:
+		err = s.restock(c.Request.Context())
+	}
+	if err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/check")
+}
