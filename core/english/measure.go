@@ -45,6 +45,18 @@ func Measures(t []words.Token) []Measure {
 	return out
 }
 
+// ends reports whether nothing that a number could count stands at t[i].
+func ends(t []words.Token, i int) bool {
+	if i >= len(t) || t[i].Kind == words.Mark && t[i].Text != "-" && t[i].Text != "°" && t[i].Text != "%" {
+		return true
+	}
+	switch t[i].Text {
+	case "at", "on", "in", "for", "with", "and", "then", "under", "from", "by":
+		return true
+	}
+	return false
+}
+
 func measureAt(t []words.Token, i int) (Measure, int) {
 	lo, hi, n := Range(t, i)
 	if n == 0 {
@@ -75,6 +87,8 @@ func measureAt(t []words.Token, i int) (Measure, int) {
 				lo, hi, j = lo+parts[word(t, k+1)], hi+parts[word(t, k+1)], k+2
 			} else if v, m := Number(t, k); m > 0 && durations[word(t, k+m)] == 1 {
 				lo, hi, j = lo+v/60, hi+v/60, k+m+1
+			} else if m > 0 && v >= 5 && v < 60 && v == 5*float64(int(v/5)) && ends(t, k+m) {
+				lo, hi, j = lo+v/60, hi+v/60, k+m // "an hour and fifteen"
 			}
 		}
 		return Measure{Duration, lo * scale, hi * scale, i, j}, j - i

@@ -56,6 +56,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "the heat is off"
 	case p.cooler():
 		return "process-short", "below the boil"
+	case got.Why == processTold:
+		return "", ""
 	case p.hanging(got):
 		return "process-short", "it hangs on the process"
 	case p.clockAt():
@@ -64,11 +66,15 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "a food beside the process"
 	case p.does("seal") && !p.says("sealed", "to check", "until", "if", "wax") && got.Kind == Doing && len(p.c.verbIndexes()) == 1:
 		return "open-kettle", "it seals"
+	case p.ventsTime() && len(p.c.m) == 1 && len(p.c.t) <= 3 && p.c.measured(english.Duration):
+		return "", "" // "vent: 10 min"
 	case p.fragment(got):
 		return "process-short", "a fragment beside the process"
+	case got.Why == "figures" && p.c.measured(english.Duration) && !p.ventsTime() && !p.says("well under", "minutes under pressure") && p.says("under", "half", "up", "again", "off", "without", "lid", "lids", "hot water", "full steam"):
+		return "process-short", "a time of nothing"
 	case p.strayTime(got):
 		return "process-short", "a time of nothing"
-	case p.strayNumber(got) && !p.elsewhere():
+	case (p.strayNumber(got) || got.Kind == Doing && p.figureLeft()) && !p.elsewhere():
 		return "process-short", "a number of nothing"
 	}
 	return "", ""
@@ -202,7 +208,7 @@ var timeActs = set("process pressure-process boil-bath steam-canner vent steam h
 
 // strayTime reports a time that neither an act of the process nor bare figures claim.
 func (p *passage) strayTime(got *Clause) bool {
-	if p.hasClass(Canner) || p.says("steam", "vent", "exhaust", "rest", "boiling water", "rolling boil") && !p.says("only") {
+	if p.says("rest") || p.ventsTime() {
 		return false
 	}
 	if p.elsewhere() {
@@ -224,6 +230,20 @@ func (p *passage) strayTime(got *Clause) bool {
 	}
 	for _, a := range got.Acts {
 		if timeActs[a.Name] && !(a.Name == "vent" && p.says("only")) && !p.says("without pressure") {
+			return false
+		}
+	}
+	return true
+}
+
+// ventsTime reports the minutes that steam streams first.
+func (p *passage) ventsTime() bool {
+	before := p.before != nil && len(p.before.t) <= 2 && p.before.hasAny([]string{"vent", "exhaust", "venting"})
+	if !before && !p.says("steam", "steams", "steaming", "vent", "venting", "vents", "exhaust", "exhausts", "petcock") || p.says("only") {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && m.Max > 15 {
 			return false
 		}
 	}
@@ -275,6 +295,46 @@ func (p *passage) strayNumber(got *Clause) bool {
 	}
 	return false
 }
+
+// figureLeft reports a number that may be the minutes or the pounds of a process, and that
+// nothing in its clause takes up: it has no unit, counts nothing, and no time says it again.
+func (p *passage) figureLeft() bool {
+	if p.quotes() || p.livesNear() || p.says("years", "o'clock", "above", "feet", "ft", "off the heat", "rest") || p.stative() && len(p.c.t) <= 3 {
+		return false
+	}
+	for i := 0; i < len(p.c.t); i++ {
+		n := int(p.c.nums[i])
+		if n == 0 {
+			continue
+		}
+		v, _ := english.Number(p.c.raw, i)
+		start := i
+		i += n - 1
+		if p.c.t[start].m != 0 || v < 5 || v > 200 || v != float64(int(v)) || p.at.Times[v] > 0 || v <= 20 && p.hasClass(Gauge) {
+			continue
+		}
+		if start > 0 && (p.c.t[start-1].Text == "/" || p.c.t[start-1].Text == "-" || numbered[p.c.t[start-1].Text]) {
+			continue
+		}
+		if i+1 >= len(p.c.t) {
+			return true
+		}
+		switch next := &p.c.t[i+1]; {
+		case (next.low == "to" || next.low == "or") && i+2 < len(p.c.t) && p.c.nums[i+2] > 0:
+		case next.Kind == words.Mark:
+			if next.Text == "/" || next.Text == "-" || next.Text == "#" || next.Text == "%" || next.Text == "°" || next.Text == "\"" || next.Text == ":" {
+				continue
+			}
+			return true
+		case next.low == "at" && i+3 < len(p.c.t) && (p.c.t[i+3].low == "time" || p.c.t[i+2].low == "once"):
+		case prepositions[next.low] || next.low == "and" || next.low == "then" || next.low == "is" || next.low == "so" || next.low == "first":
+			return true
+		}
+	}
+	return false
+}
+
+var numbered = set("number no step page chapter size part line can pot batch load day")
 
 // noNeedOfIt reports that there is said to be no need of the process: "no need to water bath".
 func (p *passage) noNeedOfIt() bool {

@@ -111,7 +111,7 @@ func (r *Reader) secondLook(text string, list []*clause, out []Clause, at Where)
 	var all []uint32
 	per := make([][]uint32, len(list))
 	for i, c := range list {
-		if out[i].Kind != Serve && out[i].Why != "left out" && !out[i].plain && !refusal(c) {
+		if out[i].Kind != Serve && out[i].Why != "left out" && out[i].Why != processTold && !out[i].plain && !refusal(c) {
 			per[i] = remembered(c, at)
 			all = append(all, per[i]...)
 		}

@@ -98,7 +98,11 @@ type Where struct {
 
 // Read reads one sentence.
 func (r *Reader) Read(text string, at Where) []Clause {
-	t := r.annotate(text)
+	raw := words.Split(text)
+	if at.Filled && !at.Done {
+		raw = Implied(raw)
+	}
+	t := r.annotated(text, raw)
 	for i := range t {
 		if w := &t[i]; w.class == "" && w.Kind == words.Word && !w.known && at.Names[w.Text] {
 			w.class, w.known = Food, true // the recipe's own name for what it lists
@@ -152,8 +156,16 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if i <= story && !hasVerb(c.t) || i == story || i == story-1 && p.stative() && !p.puts() {
 			got = Clause{Kind: Talk, Why: "another story"}
 		}
-		if p.bath() {
+		if act, ok := p.tellsProcess(); ok {
+			got = Clause{Kind: Doing, Why: processTold}
+			if act != "" {
+				got.Acts = []Act{{Name: act, Minutes: 1}}
+			}
+		} else if p.bath() {
 			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
+		}
+		if p.countedFromElse() {
+			got.Kind, got.Code, got.Why = Unread, "process-short", "counted from something else"
 		}
 		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
 			got.Kind, got.Code, got.Why = Unread, code, why

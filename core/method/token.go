@@ -28,8 +28,10 @@ type token struct {
 }
 
 // annotate finds things, foods and verbs in a sentence.
-func (r *Reader) annotate(text string) []token {
-	raw := words.Split(text)
+func (r *Reader) annotate(text string) []token { return r.annotated(text, words.Split(text)) }
+
+// annotated is annotate for tokens that units were put into.
+func (r *Reader) annotated(text string, raw []words.Token) []token {
 	shouted := !strings.ContainsFunc(text, unicode.IsLower)
 	out := make([]token, len(raw))
 	for i, t := range raw {

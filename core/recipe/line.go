@@ -23,16 +23,14 @@ type look struct {
 }
 
 func (r *Reader) look(text string) look {
-	body := tidy(narrow(stripBullet(text)))
+	body, ofJars := filled(strings.TrimSpace(narrow(stripBullet(text))))
+	body = tidy(body)
 	kind, sure := r.lineKind(body)
-	if weighedFor.MatchString(strings.TrimSpace(stripBullet(text))) {
+	if ofJars && !r.foodAnywhere(words.Split(body)) {
 		kind, sure = Ingredient, true // "9 lb = 9 pints": of what the title names
 	}
 	return look{body, kind, sure}
 }
-
-// weighedFor is a weight of nothing named, and how many jars it fills.
-var weighedFor = pattern.MustCompile(`(?i)^(about |around )?\d[\d./½¼¾ ]* ?(lbs?|pounds?|kg|kilos?)\.? ?(=|->|makes?|gives?|does|for|fills?) ?(about )?(\d+|seven|nine|five|six|eight|ten) (half.)?(pints?|pts?|quarts?|qts?|jars?)\W*$`)
 
 // lineAs is Line for a text that was looked at before.
 func (r *Reader) lineAs(no int, text string, at look) *Line {

@@ -61,6 +61,9 @@ type factReader struct {
 // time belongs to.
 func (r *Reader) stepFacts(out *Stated, st *Step) {
 	f := &factReader{r: r, t: words.Split(st.Text), line: st.No, out: out, acts: map[int]string{}, clauses: st.Clauses, loaded: st.Loaded, between: st.Between}
+	if st.Between || st.Loaded {
+		f.t = method.Implied(f.t)
+	}
 	f.readActs()
 	f.clauseActs()
 	f.jars()
@@ -577,7 +580,7 @@ func (f *factReader) numbers() {
 					continue
 				}
 				// "20 minutes for pints or quarts": the time before had no jar yet.
-				if k := len(f.out.Minutes) - 1; k >= first && f.out.Minutes[k].Jar == "" && (f.text(i-1) == "for" || f.text(i-2) == "for" || ended == i && name != "jar" && f.jarAndFigure(i+n)) {
+				if k := len(f.out.Minutes) - 1; k >= first && f.out.Minutes[k].Jar == "" && (f.text(i-1) == "for" || f.text(i-2) == "for" || ended == i && name != "jar" && (f.jarAndFigure(i+n) || f.told(i))) {
 					f.out.Minutes[k].Jar, _ = quantity.ParseJar(name)
 					jars = nil
 					for f.joins(i+n) && !f.timed(i+n+2) {
@@ -712,8 +715,10 @@ func (f *factReader) jarAndFigure(i int) bool {
 	if n == 0 || name == "jar" {
 		return false
 	}
-	_, _, ok := f.bare(i + 1 + n)
-	return ok
+	if _, _, ok := f.bare(i + 1 + n); ok {
+		return true
+	}
+	return slices.ContainsFunc(english.Measures(f.t), func(m english.Measure) bool { return m.Kind == english.Duration && m.Start == i+1+n })
 }
 
 // verbOf returns what the time m at t[i] is of: "vent", "process", "other", or the last verb
@@ -723,13 +728,20 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 	before := f.text(i - 1)
 	vents := f.venting(i, m.End) || f.steamAt(m.End)
 	clocked := before == "clock" || before == "timer" || before == "count" || before == "counting" || f.between && before == "then"
+	plume := (before == "for" || before == "to") && (f.text(i-2) == "timer" || f.text(i-2) == "clock") && m.Min <= 15 && f.plumeBefore(i)
 	switch {
+	case plume:
+		return "vent"
 	case m.Min > 5*60 && !f.processing(i) || m.Min > day:
 		return "other" // how long it keeps
+	case m.Min >= 5 && !vents && f.told(i), f.text(m.End) == "of" && ofHeat[f.text(m.End+1)]:
+		return "process"
 	case m.Min >= 5 && clocked && !vents:
 		return "process" // "you start the clock seventy five minutes", "then 15 minutes"
 	case (before == "vent" || before == "exhaust") && m.Min <= 15:
 		return "vent" // "vent 10 min, 11 psi, 90 min"
+	case m.Min <= 15 && (f.ventWordBefore(i, 4) || f.steamAt(m.End)):
+		return "vent" // "steam 10, 10 lb, 75"
 	case f.resting(i, m.End), f.ofWork(i):
 		return "other"
 	case m.Min >= 5 && (f.atPressure(m.End) || f.pressureBefore(i) || f.between && f.jarBefore(i)):
@@ -740,6 +752,29 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "process" // "ninety minutes for the quarts"
 	}
 	return verb
+}
+
+// plumeBefore reports whether steam is waited for before t[i], and no time stands between:
+// "wait for the plume, then set the timer for ten".
+func (f *factReader) plumeBefore(i int) bool {
+	for k := i - 1; k >= 0; k-- {
+		switch f.text(k) {
+		case "plume", "steam":
+			return true
+		case "minute", "min", "pound", "lb", "weight":
+			return false
+		}
+	}
+	return false
+}
+
+// ofHeat are what minutes of the process are of: "ten minutes of venting and 75 of processing".
+var ofHeat = map[string]bool{"processing": true, "cooking": true, "rocking": true, "canning": true, "boiling": true, "pressure": true}
+
+// told reports whether the clause at t[i] tells the process and nothing else.
+func (f *factReader) told(i int) bool {
+	c := f.clauseAt(i)
+	return c != nil && c.TellsProcess()
 }
 
 // pressedBefore reports whether pounds of pressure stand before t[i] in the sentence.

@@ -561,6 +561,9 @@ func (r *Reader) elided(rec *Recipe) {
 		if named == nil || named.Ref.ID == "canned-tomato" {
 			named = firstWorked(rec)
 		}
+		if named == nil && rec.Title == "" {
+			named = r.firstTold(rec, l.No)
+		}
 		if named == nil || slices.ContainsFunc(rec.Lines, func(x *Line) bool { return x != l && x.Kind == Ingredient && x.Ref == named.Ref && x.AmountMin != nil }) {
 			return
 		}
@@ -595,11 +598,33 @@ var elidedName = map[string]bool{"cube": true, "piece": true, "chunk": true, "st
 // firstNamed is the one food that the title names among other words: "Asparagus off
 // the allotment".
 func (r *Reader) firstNamed(rec *Recipe) *Line {
-	t := words.Split(TitleSaid(rec.Title))
+	return r.onlyNamed(rec, TitleSaid(rec.Title))
+}
+
+// firstTold is the one food that is spoken of before the line: "You asked about the
+// green beans your grandmother and I used to put up."
+func (r *Reader) firstTold(rec *Recipe, no int) *Line {
+	var told []string
+	for _, l := range rec.Lines {
+		if l.Kind == Note && l.No < no {
+			told = append(told, l.Text)
+		}
+	}
+	for _, s := range rec.Steps {
+		if s.No < no {
+			told = append(told, s.Text)
+		}
+	}
+	return r.onlyNamed(rec, strings.Join(told, " . "))
+}
+
+// onlyNamed is the one produce, meat or fish that the text names, nil for none or several.
+func (r *Reader) onlyNamed(rec *Recipe, text string) *Line {
+	t := words.Split(text)
 	var found *Line
-	for i := range t {
-		s, n := r.line.at(t, i)
-		if n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" && s.food.Kind != "meat" && s.food.Kind != "poultry" && s.food.Kind != "seafood" {
+	for i, n := 0, 0; i < len(t); i += max(n, 1) {
+		var s *sense
+		if s, n = r.line.at(t, i); n == 0 || s.kind != foodName || s.food == nil || s.food.Kind != "vegetable" && s.food.Kind != "fruit" && s.food.Kind != "legume" && s.food.Kind != "meat" && s.food.Kind != "poultry" && s.food.Kind != "seafood" {
 			continue
 		}
 		if found != nil && found.Ref != s.food {
@@ -651,6 +676,9 @@ func (r *Reader) pieces(line string) []string {
 	}
 	for _, piece := range list {
 		t := words.Split(piece)
+		if _, ofJars := filled(piece); ofJars {
+			continue
+		}
 		if len(t) < 3 && !r.namesOnly(t) && !wholeWord(piece) || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
 			return []string{line}
 		}

@@ -16,13 +16,15 @@ func TitleSaid(title string) string {
 	if m := corrected.FindStringIndex(title); m != nil {
 		title = title[m[1]:]
 	}
+	title = notThat.ReplaceAllString(title, "")
 	return canned.ReplaceAllString(denied.ReplaceAllString(title, ""), "")
 }
 
 var (
 	denied    = pattern.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
+	notThat   = pattern.MustCompile(`(?i)^[^:?.!]{2,30}[:?] (?:no|nope|never|not any ?more)\b[^.!]*[.!] `)
 	canned    = pattern.MustCompile(`(?i)^(home[- ]?)?(canned|bottled|jarred|put[- ]up|pressure[- ]canned) `)
-	corrected = pattern.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? no,? `)
+	corrected = pattern.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? (?:no|nope|nah|not quite)[,.!]? `)
 )
 
 // headline is the sentence of a first line that names what is made, and what stands
@@ -33,10 +35,16 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 	if len(list) < 2 {
 		return "", "", false
 	}
-	for i := 0; i < len(list) && i < 3; i++ {
+	for i := 0; i < len(list) && i < 4; i++ {
 		s := list[i]
 		if strings.HasSuffix(s, "?") && i+2 < len(list) && refusal.MatchString(list[i+1]) {
 			i++
+			continue
+		}
+		if notThis.MatchString(s) && i+1 < len(list) {
+			for i+2 < len(list) && !r.foodAnywhere(words.Split(list[i+1])) {
+				i++ // "Summer squash: no. Don't ask me. This is winter squash."
+			}
 			continue
 		}
 		t, fits := r.title(strings.TrimRight(s, ".!;? "))
@@ -49,6 +57,8 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 	}
 	return "", "", false
 }
+
+var notThis = pattern.MustCompile(`(?i)^[^:?.!]{2,30}: (?:no|nope|never)[.!]*$`)
 
 var refusal = pattern.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
 

@@ -82,7 +82,7 @@ func TestAdversary(t *testing.T) {
 		assert.False(t, clear, "stays clear: %s", row)
 	}
 	require.GreaterOrEqual(t, n, 1520)
-	require.LessOrEqual(t, known, 24)
+	require.LessOrEqual(t, known, 23)
 }
 
 // Recipes of many voices that follow a tested procedure: how many are clear is a
@@ -108,7 +108,7 @@ func TestVoices(t *testing.T) {
 		}
 	}
 	t.Logf("%d of %d clear; held up: %v", clear, len(files), held)
-	require.GreaterOrEqual(t, clear, 163)
+	require.GreaterOrEqual(t, clear, 168)
 }
 
 // What stands apart from the recipe is read all the same: behind what it fills, in what

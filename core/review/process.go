@@ -265,8 +265,8 @@ func statedProcess(b *bench) {
 			b.report(Finding{Code: "method-mismatch", Severity: Change, Line: b.lineOf(b.psi), Source: b.proc.Citation(), edit: func(d *draft) { d.psi, d.minutes, d.methods = nil, nil, nil }})
 			return
 		}
-	} else if len(b.draft.methods) == 0 && hasMinutes {
-		// Minutes without a method: pressure times mean nothing without pounds.
+	} else if hasMinutes && !slices.ContainsFunc(b.draft.methods, func(s recipe.Said[string]) bool { return s.Value == procedure.Pressure }) {
+		// Minutes without pounds are no time of a pressure canner, unless one is named.
 		if acid := slices.ContainsFunc(list, func(p procedure.Process) bool { return p.Method == procedure.WaterBath }); acid {
 			list = slices.DeleteFunc(slices.Clone(list), func(p procedure.Process) bool { return p.Method == procedure.Pressure })
 		}
