@@ -29,6 +29,7 @@ test: check chromium
 .PHONY: test-house test-core
 test-house:
 	go test $(RACE) ./cmd/damson ./store/... ./web/...
+	go test -run 'TestOwnFoodIsNeverCleared|TestNonsense' ./web
 
 test-core:
 	go test . ./cmd/learn ./core/... ./demo/... ./knowledge/...

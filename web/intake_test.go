@@ -35,6 +35,9 @@ func TestReadingIsTied(t *testing.T) {
 
 // A food of the kitchen's own is known from then on, and clears nothing.
 func TestOwnFoodIsNeverCleared(t *testing.T) {
+	if underRace {
+		t.Skip("many requests, one after the other: make test runs it again without the race detector")
+	}
 	s, st := newServer(t, true)
 	h := s.Handler()
 	post := func(name, kind string) string {
