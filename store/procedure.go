@@ -39,27 +39,30 @@ func (s *Store) AddProcedures(ctx context.Context, list []*procedure.Procedure, 
 	})
 }
 
-// HeldProcedure is one that a file brought and nobody of this kitchen has signed.
-type HeldProcedure struct {
+// OwnProcedure is a procedure of the kitchen's own, and who stands for it.
+type OwnProcedure struct {
 	ID, By string
+	// Signed is empty where a file brought it and nobody of this kitchen has signed it:
+	// it is not in force.
+	Signed string
 	// Procedure is nil where what is stored cannot be read.
 	Procedure *procedure.Procedure
 }
 
-// HeldProcedures returns what is not in force, by id.
-func (s *Store) HeldProcedures(ctx context.Context) ([]HeldProcedure, error) {
+// Procedures returns the kitchen's own procedures by id, those that are held too.
+func (s *Store) Procedures(ctx context.Context) ([]OwnProcedure, error) {
 	var rows []procedureRow
-	if err := s.with(ctx).Where("signed_by = ''").Order("id").Find(&rows).Error; err != nil {
+	if err := s.with(ctx).Order("id").Find(&rows).Error; err != nil {
 		return nil, err
 	}
-	var out []HeldProcedure
+	var out []OwnProcedure
 	for _, r := range rows {
-		h := HeldProcedure{ID: r.ID, By: r.AddedBy}
+		own := OwnProcedure{ID: r.ID, By: r.AddedBy, Signed: r.SignedBy}
 		var p procedure.Procedure
 		if json.Unmarshal([]byte(r.Body), &p) == nil && p.ID == r.ID {
-			h.Procedure = &p
+			own.Procedure = &p
 		}
-		out = append(out, h)
+		out = append(out, own)
 	}
 	return out, nil
 }
@@ -71,23 +74,6 @@ func (s *Store) SignProcedure(ctx context.Context, id, by string) error {
 		return ErrNotFound
 	}
 	return res.Error
-}
-
-// Procedures returns the kitchen's own procedures that are in force, by id.
-func (s *Store) Procedures(ctx context.Context) ([]*procedure.Procedure, error) {
-	var rows []procedureRow
-	if err := s.with(ctx).Where("signed_by <> ''").Order("id").Find(&rows).Error; err != nil {
-		return nil, err
-	}
-	var out []*procedure.Procedure
-	for _, r := range rows {
-		var p procedure.Procedure
-		if err := json.Unmarshal([]byte(r.Body), &p); err != nil {
-			return nil, fmt.Errorf("procedure %q: %w", r.ID, err)
-		}
-		out = append(out, &p)
-	}
-	return out, nil
 }
 
 // DeleteProcedure takes a procedure of the kitchen's own out, or reports

@@ -201,7 +201,7 @@ func TestLedgerAndOwnProcedures(t *testing.T) {
 	own, err := s.Procedures(ctx)
 	require.NoError(t, err)
 	require.Len(t, own, 1, "all of them or none")
-	require.Equal(t, &p, own[0])
+	require.Equal(t, OwnProcedure{ID: p.ID, By: "Ines", Signed: "Ines", Procedure: &p}, own[0])
 	chosen, err := s.Choices(ctx)
 	require.NoError(t, err)
 	require.Equal(t, map[string]string{"unsealed": "Refrigerate or freeze"}, chosen)

@@ -1,7 +1,6 @@
 package web
 
 import (
-	"context"
 	"crypto/sha256"
 	"encoding/hex"
 	"errors"
@@ -59,7 +58,7 @@ func heldWords(all, held int) string {
 }
 
 // heldBack lays out what waits.
-func (s *Server) heldBack(ctx context.Context) ([]heldView, []heldProcedureView, error) {
+func (s *Server) heldBack() ([]heldView, []heldProcedureView) {
 	sh := s.shelf()
 	var checks []heldView
 	for _, h := range sh.held {
@@ -70,26 +69,22 @@ func (s *Server) heldBack(ctx context.Context) ([]heldView, []heldProcedureView,
 		}
 		checks = append(checks, v)
 	}
-	waiting, err := s.store.HeldProcedures(ctx)
-	if err != nil {
-		return nil, nil, err
-	}
 	var files []heldProcedureView
-	for _, w := range waiting {
-		files = append(files, s.heldProcedure(w))
+	for _, w := range sh.waiting {
+		files = append(files, sh.heldProcedure(w))
 	}
-	return checks, files, nil
+	return checks, files
 }
 
 // heldProcedure lays one out, with what it is milder in than the library.
-func (s *Server) heldProcedure(w store.HeldProcedure) heldProcedureView {
+func (sh *shelf) heldProcedure(w store.OwnProcedure) heldProcedureView {
 	p := w.Procedure
-	v := heldProcedureView{ID: w.ID, Title: w.ID, Whose: w.By, Unreadable: p == nil || p.Check() != nil || s.shelf().lib.Contradicts(p) != nil}
+	v := heldProcedureView{ID: w.ID, Title: w.ID, Whose: w.By, Unreadable: !whole(sh.lib, p)}
 	if v.Unreadable {
 		return v
 	}
 	v.Title, v.Source, v.Kind = p.Title, p.Citation(), p.Class+", "+p.Acidity
-	v.Below = s.shelf().lib.Below(p)
+	v.Below = sh.lib.Below(p)
 	for _, in := range p.Ingredients {
 		v.Foods = append(v.Foods, in.Name)
 	}
@@ -145,15 +140,11 @@ func (s *Server) signProcedure(c *gin.Context) {
 		s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
 		return
 	}
-	waiting, err := s.store.HeldProcedures(ctx)
-	if err != nil {
-		panic(err)
-	}
-	for _, w := range waiting {
+	for _, w := range s.shelf().waiting {
 		if w.ID != id {
 			continue
 		}
-		if s.heldProcedure(w).Unreadable || s.shelf().remembered[id] != nil {
+		if !whole(s.shelf().lib, w.Procedure) || s.shelf().remembered[id] != nil {
 			s.progress(c, http.StatusUnprocessableEntity, "“"+id+"” cannot be put into force: it is not whole, or another procedure has its id. Take it out below.")
 			return
 		}

@@ -11,6 +11,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"damson/core/ledger"
+	"damson/core/procedure"
 	"damson/knowledge"
 	"damson/store"
 )
@@ -101,6 +102,22 @@ func TestImportedDumpSignsNothing(t *testing.T) {
 	require.Contains(t, page, "Quince in light syrup")
 }
 
+// A procedure that is stored and cannot be used is set aside: the server starts, and says so.
+func TestUnusableProcedureIsSetAside(t *testing.T) {
+	_, st := newServer(t, false)
+	bad := *shipped.Procedures.ByID("plums")
+	bad.ID, bad.Title, bad.Rows = "own-bad", "Bad", nil
+	require.NoError(t, st.AddProcedures(context.Background(), []*procedure.Procedure{&bad}, "Ines", "Ines"))
+	s, err := New(context.Background(), st, shipped, knowledge.ParseProcedures)
+	require.NoError(t, err)
+	h := s.Handler()
+	require.Nil(t, s.shelf().lib.Procedures.ByID("own-bad"))
+	require.Contains(t, get(h, "/check"), "is no whole procedure")
+	require.Equal(t, http.StatusUnprocessableEntity, do(h, http.MethodPost, "/procedures/own-bad/sign", url.Values{"by": {"Ines"}, "seen": {"1"}}).Code)
+	require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, "/library/own-bad/delete", nil).Code)
+	require.NotContains(t, get(h, "/check"), "Held back")
+}
+
 // A procedure of one's own that asks for less than the library is asked about again,
 // and has a name by it.
 func TestOwnProcedureBelowTheLibrary(t *testing.T) {
@@ -113,6 +130,9 @@ func TestOwnProcedureBelowTheLibrary(t *testing.T) {
 	require.Equal(t, http.StatusUnprocessableEntity, do(h, http.MethodPost, "/procedures", ownForm1("by", "")).Code)
 	plums.Set("sure", "1")
 	require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, "/procedures", plums).Code)
+	page := get(h, "/library/own-our-plum")
+	require.Contains(t, page, "signed by Ines")
+	require.Contains(t, page, "as entered, not compared")
 	beans := ownForm1("title", "Beans in a bath", "name0", "green beans", "food0", "green bean")
 	w = do(h, http.MethodPost, "/procedures", beans)
 	require.Equal(t, http.StatusUnprocessableEntity, w.Code)

@@ -156,7 +156,7 @@ func (sh *shelf) contents(name string) []libraryGroup {
 			if checked, all := ledger.Progress(p); checked > 0 {
 				note += " · " + thousands(checked) + " of " + thousands(all) + " checked"
 			}
-			if sh.own[p.ID] {
+			if sh.own[p.ID].ID != "" {
 				note += " · your own"
 			}
 			put(p.Class, libraryItem{"/library/" + p.ID, p.Title, note})

@@ -146,7 +146,7 @@ func TestLedgerTravels(t *testing.T) {
 	for content, want := range map[string]string{
 		"a,b\n": "the heading must be",
 		strings.Join(ledger.Columns, ",") + "\ncake,row:x,same,,2015,,Ines,2026-11-25\n":  "no procedure",
-		strings.Join(ledger.Columns, ",") + "\nplums,row:x,same,,2015,,Ines,2026-11-25\n": "parts that are not there",
+		strings.Join(ledger.Columns, ",") + "\nplums,row:x,same,,2015,,Ines,2026-11-25\n": "plums has no part &#34;row:x&#34;",
 		strings.Repeat("x", maxUpload+1): "larger than",
 	} {
 		w := send(hb, "/check/ledger", "ledger", content)

@@ -83,9 +83,7 @@ func (s *Server) addProcedure(c *gin.Context) {
 	f := readOwnForm(get, rows)
 	p, problems := s.ownProcedure(get, rows)
 	if len(problems) == 0 {
-		if err := p.Check(); err != nil {
-			problems = append(problems, err.Error()+".")
-		} else if err := s.tryOut(c.Request.Context(), []*procedure.Procedure{p}); err != nil {
+		if err := s.tryOut([]*procedure.Procedure{p}); err != nil {
 			problems = append(problems, err.Error()+".")
 		}
 	}
@@ -145,7 +143,7 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 	}
 	list, err := s.parse("your file", data, s.shelf().lib.Foods)
 	if err == nil {
-		err = s.tryOut(c.Request.Context(), list)
+		err = s.tryOut(list)
 	}
 	if err != nil {
 		refuse("Nothing was added. " + err.Error())

@@ -12,8 +12,9 @@ import (
 )
 
 type procedureView struct {
-	P       *procedure.Procedure
-	Own     bool
+	P *procedure.Procedure
+	// Own names who of this kitchen stands for it, where it is one of its own.
+	Own     string
 	Batch   []batchLine
 	Here    []processRow
 	Reason  string
@@ -47,7 +48,7 @@ func markOf(fromMemory bool, c *procedure.Checked) sourceMark {
 	case fromMemory:
 		return sourceMark{"from memory", false}
 	}
-	return sourceMark{"as entered", true}
+	return sourceMark{"as entered, not compared", false}
 }
 
 // signedBy says of a check of another kitchen's who of this one stands for it.
@@ -100,7 +101,7 @@ func (s *Server) showProcedure(c *gin.Context) {
 		panic(err)
 	}
 	sh := s.shelf()
-	v := procedureView{P: p, Own: sh.own[p.ID], Batch: viewBatch(p)}
+	v := procedureView{P: p, Own: sh.own[p.ID].Signed, Batch: viewBatch(p)}
 	v.Checked, v.Parts = ledger.Progress(p)
 	list, err := p.Find(k.ElevationFt, procedure.Filter{Gauge: k.Gauge()})
 	if err != nil {

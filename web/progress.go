@@ -90,9 +90,7 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 		}
 		v.History = append(v.History, k.On+" "+k.By+": "+title+", "+statusWords[k.Status]+withValues(k.Values)+" ("+k.Edition+pageWords(k.Page)+")")
 	}
-	if v.Held, v.HeldFiles, err = s.heldBack(ctx); err != nil {
-		panic(err)
-	}
+	v.Held, v.HeldFiles = s.heldBack()
 	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
 }
 
@@ -212,11 +210,12 @@ func seenBy(list []procedure.Process) []string {
 	return out
 }
 
-// unchecked counts the processes that rest on memory alone.
+// unchecked counts the processes that nobody has compared with print: from memory, or as
+// this kitchen typed them.
 func unchecked(list []procedure.Process) int {
 	n := 0
 	for _, p := range list {
-		if p.FromMemory {
+		if p.Seen == "" {
 			n++
 		}
 	}

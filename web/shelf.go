@@ -12,6 +12,7 @@ import (
 	"damson/core/library"
 	"damson/core/procedure"
 	"damson/core/review"
+	"damson/store"
 )
 
 // ParseProcedures reads procedures of a kitchen's own from a file.
@@ -24,8 +25,10 @@ type shelf struct {
 	lib      *library.Library
 	reviewer *review.Reviewer
 	index    *library.Index
-	// own holds the ids of the kitchen's own procedures.
-	own map[string]bool
+	// own holds the kitchen's own procedures that are in force, by id; waiting holds the
+	// others, which nobody has signed or which are not whole.
+	own     map[string]store.OwnProcedure
+	waiting []store.OwnProcedure
 	// remembered holds the procedures before any check, by id.
 	remembered map[string]*procedure.Procedure
 	// version tells one shelf from the next.
@@ -67,17 +70,20 @@ func (s *Server) restock(ctx context.Context) error {
 	return nil
 }
 
-func newShelf(base *library.Library, own []*procedure.Procedure, checks []ledger.Check) (*shelf, error) {
-	sh := &shelf{lib: base, own: map[string]bool{}, remembered: map[string]*procedure.Procedure{}, version: shelves.Add(1)}
+func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.Check) (*shelf, error) {
+	sh := &shelf{lib: base, own: map[string]store.OwnProcedure{}, remembered: map[string]*procedure.Procedure{}, version: shelves.Add(1)}
 	var all []*procedure.Procedure
 	all = append(all, base.Procedures.All()...)
-	for _, p := range own {
-		if base.Procedures.ByID(p.ID) != nil {
-			sh.problem = fmt.Sprintf("Your procedure %q is not in use: the library has one by that id now.", p.ID)
-			continue
+	for _, o := range own {
+		switch {
+		case o.Signed == "" || !whole(base, o.Procedure):
+			sh.waiting = append(sh.waiting, o)
+		case base.Procedures.ByID(o.ID) != nil:
+			sh.problem = fmt.Sprintf("Your procedure %q is not in use: the library has one by that id now.", o.ID)
+		default:
+			sh.own[o.ID] = o
+			all = append(all, o.Procedure)
 		}
-		sh.own[p.ID] = true
-		all = append(all, p)
 	}
 	for _, p := range all {
 		sh.remembered[p.ID] = p
@@ -111,29 +117,26 @@ func newShelf(base *library.Library, own []*procedure.Procedure, checks []ledger
 	return sh, nil
 }
 
-// tryOut makes a shelf with further procedures and throws it away: what it
-// refuses must not be stored.
-func (s *Server) tryOut(ctx context.Context, more []*procedure.Procedure) error {
-	own, err := s.store.Procedures(ctx)
-	if err != nil {
-		return err
-	}
-	waiting, err := s.store.HeldProcedures(ctx)
-	if err != nil {
-		return err
-	}
-	held := map[string]bool{}
-	for _, h := range waiting {
-		held[h.ID] = true
+// whole reports whether a procedure of the kitchen's own can be used at all.
+func whole(base *library.Library, p *procedure.Procedure) bool {
+	return p != nil && p.Check() == nil && base.Contradicts(p) == nil
+}
+
+// tryOut fails on procedures that must not be stored.
+func (s *Server) tryOut(more []*procedure.Procedure) error {
+	sh := s.shelf()
+	taken := map[string]bool{}
+	for _, o := range sh.waiting {
+		taken[o.ID] = true
 	}
 	for _, p := range more {
-		if err := s.shelf().lib.Contradicts(p); err != nil {
+		if err := errors.Join(p.Check(), sh.lib.Contradicts(p)); err != nil {
 			return err
 		}
-		if s.shelf().remembered[p.ID] != nil || held[p.ID] {
+		if taken[p.ID] || sh.remembered[p.ID] != nil {
 			return errors.New("“" + p.ID + "” is the id of another procedure: give this one another title")
 		}
+		taken[p.ID] = true
 	}
-	_, err = newShelf(s.base, append(own, more...), nil)
-	return err
+	return nil
 }

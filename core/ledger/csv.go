@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"io"
 	"slices"
+	"strings"
 )
 
 // Columns are the heading of a ledger file.
@@ -31,8 +32,11 @@ func WriteCSV(w io.Writer, checks []Check) error {
 func ReadCSV(r io.Reader, today string) ([]Check, error) {
 	in := csv.NewReader(r)
 	head, err := in.Read()
+	if len(head) > 0 {
+		head[0] = strings.TrimPrefix(head[0], "\ufeff") // as spreadsheets write it
+	}
 	if err != nil || !slices.Equal(head, Columns) {
-		return nil, fmt.Errorf("line 1: the heading must be %v", Columns)
+		return nil, fmt.Errorf("line 1: the heading must be “%s”, with commas", strings.Join(Columns, ","))
 	}
 	var out []Check
 	var errs []error

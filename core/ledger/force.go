@@ -3,6 +3,7 @@ package ledger
 import (
 	"errors"
 	"fmt"
+	"maps"
 	"slices"
 	"strings"
 
@@ -46,7 +47,7 @@ func Apply(base []*procedure.Procedure, checks []Check) ([]*procedure.Procedure,
 		held = append(held, f.held...)
 		errs = append(errs, f.errs...)
 	}
-	for id := range byPart {
+	for _, id := range slices.Sorted(maps.Keys(byPart)) {
 		errs = append(errs, fmt.Errorf("there is no procedure %q", id))
 	}
 	return out, held, errors.Join(errs...)
@@ -77,12 +78,10 @@ func (f *force) apply() *procedure.Procedure {
 	next := *f.p
 	next.Rows, next.Ingredients = nil, slices.Clone(f.p.Ingredients)
 	f.stand = map[string]Check{}
-	known := 0
+	known := map[string]bool{}
 	for _, r := range f.p.Rows {
 		part := RowPart(r)
-		if f.parts[part] != nil {
-			known++
-		}
+		known[part] = true
 		read := func(c Check) (string, []string, error) {
 			is, err := f.row(r, c)
 			return RowValues(is), Doubts(r, is), err
@@ -100,9 +99,7 @@ func (f *force) apply() *procedure.Procedure {
 	}
 	for i, in := range next.Ingredients {
 		part := IngredientPart(in)
-		if f.parts[part] != nil {
-			known++
-		}
+		known[part] = true
 		read := func(c Check) (string, []string, error) {
 			is, err := amount(in, c)
 			return AmountValues(is), AmountDoubts(in, is), err
@@ -113,8 +110,10 @@ func (f *force) apply() *procedure.Procedure {
 			next.Ingredients[i] = in
 		}
 	}
-	if known < len(f.parts) {
-		f.errs = append(f.errs, fmt.Errorf("%s: %d checks speak of parts that are not there", f.p.ID, len(f.parts)-known))
+	for _, part := range slices.Sorted(maps.Keys(f.parts)) {
+		if !known[part] {
+			f.errs = append(f.errs, fmt.Errorf("%s has no part %q", f.p.ID, part))
+		}
 	}
 	return &next
 }

@@ -117,6 +117,9 @@ func TestLedgerFile(t *testing.T) {
 		list[i].Signed = "" // a file signs nothing
 	}
 	require.Equal(t, list, back)
+	back, err = ledger.ReadCSV(strings.NewReader("\ufeff"+head+"p,r,same,,2015,,Ines,2026-11-25\r\n"), today)
+	require.NoError(t, err, "as a spreadsheet writes it")
+	require.Len(t, back, 1)
 
 	for text, want := range map[string]string{
 		"":                      "line 1",

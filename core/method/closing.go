@@ -54,7 +54,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "fewer minutes"
 	case p.heatGone():
 		return "process-short", "the heat is off"
-	case p.cooler():
+	case p.cooler(), p.standsCold():
 		return "process-short", "below the boil"
 	case got.Why == processTold:
 		return "", ""
@@ -70,6 +70,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "", "" // "vent: 10 min"
 	case p.fragment(got):
 		return "process-short", "a fragment beside the process"
+	// Bare figures are taken whole where the grammar of told.go does not reach; what would
+	// uncover or cut them is not.
 	case got.Why == "figures" && p.c.measured(english.Duration) && !p.ventsTime() && !p.says("well under", "minutes under pressure") && p.says("under", "half", "up", "again", "off", "without", "lid", "lids", "hot water", "full steam"):
 		return "process-short", "a time of nothing"
 	case p.strayTime(got):

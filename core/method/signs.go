@@ -428,6 +428,8 @@ func (p *passage) lastLook() (code, why string) {
 			return "lid", "bands tightened again"
 		case p.acted("reprocess") && p.repeatedFor():
 			return "process-short", "processed again for a time of its own"
+		case p.toTheShoulders():
+			return "method-mismatch", "water that does not cover"
 		case p.quickRelease():
 			return "cooling", "a quick release"
 		case p.opensEarly():

@@ -34,6 +34,11 @@ var (
 	toldForm    = regexp.MustCompile(`^(?:(?:T|P|J|` + toldFrom + `|` + toldCover + `|` + toldBath + `|` + toldCanner + `|` + toldWeight + `|` + toldHeat + `|` + toldNot + `|` + toldVent + `|` + toldDown + `|` + toldVerb + `|` + toldWho + `|` + toldLink + `) )*$`)
 	countedFrom = regexp.MustCompile(`^(?:and |then |but )?(?:` + toldFrom + `|` + toldNot + `)(?: ` + toldNot + `| not)? $`)
 	boilsThen   = regexp.MustCompile(`^(?:` + toldHeat + `|` + toldBath + `) $`)
+	// Jars that only stand, and what may be done without heat, in the words of a process:
+	// the clause must say that it boils, or under what pressure.
+	toldStill = regexp.MustCompile(`\b(?:sit|sits|stand)\b`)
+	toldIdle  = regexp.MustCompile(`\b(?:stay|stays|leave|leaves|left|heat|cook|cooks|cooked|lids? on|kettle|stockpot|big pot)\b`)
+	toldHot   = regexp.MustCompile(`\b(?:boil|boils|boiling|rolling|rolls|roll)\b`)
 	// What stands behind "timed from the boil, not".
 	goesIn = regexp.MustCompile(`^from when (?:they|it|jars|pot) (?:go|goes|went) in $`)
 	// What makes it a water bath, or pressure.
@@ -70,6 +75,9 @@ func (p *passage) tellsProcess() (act string, ok bool) {
 	if form == "" || times > 1 || times > 0 && (p.at.Done || p.at.Running) || !toldForm.MatchString(form) {
 		return "", false
 	}
+	if times > 0 && p.noHeat(form) {
+		return "", false
+	}
 	boils, pounds := toldBoils.MatchString(form), toldPounds.MatchString(form)
 	switch {
 	case times == 0:
@@ -82,6 +90,39 @@ func (p *passage) tellsProcess() (act string, ok bool) {
 		return "pressure-process", true
 	}
 	return "process", true
+}
+
+// noHeat reports a time that jars may spend without any: they stand, are left, or the heat
+// went off before it.
+func (p *passage) noHeat(form string) bool {
+	for i := range p.c.all[:p.c.begin] {
+		if w := &p.c.all[i]; w.low == "off" || w.low == "out" {
+			return true // "bring to the boil, off, 20 minutes"
+		}
+	}
+	idle := toldStill.MatchString(form) || toldIdle.MatchString(form)
+	if off := strings.Index(form, "off "); off >= 0 && (idle || off < strings.Index(form, "T ")) {
+		return true
+	}
+	hot := toldHot.MatchString(form) || p.after != nil && p.after.t[0].low != "then" && p.after.hasAny([]string{"from the boil", "to the boil", "it boils", "boils again"})
+	return !hot && (toldStill.MatchString(form) || toldIdle.MatchString(form) && !strings.Contains(form, "P "))
+}
+
+// standsCold reports a time for which full jars are only left or stand: "let them sit 20
+// minutes in the boiled water". Ten minutes they may rest once the heat is off.
+func (p *passage) standsCold() bool {
+	const rest = 10
+	long := p.before != nil && p.before.measured(english.Duration) && p.says("to stand", "to sit", "to rest")
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && m.Max <= rest && (p.at.Running || len(p.c.m) > 1 || p.c.unit().hasAny([]string{"off", "lid", "lids"})) {
+			return false // "20 minutes, and 5 more just sitting there"
+		}
+		long = long || m.Kind == english.Duration && m.Max <= 200
+	}
+	if !long || p.c.pressed() || p.says("boiling water", "boiling bath", "boil", "boiling", "rocking", "jiggling", "pressure", "zero", "drop", "drops", "cool", "counter", "towel", "fridge") && !p.says("off the boil", "boiled water") {
+		return false
+	}
+	return p.says("standing", "sitting", "off the boil", "to stand", "to sit", "to rest") || p.does("sit stand rest leave set") && !p.says("timer", "clock", "set the time")
 }
 
 // counts reports whether a clause gives a time, or sets about counting one.

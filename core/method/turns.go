@@ -383,7 +383,7 @@ func (p *passage) weightGone() bool {
 
 // toTheShoulders reports water that stands lower than the lids.
 func (p *passage) toTheShoulders() bool {
-	return p.at.Filled && !p.at.Done && p.c.around(8).has("water") && p.says("their shoulders", "the shoulders", "their necks", "to the neck", "their waists", "halfway up", "half way up", "halfway", "half way", "half in the water", "half in water", "half under", "half out", "half covered", "half submerged") && !p.says("canner has", "pressure", "inches")
+	return p.at.Filled && (!p.at.Done || counts(p.before)) && p.c.around(8).has("water") && p.says("their shoulders", "the shoulders", "their necks", "to the neck", "their waists", "halfway up", "half way up", "halfway", "half way", "half in the water", "half in water", "half under", "half out", "half covered", "half submerged") && !p.says("canner has", "pressure", "inches")
 }
 
 // washCopper reports jars that are boiled for their minutes in a vessel for washing.

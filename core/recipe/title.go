@@ -16,13 +16,11 @@ func TitleSaid(title string) string {
 	if m := corrected.FindStringIndex(title); m != nil {
 		title = title[m[1]:]
 	}
-	title = notThat.ReplaceAllString(title, "")
 	return canned.ReplaceAllString(denied.ReplaceAllString(title, ""), "")
 }
 
 var (
 	denied    = pattern.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
-	notThat   = pattern.MustCompile(`(?i)^[^:?.!]{2,30}[:?] (?:no|nope|never|not any ?more)\b[^.!]*[.!] `)
 	canned    = pattern.MustCompile(`(?i)^(home[- ]?)?(canned|bottled|jarred|put[- ]up|pressure[- ]canned) `)
 	corrected = pattern.MustCompile(`(?i)\b(no,? wait|no,? sorry|sorry,|I mean),? |\? (?:no|nope|nah|not quite)[,.!]? `)
 )

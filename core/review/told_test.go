@@ -38,6 +38,27 @@ func (b toldBase) tell(row string, minutes, pounds int) string {
 	return strings.Replace(b.text, "TOLD", strings.ToUpper(told[:1])+told[1:], 1)
 }
 
+// Jars that only stand get no heat for their minutes, and a clock that starts before the boil
+// takes some away, whatever the minutes are.
+func TestToldWithoutHeat(t *testing.T) {
+	t.Parallel()
+	for kind, rows := range map[string][]string{
+		"b": {"Let the jars stand in the canner {t} minutes.", "Leave them in the hot water bath {t} minutes, off.", "Heat {t} minutes.", "Off, {t} minutes.", "They sit in the bath {t} minutes.", "Stand {t} minutes in the kettle.", "Bring to a boil, off, {t} minutes.", "Heat to the boil, leave {t} minutes.",
+			"Lids on, {t} minutes.", "Kettle on, {t} minutes.", "Leave the jars {t} minutes with the lids on.", "Bring the water to the boil; then {t} minutes standing.", "Boil, off, leave them {t} minutes in the canner.", "Let them sit {t} minutes in the boiled water.", "{t} minutes with the water half up the jars.",
+			"{t} minutes in the pan with one inch of water.", "{t} minutes, jars half in the water.", "{t} minutes from when the pot goes on.", "{t} minutes, counting from when the water starts to steam.", "Count {t} minutes from when it starts bubbling.", "{t} minutes under the lid in the hot water.", "{t} minutes in hot water."},
+		"p": {"Vent 10 minutes, {p} lb, then let it sit {t} minutes.", "Vent 10 minutes. Bring to {p} lb, off, {t} minutes.", "Vent 10 minutes. {p} lb, then stand {t} minutes.", "Vent 10 minutes. Heat to {p} lb and leave it {t} minutes off.", "Vent 10 minutes. Get it to {p} lb and let it stand for {t} minutes.", "Vent 10 minutes, cook {t} minutes.",
+			"Vent 10 minutes, {p} lb, {t} minutes from when the steam starts.", "{t} minutes in the water bath.", "{t} minutes from the boil.", "{t} minutes in the canner, counted from the boil.", "{t} minutes, boiling.", "Give them {t} minutes in boiling water.", "Vent 10 minutes, {p} lb, {t} minutes with the lid up."},
+	} {
+		for _, row := range rows {
+			for _, b := range toldBases {
+				if b.kind == kind && b.minutes > 15 {
+					assert.NotEqual(t, review.Clear, reviewText(t, b.tell(row, b.minutes, b.pounds), 500, "weighted").Verdict, "%s", row)
+				}
+			}
+		}
+	}
+}
+
 // However the process is told, figures below the tested ones are never cleared; with the
 // tested ones it is understood.
 func TestProcessTold(t *testing.T) {
