@@ -55,6 +55,9 @@ func (p *Procedure) Check() error {
 		if !slices.Contains(needs, n.Need) || n.Text == "" {
 			return fail("need %q is unknown or has no text", n.Need)
 		}
+		if !(n.Minutes >= 0 && n.Minutes <= 120) {
+			return fail("need %q: food is heated 0 to 120 minutes before it is filled", n.Need)
+		}
 	}
 	for _, r := range p.Rows {
 		check := r.Check

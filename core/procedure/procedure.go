@@ -105,6 +105,9 @@ type Requirement struct {
 	// "reduced", "fermented", "grated", "baked".
 	Need string `yaml:"need"`
 	Text string `yaml:"text"`
+	// Minutes is how long the food is heated before it is filled, at the least; 0 where
+	// that is not part of what was tested.
+	Minutes float64 `yaml:"minutes"`
 }
 
 // Requires reports whether the procedure has the need.

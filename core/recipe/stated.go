@@ -106,6 +106,10 @@ func (f *factReader) readActs() {
 			case "raw-pack":
 				f.out.Packs = append(f.out.Packs, Said[string]{"raw", f.line})
 			case "hot-pack":
+				if f.heatOfOther(i, i+n) {
+					delete(f.acts, i)
+					break
+				}
 				f.out.Packs = append(f.out.Packs, Said[string]{"hot", f.line})
 			case "water-bath":
 				f.out.Methods = append(f.out.Methods, Said[string]{"water-bath", f.line})
@@ -145,6 +149,31 @@ func (f *factReader) readActs() {
 		i += n
 	}
 }
+
+// heatOfOther reports that the words of a hot pack, t[i:end], speak of jars that are hot, or
+// of what is poured over: "fill hot, clean pint jars", "pour hot syrup over".
+func (f *factReader) heatOfOther(i, end int) bool {
+	if last := f.text(end - 1); last != "hot" && last != "boiling" {
+		return false
+	}
+	for k := end; k < end+6 && k < len(f.t); k++ {
+		if w := f.text(k); w == "in" || w == "into" || w == "to" {
+			return false // "pack hot into pints"
+		}
+		if _, n := jarWord(f.t, k); n > 0 || pouredOver[f.text(k)] || jarMakings[f.text(k)] {
+			return true
+		}
+		if f.r.foodAt(f.t, k) {
+			return false
+		}
+	}
+	return false
+}
+
+var (
+	pouredOver = set("water syrup brine broth stock liquid liquor vinegar pickling")
+	jarMakings = set("jar glass bottle container pint quart half-pint")
+)
 
 // aside reports whether the act at t[i] is another's, or boiling water before there
 // are jars to put in it.
@@ -678,23 +707,12 @@ func (f *factReader) numbers() {
 				}
 			}
 			i = j + 1
-		case (u == "cm" || u == "mm" || u == "centimeter" || u == "centimetre") && f.leftFree(j+1):
-			inches := v / 2.54
-			if u == "mm" {
-				inches /= 10
-			}
-			f.headspace(math.Round(inches*100) / 100)
-			i = j + 1
-		case u == "inch" || u == "in" || u == "\"":
-			for k := j + 1; k <= j+5; k++ {
-				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hdsp" || w == "hdspc" || w == "head" || w == "space" || w == "gap" || f.edge(k) || f.roomAbove(k) {
-					f.headspace(v)
+		case inchesOf[u] > 0:
+			if f.leftFree(i, j+1) {
+				if inchesOf[u] != 1 {
+					v = math.Round(v*inchesOf[u]*100) / 100
 				}
-			}
-			for k := i - 1; k >= i-4; k-- {
-				if w := f.text(k); w == "headspace" || w == "headroom" || w == "hs" || w == "hdsp" || w == "hdspc" {
-					f.headspace(v)
-				}
+				f.headspace(v)
 			}
 			i = j + 1
 		default:
@@ -890,11 +908,39 @@ func (f *factReader) starts() bool {
 	return begin && clock
 }
 
-// leftFree reports whether what stands from i on says that the length is left free at
-// the top of the jar.
-func (f *factReader) leftFree(i int) bool {
-	for k := i; k <= i+4; k++ {
-		if w := f.text(k); w == "headspace" || w == "headroom" || w == "gap" || w == "free" || w == "empty" || f.edge(k) || f.roomAbove(k) || w == "at" && f.text(k+1) == "the" && f.text(k+2) == "top" {
+// inchesOf gives the lengths that a headspace is told in, in inches.
+var inchesOf = map[string]float64{"inch": 1, "in": 1, "\"": 1, "cm": 1 / 2.54, "centimeter": 1 / 2.54, "centimetre": 1 / 2.54, "mm": 1 / 25.4, "millimeter": 1 / 25.4, "millimetre": 1 / 25.4}
+
+var (
+	// headspaces name what is left free; emptiness says that it is.
+	headspaces = set("headspace headroom hs hdsp hdspc")
+	emptiness  = set("between head space gap room air free empty clear swelling expansion stick ruler")
+	leaves     = set("leave leaving left allow allowing keep stop quit measure")
+	edges      = set("top rim brim edge mouth neck thread lip lid")
+	// ofPieces are what has another length: what is cut, and the water over the jars.
+	ofPieces = set("cut slice dice chop cube trim piece chunk stick-thick length long thick wide apart stem root tail fat rind peel bone water bath cover over above deep")
+)
+
+// leftFree reports whether the length at t[i], with end behind its unit, is left free at the
+// top of the jar: "1 inch from the rim", "leave yourself an inch", "a gap of 2 cm".
+func (f *factReader) leftFree(i, end int) bool {
+	for k := end; k <= end+4; k++ {
+		if headspaces[f.text(k)] || f.text(k) == "head" || f.text(k) == "space" || f.text(k) == "gap" || f.edge(k) || f.roomAbove(k) {
+			return true
+		}
+	}
+	for k := max(0, i-4); k < i; k++ {
+		if headspaces[f.text(k)] {
+			return true
+		}
+	}
+	for k := range f.t {
+		if ofPieces[f.text(k)] {
+			return false
+		}
+	}
+	for k := max(0, i-4); k <= end+4; k++ {
+		if w := f.text(k); emptiness[w] || leaves[w] || w == "top" && (f.text(k-1) == "up" || f.text(k-1) == "on" || f.text(k-1) == "the") {
 			return true
 		}
 	}
@@ -916,13 +962,12 @@ func (f *factReader) roomAbove(i int) bool {
 // edge reports "from the top", "below the rim", "of the brim" at t[i].
 func (f *factReader) edge(i int) bool {
 	switch f.text(i) {
-	case "from", "below", "under", "of", "short", "to":
+	case "from", "below", "under", "of", "short", "to", "off", "down", "between":
 	default:
 		return false
 	}
 	for k := i + 1; k <= i+2; k++ {
-		switch f.text(k) {
-		case "top", "rim", "brim", "edge", "mouth", "neck":
+		if edges[f.text(k)] {
 			return true
 		}
 	}

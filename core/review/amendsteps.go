@@ -200,6 +200,9 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	if w.was.vent != nil && w.is.vent == nil && a.did("vent") {
 		return "Let steam stream out for a full 10 minutes before you close the vent."
 	}
+	if h, short := w.was.shortHeat(); short && h.step == s && w.puts("boil") {
+		return text[:h.start] + quantity.Number(h.need.Minutes) + " minutes" + text[h.end:]
+	}
 	var lost []string
 	for _, t := range z.dropped {
 		if a.did(t) {

@@ -8,6 +8,7 @@ import (
 	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/procedure"
+	"damson/core/recipe"
 	"damson/core/words"
 )
 
@@ -35,11 +36,40 @@ func (b *bench) course(yield func(told) bool) {
 			if c.Kind != method.Doing || c.Negated {
 				continue
 			}
-			filled = filled || c.Lids() || c.InJars() && fills(c)
-			lidded = lidded || c.Lids() && lidWords.MatchString(c.Text)
+			if onlyThings.MatchString(st.Text) {
+				continue
+			}
+			potLid := !filled && heatWords.MatchString(ofLiquid.ReplaceAllString(strings.ToLower(c.Text), "")) // "boil 2 minutes, lid on"
+			potLid = potLid || mushroomCaps.MatchString(c.Text)
+			filled = filled || c.Lids() && !potLid && !b.inList(st.No) || c.InJars() && fills(c)
+			lidded = lidded || c.Lids() && !potLid && lidWords.MatchString(c.Text) && !b.inList(st.No)
 		}
 	}
 }
+
+// inList reports whether the line is one of the list of ingredients, where a jar or a lid
+// that is named closes nothing: "mushrooms, closed caps". A paragraph is none.
+func (b *bench) inList(line int) bool {
+	sentences := 0
+	for s := range b.steps {
+		if b.steps[s].No == line {
+			if closing.MatchString(b.steps[s].Text) {
+				return false
+			}
+			sentences++
+		}
+	}
+	return sentences <= 2 && slices.ContainsFunc(b.items, func(it item) bool { return !it.fromStep && it.line == line })
+}
+
+// closing is what is done just before a jar is closed.
+var closing = pattern.MustCompile(`(?i)\b(wip\w+|bubbles?|debubble|rims?|tight\w*|adjust)\b`)
+
+// onlyThings is a line that names what will be needed, or a fact, and does nothing.
+var onlyThings = pattern.MustCompile(`(?i)^[\d ./½¼]*(inch|in\.?|"|cm) (of )?(headspace|head ?space|headroom)\W*$|^makes? |^yields? |(?i)^\W*(lids?|rings?|bands?|caps?|jars?)( and (lids?|rings?|bands?|jars?))?\W*$`)
+
+// mushroomCaps are no lids: "unopened caps", "caps less than an inch".
+var mushroomCaps = pattern.MustCompile(`(?i)\b(unopened|closed|open|small|white|brown|with|mushroom|whole) caps?\b|\bcaps? (less|under|no|up|smaller|whole)\b|\bto (the )?cap\b|\bcap well closed\b`)
 
 // lidWords are what closes a jar, in a clause that closes it.
 var lidWords = pattern.MustCompile(`(?i)\b(lids?|flats|caps?|bands?|close[ds]?|tops? on)\b`)
@@ -77,69 +107,102 @@ func (b *bench) filledCold() (line int, cold bool) {
 	if main.ref == nil || main.done("cooked", "blanched", "boiled", "steamed", "browned", "roasted", "heated", "baked", "hot") || main.came("cooked") {
 		return 0, false
 	}
-	last := -1
+	before, filled := b.beforeFilling()
+	heated, on := false, pot{b: b}
 	for t := range b.course {
-		st := &b.steps[t.s]
-		if t.s != last && b.hotFood(st.Text) {
-			return 0, false
+		if b.hotFood(b.steps[t.s].Text) {
+			return 0, false // it may be named behind the lid too: "hot pieces to the rim"
 		}
-		last = t.s
-		if cold = t.filled; cold {
-			continue // what was hot is named behind the lid too: "hot pieces to the rim"
-		}
-		if makesHot(t.c, main.ref.Names[0]) {
-			return 0, false
-		}
-		line = st.No
 	}
-	return line, cold
+	for _, t := range before {
+		line = b.steps[t.s].No
+		if on.heats(t) {
+			heated = true
+		} else if cooled.MatchString(t.c.Text) && !t.c.Negated && !ofBrine.MatchString(t.c.Text) {
+			heated = false
+		}
+	}
+	return line, filled && !heated
+}
+
+// beforeFilling returns the clauses of the method up to that which fills the jars last, and
+// whether one does. That is before they are closed, but for who names the lids first.
+func (b *bench) beforeFilling() (before []told, filled bool) {
+	var all []told
+	early, late, any, process := -1, -1, -1, -1
+	for t := range b.course {
+		i := len(all)
+		all = append(all, t)
+		if t.filled && any < 0 {
+			any = i
+		}
+		if processes(t.c) {
+			process = i
+		}
+		if t.c.Kind != method.Doing || t.c.Negated || heatsJars.MatchString(t.c.Text) || !b.goesIn(t) {
+			continue
+		}
+		if !t.lidded {
+			early = i
+		}
+		if process < 0 {
+			late = i
+		}
+	}
+	end := max(early, -1)
+	if end < 0 {
+		end = late
+	}
+	if end < 0 {
+		end = any
+	}
+	return all[:end+1], end >= 0
+}
+
+// goesIn reports whether the clause puts something into jars, and does not only name them.
+func (b *bench) goesIn(t told) bool {
+	switch {
+	case fills(t.c):
+		return t.c.InJars() || namesJars.MatchString(t.c.Text)
+	case !t.c.InJars():
+		return false
+	case intoJars.MatchString(t.c.Text):
+		return true
+	}
+	return slices.ContainsFunc(b.steps[t.s].Foods, func(m recipe.Mention) bool { return m.At >= t.c.Start && m.At < t.c.End && !m.Without && !m.Beside })
+}
+
+var intoJars = pattern.MustCompile(`(?i)\b(in|into|to|fill\w*|pack\w*) ((the|your|my|his|her|each|every|all|hot|clean|warm|steril\w+|prepared|scalded|empty|canning|glass|wide-mouth|pint|quart|half-pint|half pint|\d+),? ){0,4}(jars?|pints?|quarts?|half-pints?|bottles?)\b`)
+
+var heatsJars = pattern.MustCompile(`(?i)\b(boil\w*|heat|warm|steril\w+|keep|scald|wash|rinse) (all |up )?(the |your |my |some )?(clean |empty |\d+ )?(pint |quart )?(jars|pints|quarts|bottles)\b`)
+
+var namesJars = pattern.MustCompile(`(?i)\b(jars?|pints?|quarts?|half-pints?|bottles?)\b`)
+
+// processes reports whether the clause processes closed jars.
+func processes(c *method.Clause) bool {
+	for _, a := range c.Acts {
+		switch a.Name {
+		case "process", "pressure-process", "boil-bath", "vent", "come-to-pressure":
+			return !a.Undone
+		}
+	}
+	return false
 }
 
 // hotFood reports food that is hot when it goes in, whatever made it so. A sauce or a juice
 // is that food only where it is what the procedure makes: over meat it is the liquid.
 func (b *bench) hotFood(text string) bool {
-	if hotSolids.MatchString(text) {
+	if hotSolids.MatchString(text) || containsAny(strings.ToLower(text), "hot "+b.items[b.main].ref.Names[0], "boiling "+b.items[b.main].ref.Names[0], b.items[b.main].ref.Names[0]+" hot", b.items[b.main].ref.Names[0]+"s hot") {
 		return true
 	}
 	made := hotProduct.FindStringSubmatch(text)
 	return made != nil && strings.EqualFold(made[1], b.proc.Product)
 }
 
-// makesHot reports whether the clause heats food, or may: what nobody could read counts
-// where it speaks of a pot, of heat or of a time.
-func makesHot(c *method.Clause, food string) bool {
-	switch {
-	case c.Kind == method.Unread:
-		return mayHeat.MatchString(c.Text)
-	case c.Negated, c.Kind == method.Talk && !c.Untouched(), c.Kind == method.Serve:
-		return false
-	}
-	text := strings.ToLower(c.Text)
-	if !timed(text) || dips.MatchString(text) {
-		text = ofLiquid.ReplaceAllString(text, "") // but "two minutes in boiling water" heats
-	}
-	switch {
-	case !heatWords.MatchString(text):
-		return false
-	case strings.Contains(text, food):
-		return true
-	}
-	return !vessels.MatchString(text) && (!ofBrine.MatchString(text) || solidsNamed.MatchString(text))
-}
-
 var (
-	heatWords = pattern.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|heat|heats|heated|heating|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|broil\w*|grill\w*|blister\w*)\b`)
-	// dips only loosen skins.
-	dips = pattern.MustCompile(`\b(dip\w*|scald\w*|plung\w*|drop\w*)\b`)
-	// ofBrine is what is boiled by itself and poured over.
-	ofBrine     = pattern.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution)\b`)
-	solidsNamed = pattern.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|vegetables?)\b|\bin (the |their |a |this |that |very |light |medium |heavy )*(syrup|brine)\b`)
-	vessels     = pattern.MustCompile(`\b(jars?|lids?|bands?|canner)\b`)
-	// ofLiquid is a liquid that is hot, which heats nothing by being poured over.
-	ofLiquid = pattern.MustCompile(`\b(boiling|simmering|steaming|boiled|hot)[- ](\pL+ )?(water|broth|stock|liquid|brine|syrup|juice)\b`)
 	// mayHeat is what a clause that nobody read may heat with.
 	mayHeat    = pattern.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
-	hotSolids  = pattern.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|fruit|apples|tomatoes|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\bpack(ed)? (it |them |in )?hot\b`)
+	hotSolids  = pattern.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|fruit|apples|tomatoes|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\b(pack(ed)?|fill(ed)?) (it |them |in |\pL+ )?hot[.,;]?$`)
 	hotProduct = pattern.MustCompile(`(?i)\b(?:hot|boiling) (?:\pL+ )?(sauce|juice|puree)\b`)
 )
 

@@ -148,6 +148,7 @@ func packs(b *bench) {
 		}
 	}
 	b.neverHeated()
+	b.heatedShort()
 	means := ""
 	if len(b.draft.methods) == 1 && b.proc.Has(procedure.Filter{Method: b.draft.methods[0].Value}) {
 		means = b.draft.methods[0].Value

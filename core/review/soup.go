@@ -1,6 +1,15 @@
 package review
 
-import "damson/core/quantity"
+import (
+	"slices"
+	"strings"
+
+	"damson/core/method"
+	"damson/core/pattern"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
 
 // Shares of a soup (verdicts: the soup rule).
 const (
@@ -81,6 +90,13 @@ func solids(b *bench) {
 			return
 		}
 	}
+	if s, full := b.fullOfSolids(); full {
+		b.report(Finding{Code: "solids-ratio", Severity: Change, Line: at(b.steps[s].No), Do: "Fill half with solids, then liquid", Message: "Jars full of solids heat far more slowly; the soup time was tested with half the jar free liquid.", edit: func(d *draft) {
+			half(d)
+			d.steps[s].gone = true
+		}})
+		return
+	}
 	if b.halfSolids {
 		return
 	}
@@ -103,6 +119,55 @@ func solids(b *bench) {
 	}
 	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "The soup time was tested with half the jar free liquid.", Remedy: "Boil 5 minutes; fill half with solids, then liquid."})
 }
+
+// fullOfSolids returns the step that fills the jars with solids to more than the half: in so
+// many words, or by packing them in first, with the liquid for what room is left.
+func (b *bench) fullOfSolids() (s int, full bool) {
+	first := -1
+	for t := range b.course {
+		text, st := strings.ToLower(t.c.Text), &b.steps[t.s]
+		if t.lidded || processes(t.c) || t.c.Negated || t.c.Kind == method.Serve {
+			continue
+		}
+		jars := t.c.InJars() || namesJars.MatchString(st.Text)
+		solid := solidsIn.MatchString(st.Text) || b.namesSolid(st)
+		liquid := fillsUp.MatchString(text)
+		if first >= 0 && liquid && !b.halfSolids {
+			return first, true // "fill jars with the vegetables; hot broth to cover"
+		}
+		switch {
+		case jarsFull.MatchString(text):
+			return t.s, true
+		case !jars || !solid || partly.MatchString(text) || leaves.MatchString(text):
+		case fullest.MatchString(text) && (!liquid || solidsIn.MatchString(text)):
+			return t.s, true // but "then fill to the top with broth"
+		case liquid && thenLiquid.MatchString(text) && !asOne.MatchString(text) && !b.halfSolids:
+			return t.s, true // "pack the vegetables in, then hot broth"
+		case !liquid && b.goesIn(t) && solidsIn.MatchString(text) && !asOne.MatchString(text):
+			first = t.s
+		}
+	}
+	return 0, false
+}
+
+// namesSolid reports whether the sentence names a food that the soup has in pieces.
+func (b *bench) namesSolid(st *step) bool {
+	return slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool {
+		k := b.find(m, len(b.items))
+		return k >= 0 && b.role(k) == procedure.Main && !m.Without
+	})
+}
+
+var (
+	fullest  = pattern.MustCompile(`\b(full|to the (very )?(top|brim|rim|neck|necks|shoulders?)|brim-?full|heaping|three[- ]quarters?|two[- ]thirds?|3/4|2/3|¾|⅔|nearly all|mostly|more (solids|vegetables|veg|meat) than|as many (\pL+ )?as|crams?|pile|stuff|[5-9]\d (percent|%)|up to an inch|to an inch|till? (they're |it's |the jars? (is|are) )?full)\b`)
+	partly   = pattern.MustCompile(`\b(half|halfway|halves|1/2|½|a third|one third|a quarter full|never|not|full (rolling )?boil|full heat|full pressure|full pot|headspace)\b`)
+	solidsIn = pattern.MustCompile(`(?i)\b(solids?|vegetables?|veg|veggies|pieces|chunks|meat|fish out|slotted|skimmer|soup)\b`)
+	jarsFull = pattern.MustCompile(`\b(jars?|pints?|quarts?) (right |quite |brim)?-?full\b`)
+	// leaves is headspace, and asOne what is filled with its liquid.
+	leaves  = pattern.MustCompile(`\b(headspace|leav\w+)\b`)
+	asOne   = pattern.MustCompile(`\b(soup|mixture|everything|together|evenly|equal\w*|same amount|share\w*)\b`)
+	fillsUp = pattern.MustCompile(`\b(broth|stock|liquid|water|juice)\b`)
+)
 
 // thin reports whether the amounts have as much liquid as solids.
 func (b *bench) thin() bool {

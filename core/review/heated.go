@@ -1,0 +1,113 @@
+package review
+
+import (
+	"slices"
+	"strings"
+
+	"damson/core/english"
+	"damson/core/method"
+	"damson/core/pattern"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/words"
+)
+
+// heat is a time for which the food is heated before it is filled: the step, the bytes of
+// the time in its text, and the least of its minutes.
+type heat struct {
+	step, start, end int
+	minutes          float64
+	// found is true where the method gives a time, tender where it says how it must be, and
+	// filled where it fills jars at all.
+	found, tender, filled bool
+	need                  procedure.Requirement
+}
+
+// heatedShort reports food that is heated for less than the procedure has it, before it is
+// filled: its hot pack was tested boiled through.
+func (b *bench) heatedShort() {
+	if _, cold := b.filledCold(); cold || b.added["hot"] {
+		return // it is asked for as a whole
+	}
+	h, short := b.shortHeat()
+	if h.need.Minutes > 0 && !h.found && b.stated() && h.filled && !h.tender {
+		b.report(Finding{Code: "pack-style", Severity: Care, Do: "Heat it " + quantity.Number(h.need.Minutes) + " minutes first", Message: "The method does not say for how long it is heated before it is filled.", Remedy: h.need.Text, Source: b.proc.Citation()})
+	}
+	if !short {
+		return
+	}
+	want := quantity.Number(h.need.Minutes)
+	b.report(Finding{Code: "pack-style", Severity: Change, Line: at(b.steps[h.step].No), Do: "Heat it " + want + " minutes first",
+		Message: sprint("The recipe heats it %s minutes before it is filled; %s minutes were tested.", quantity.Number(h.minutes), want),
+		Remedy:  h.need.Text, Source: b.proc.Citation(), edit: func(d *draft) { d.added["boil"] = true }})
+}
+
+// shortHeat returns the longest time for which the food is heated before it is filled, where
+// it is shorter than the procedure's.
+func (b *bench) shortHeat() (heat, bool) {
+	if b.proc == nil || b.added["boil"] {
+		return heat{}, false
+	}
+	i := slices.IndexFunc(b.proc.Needs, func(r procedure.Requirement) bool { return r.Minutes > 0 })
+	if i < 0 {
+		return heat{}, false
+	}
+	best := heat{need: b.proc.Needs[i]}
+	before, filled := b.beforeFilling()
+	best.filled = filled
+	for _, t := range before {
+		if t.c.Negated || t.c.Kind == method.Serve || !b.heatsFood(t) {
+			continue
+		}
+		best.tender = best.tender || untilDone.MatchString(t.c.Text)
+		tokens := words.Split(t.c.Text)
+		for _, m := range english.Measures(tokens) {
+			if m.Kind != english.Duration || best.found && m.Min <= best.minutes {
+				continue
+			}
+			best.found, best.step, best.minutes = true, t.s, m.Min
+			best.start, best.end = t.c.Start+tokens[m.Start].Start, t.c.Start+tokens[m.End-1].End
+		}
+	}
+	return best, best.found && best.minutes < best.need.Minutes
+}
+
+// heatsFood reports whether the time of a clause may be one for which the food of the jar is
+// heated: none for which it stands, loses its skin, or is not in the pot yet.
+func (b *bench) heatsFood(t told) bool {
+	text := strings.ToLower(b.steps[t.s].Text)
+	clause := t.c.Text
+	if heatWords.MatchString(clause) {
+		clause = strings.ReplaceAll(clause, "soaked ", "") // "boil the soaked beans"
+	}
+	if standsOnly.MatchString(clause) || skinning.MatchString(text) || vessels.MatchString(t.c.Text) && !strings.Contains(text, "before") {
+		return false
+	}
+	together := solidsNamed.MatchString(text) || allTogether.MatchString(text) || joined.MatchString(text)
+	if !together && b.main >= 0 && b.items[b.main].ref != nil && (ofBrine.MatchString(text) || ofStock.MatchString(text)) && !strings.Contains(text, b.items[b.main].ref.Names[0]) {
+		return false
+	}
+	if together || !b.soup() {
+		return true
+	}
+	named, solid := 0, 0
+	for i := range b.items {
+		if b.items[i].ref == nil || b.items[i].serving || b.role(i) != procedure.Main {
+			continue
+		}
+		solid++
+		if strings.Contains(text, b.items[i].ref.Names[0]) {
+			named++
+		}
+	}
+	return named == 0 || named*2 > solid
+}
+
+var (
+	untilDone   = pattern.MustCompile(`(?i)\b(un)?till? (\pL+ ){0,3}(tender|soft|done|wilted|cooked|limp)\b`)
+	standsOnly  = pattern.MustCompile(`(?i)\b(soak\w*|stand\w*|rest\w*|sit|sits|steep\w*|cool\w*|chill\w*|overnight|ice|dip\w*|plung\w*|ahead|earlier)\b`)
+	skinning    = pattern.MustCompile(`\b(skins?|peels?|slip\w*|wash\w*)\b`)
+	ofStock     = pattern.MustCompile(`\b(broth|stock|bones?|liquid)\b`)
+	joined      = pattern.MustCompile(`\b(all|it|combined?|cover(ed)?|mixed?|add(ed)?|with)\b`)
+	allTogether = pattern.MustCompile(`\b(all together|all of (it|them)|everything|together|the rest|the lot|soup|mixture)\b`)
+)
