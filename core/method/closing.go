@@ -52,9 +52,13 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "open-kettle", "only sealed"
 	case p.stative() && p.fewer():
 		return "process-short", "fewer minutes"
+	case p.unweighted():
+		return "pressure-low", "the weight stays off"
+	case p.ventsLess():
+		return "vent", "a vent that is less"
 	case p.heatGone():
 		return "process-short", "the heat is off"
-	case p.cooler(), p.standsCold():
+	case p.cooler(), p.standsCold() && !p.letsAirOut():
 		return "process-short", "below the boil"
 	case got.Why == processTold:
 		return "", ""
@@ -240,6 +244,9 @@ func (p *passage) strayTime(got *Clause) bool {
 
 // ventsTime reports the minutes that steam streams first.
 func (p *passage) ventsTime() bool {
+	if p.letsAirOut() {
+		return true
+	}
 	before := p.before != nil && len(p.before.t) <= 2 && p.before.hasAny([]string{"vent", "exhaust", "venting"})
 	if !before && !p.says("steam", "steams", "steaming", "vent", "venting", "vents", "exhaust", "exhausts", "petcock") || p.says("only") {
 		return false

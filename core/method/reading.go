@@ -47,7 +47,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, lids, inJars, ofProcess, figured, over, settled bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, ofProcess, figured, over, settled bool
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -161,6 +161,8 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			if act != "" {
 				got.Acts = []Act{{Name: act, Minutes: 1}}
 			}
+		} else if p.tellsVent() {
+			got = Clause{Kind: Doing, Why: processTold, Acts: []Act{{Name: "vent", Minutes: c.m[0].Min}}}
 		} else if p.bath() {
 			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
 		}
@@ -185,6 +187,8 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
 		got.lids = p.hasClass(Band) || p.hasClass(Rim) && !p.says("wide mouth", "wide-mouth", "regular mouth", "regular-mouth") || p.hasClass(Lid) && !p.hasClass(Pot)
 		got.steams = !(p.does("steam") && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
+		got.airs = p.letsAirOut()
+		got.steams = got.steams || got.airs
 		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
 		got.takes = p.stative() && p.says("this year", "this time", "now", "nowadays", "today", "these days", "with us", "for us", "with me", "here") || p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
 		got.more = p.says("another", "more", "extra", "additional")
@@ -1295,6 +1299,10 @@ func (c *Clause) InJars() bool { return c.inJars }
 
 // Lids reports whether the clause speaks of the lids, bands or rims of jars.
 func (c *Clause) Lids() bool { return c.lids }
+
+// Airs reports whether the clause says how long the air is let out of a loaded canner before
+// the weight goes on.
+func (c *Clause) Airs() bool { return c.airs }
 
 // Steams reports whether the clause measures how long steam streams out.
 func (c *Clause) Steams() bool { return c.steams }

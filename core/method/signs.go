@@ -432,6 +432,12 @@ func (p *passage) lastLook() (code, why string) {
 			return "method-mismatch", "water that does not cover"
 		case p.quickRelease():
 			return "cooling", "a quick release"
+		case p.coldOnCanner(), p.letsPressureOut():
+			return "cooling", "the pressure is brought down"
+		case p.opensAtOnce():
+			return "cooling", "opened when the time is up"
+		case p.keepsUnsealed():
+			return "lid", "kept without a seal"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():

@@ -263,6 +263,12 @@ func (f *factReader) venting(i, end int) bool {
 	return c != nil && (c.Steams() || slices.ContainsFunc(c.Acts, func(a method.Act) bool { return a.Name == "vent" })) && !f.timeBetween(c, i)
 }
 
+// airs reports whether the clause of the token lets the air out of the canner.
+func (f *factReader) airs(i int) bool {
+	c := f.clauseAt(i)
+	return c != nil && c.Airs()
+}
+
 // clauseAt returns the clause of the token, nil where none has it.
 func (f *factReader) clauseAt(i int) *method.Clause {
 	for k := range f.clauses {
@@ -748,7 +754,7 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 	clocked := before == "clock" || before == "timer" || before == "count" || before == "counting" || f.between && before == "then"
 	plume := (before == "for" || before == "to") && (f.text(i-2) == "timer" || f.text(i-2) == "clock") && m.Min <= 15 && f.plumeBefore(i)
 	switch {
-	case plume:
+	case plume, m.Min <= 15 && f.airs(i):
 		return "vent"
 	case m.Min > 5*60 && !f.processing(i) || m.Min > day:
 		return "other" // how long it keeps

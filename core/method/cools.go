@@ -1,0 +1,49 @@
+package method
+
+// What is done to a canner whose time is up, before its pressure has gone by itself, and to
+// jars that did not seal (USDA Complete Guide 2015, guide 1; from memory).
+
+// coldOnCanner reports something wet or cold that is put on the canner: "lay a wet towel on
+// the lid", "wet the sides down with the hose".
+func (p *passage) coldOnCanner() bool {
+	if !p.at.Done || p.negated() || !p.does("put lay place set drape throw heap spray wet hose mist splash press spread sponge pile") {
+		return false
+	}
+	if !p.says("ice", "snow", "hose", "fan", "frozen peas", "wet towel", "wet cloth", "wet rag", "damp towel", "damp cloth", "cold towel", "cold cloth", "cold water", "cool water") {
+		return false
+	}
+	return p.says("on the lid", "over the lid", "on its lid", "on top", "on the canner", "over the canner", "against the canner", "the sides", "at the canner", "the canner down")
+}
+
+// letsPressureOut reports pressure that is let out: "bleed the pressure off slowly".
+func (p *passage) letsPressureOut() bool {
+	if !p.at.Done || p.negated() || p.says("itself", "its own", "natural", "naturally", "on their own") {
+		return false
+	}
+	return p.does("bleed burp dump ease vent") && p.says("pressure", "steam", "it off", "it down") && p.says("off", "out", "down", "valve", "petcock", "weight")
+}
+
+// opensAtOnce reports a canner that is opened when the time is up, and not when its pressure
+// has gone: "as soon as the time's up I open it".
+func (p *passage) opensAtOnce() bool {
+	if !p.at.Done || p.negated() || !p.does("open unlock unlatch") {
+		return false
+	}
+	u := p.c.unit()
+	if u.hasAny([]string{"zero", "pressure is gone", "pressure's gone", "no pressure", "gone down", "dropped", "is down", "nothing left", "a jar", "the jar", "jars", "when you open", "to eat", "window", "door"}) {
+		return false
+	}
+	return u.hasAny([]string{"time's up", "time is up", "as soon as", "the moment", "the minute", "timer", "bell", "right away", "straight off", "straight away", "at once", "immediately"})
+}
+
+// keepsUnsealed reports jars that did not seal and go on the shelf with the others.
+func (p *passage) keepsUnsealed() bool {
+	if !p.at.Done || p.negated() && !p.says("didn't seal", "don't seal", "doesn't seal", "haven't sealed", "hasn't sealed", "don't ping", "doesn't ping", "didn't ping", "not sealed", "don't pop", "doesn't pop") {
+		return false
+	}
+	u := p.c.unit()
+	if !u.hasAny([]string{"didn't seal", "don't seal", "doesn't seal", "haven't sealed", "hasn't sealed", "not sealed", "unsealed", "don't ping", "doesn't ping", "didn't ping", "don't pop", "stays up", "stayed up", "didn't take"}) || u.hasAny([]string{"fridge", "refrigerator", "icebox", "freezer", "freeze", "within a few days", "straight away", "that day", "tonight", "for supper", "for dinner", "the same day", "the next day", "this week"}) {
+		return false
+	}
+	return p.says("pantry", "shelf", "cupboard", "cellar", "a month", "a month or two", "a few weeks", "two weeks", "couple of weeks", "keep them", "still good", "fine anyway", "wax")
+}

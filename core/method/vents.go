@@ -1,0 +1,151 @@
+package method
+
+import (
+	"strings"
+
+	"damson/core/english"
+	"damson/core/words"
+)
+
+// The shortest vent that was tested (USDA Complete Guide 2015, guide 1; from memory), and the
+// longest that somebody tells.
+const (
+	leastVent   = 10
+	longestVent = 15
+)
+
+// letsAirOut reports a time for which the canner stands open before the pressure: "ten
+// minutes with the valve open", "wait ten minutes for the air to get out", "keep the weight
+// off for ten minutes".
+func (p *passage) letsAirOut() bool {
+	if !p.at.Closed || p.at.Running || p.at.Done || p.c.pressed() || p.says("instead", "only", "fridge", "towel", "counter") {
+		return false
+	}
+	times := 0
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration {
+			times++
+			if m.Max > longestVent {
+				return false
+			}
+		}
+	}
+	if times != 1 {
+		return false
+	}
+	u := p.c.unit()
+	weight := u.hasAny([]string{"weight", "counterweight", "regulator", "rocker", "cap it", "valve", "petcock", "vent"})
+	switch {
+	case u.hasAny([]string{"air"}) && u.hasAny([]string{"out", "leave", "go", "goes", "gone", "clear", "escape", "away", "off"}):
+		return true
+	case weight && u.hasAny([]string{"off", "open", "then the weight", "and the weight", "weight on", "weight down", "regulator on", "counterweight on", "counterweight", "the weight goes on", "before i put", "before you put", "before you weight", "then shut", "then close", "cap it"}) && (u.hasAny([]string{"steam", "steaming", "steams", "plume", "jet", "open", "hiss", "blow", "air", "weight off", "stays off", "hold off", "off for"})):
+		return true
+	}
+	return p.says("minutes of steam", "minute of steam", "min of steam", "minutes of good", "minutes of strong", "minutes of steady", "minutes of full", "minutes of free-flowing", "free-flowing steam", "of exhaust", "steam coming", "let her blow", "let it blow")
+}
+
+// ventsLess reports a vent that is told and taken back, cut, or made when the weight is on
+// already: "weight on, then ten minutes of steam"; "out in under ten minutes".
+func (p *passage) ventsLess() bool {
+	if !p.at.Closed || p.at.Running || p.at.Done || !p.ventsTime() || !p.c.measured(english.Duration) {
+		return false
+	}
+	if p.says("no need", "never", "don't", "do not", "won't", "needn't", "skip", "skips") && !p.says("never less", "no less", "not less", "don't skip", "never skip", "do not skip", "don't start", "don't close", "don't put") {
+		return true
+	}
+	if p.after != nil && len(p.after.t) <= 4 && p.after.hasAny([]string{"i don't", "i do not", "we don't", "not me", "not us", "i never"}) {
+		return true // "the book says ten minutes; I don't"
+	}
+	if p.says("under", "less than", "nearly", "almost", "not quite", "barely", "hardly") && !p.says("not less than", "no less than", "never less than", "under pressure") {
+		return true
+	}
+	if p.c.kind == condition || p.after != nil && p.after.kind == condition && !p.after.hasAny([]string{"steam", "steams", "plume", "jet", "vent"}) {
+		return true
+	}
+	return p.shutBefore()
+}
+
+// shutBefore reports a weight that is on, or a vent that is shut, before the time of the clause.
+func (p *passage) shutBefore() bool {
+	held := false
+	for i := range p.c.all {
+		w := &p.c.all[i]
+		switch {
+		case i >= p.c.begin && w.m == english.Duration:
+			return false
+		case w.low == "weight" || w.low == "regulator" || w.low == "petcock" || w.low == "vent" || w.low == "valve" || w.low == "counterweight" || w.low == "rocker":
+			held = true
+		case w.low == "off" || w.low == "open" || w.low == "before":
+			held = false
+		case held && (w.low == "on" || w.low == "down" || w.low == "shut" || w.low == "closed"):
+			if i+1 < len(p.c.all) && onlyThen[p.c.all[i+1].low] {
+				return false // "weight on after ten minutes of steam"
+			}
+			return true
+		case (w.low == "close" || w.low == "shut" || w.low == "closing") && i+2 < len(p.c.all) && p.c.all[i+1].low == "the" && ventParts[p.c.all[i+2].low]:
+			return true
+		}
+	}
+	return false
+}
+
+var onlyThen = wordSet("after when once only until till")
+
+var ventParts = wordSet("vent petcock valve")
+
+// unweighted reports a process for which the weight stays off or the vent open: "75 minutes
+// with the weight off", "keep the petcock open all the time".
+func (p *passage) unweighted() bool {
+	if !p.at.Closed || p.at.Done || !p.says("weight off", "regulator off", "counterweight off", "petcock open", "valve open", "vent open", "without the weight", "without its weight", "weight stays off", "no weight on") || p.negated() {
+		return false
+	}
+	if p.says("for good", "throughout", "whole time", "all the time", "the entire time", "all along", "to the end") {
+		return true
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Duration && m.Max > longestVent {
+			return true
+		}
+	}
+	return false
+}
+
+// ventWords are all of which a vent is told; none of them shortens it or stops the steam.
+var ventWords = wordSet(`a an the it its her is are it's there's i you we my your of with for to till until in at out from through
+	and then once when after before while so that all
+	steam steams steaming air vent vents venting exhaust exhausts valve petcock open pipe canner top plume jet stream hiss
+	good full strong steady proper free free-flowing flowing freely continuous
+	weight counterweight regulator rocker off on down
+	let leave leaves keep keeps give gives allow stays stay hold wait hang count come comes coming go goes going gone get gets
+	clear escape blow blows drive push pushes put shut close cap`)
+
+func wordSet(list string) map[string]bool {
+	out := map[string]bool{}
+	for _, w := range strings.Fields(list) {
+		out[w] = true
+	}
+	return out
+}
+
+// tellsVent reports a clause that lets the air out for as long as was tested, and says nothing
+// else: "leave the petcock open ten minutes, then shut it". Who puts the weight on first, or
+// has another number beside, has not.
+func (p *passage) tellsVent() bool {
+	if !p.letsAirOut() || p.c.kind == condition || p.ventsLess() {
+		return false
+	}
+	timed := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.m == english.Duration:
+			timed = true
+		case w.Kind == words.Mark:
+		case w.m != 0 || w.Kind != words.Word || !ventWords[w.low]:
+			return false
+		case !timed && (w.low == "on" || w.low == "down" || w.low == "shut" || w.low == "close" || w.low == "cap"):
+			return false
+		}
+	}
+	return timed && p.c.m[0].Kind == english.Duration && p.c.m[0].Min >= leastVent
+}
