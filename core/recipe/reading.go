@@ -5,6 +5,7 @@ import (
 
 	"damson/core/english"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -61,6 +62,9 @@ func (r *Reader) Reading(file string, rec *Recipe) *Reading {
 	out := &Reading{File: file, Title: rec.Title, Ingredients: []ReadLine{}, Acts: []ReadAct{}, Notes: []ReadSentence{}}
 	r.readIngredients(out, rec)
 	readProcess(out, &rec.Stated)
+	if hot := "hot"; out.Pack == nil && len(rec.Stated.Packs) == 0 && len(rec.Steps) > 0 && filledHot.MatchString(rec.Title) {
+		out.Pack = &hot
+	}
 	out.Yield = yieldOf(rec)
 	for _, s := range rec.Steps {
 		for i := range s.Clauses {
@@ -77,6 +81,9 @@ func (r *Reader) Reading(file string, rec *Recipe) *Reading {
 	}
 	return out
 }
+
+// filledHot names products that are cooked, and filled no other way.
+var filledHot = pattern.MustCompile(`(?i)\b(jams?|jelly|jellies|marmalade|preserves|syrup|salsa|ketchup|chutney|stock|(apple|pear|peach|plum) butter)\W*$`)
 
 // readIngredients lists what goes into the jar: the list's lines one food each,
 // and behind them what only the method measures.

@@ -142,12 +142,27 @@ func (f *factReader) readActs() {
 				f.out.Packs = append(f.out.Packs, Said[string]{"raw", f.line})
 			}
 		case "hot":
+			if w := f.text(i - 1); s.kind != actWord && (w == "the" || w == "with") && f.hotFood(i+1) {
+				f.out.Packs = append(f.out.Packs, Said[string]{"hot", f.line})
+				break
+			}
 			if s.kind != actWord && (len(f.t) <= 8 && n == 1 && f.alone(i) || i == 0 && len(f.t) <= 3 && len(f.t) > 1 && !f.r.foodAt(f.t, 0) && f.r.foodAt(f.t, 1)) {
 				f.out.Packs = append(f.out.Packs, Said[string]{"hot", f.line})
 			}
 		}
 		i += n
 	}
+}
+
+// hotFood reports a food at t[k] that is filled while it is hot: "with the hot beans", and not
+// what is poured over, nor hot peppers.
+func (f *factReader) hotFood(k int) bool {
+	jars := false
+	for i := range f.t {
+		_, n := jarWord(f.t, i)
+		jars = jars || n > 0
+	}
+	return jars && !pouredOver[f.text(k)] && f.text(k) != "pepper" && f.text(k) != "chile" && f.text(k) != "chili" && f.text(k) != "sauce" && f.r.foodAt(f.t, k)
 }
 
 // heatOfOther reports that the words of a hot pack, t[i:end], speak of jars that are hot, or
