@@ -68,6 +68,7 @@ func (r *Reader) stepFacts(out *Stated, st *Step) {
 	f.clauseActs()
 	f.jars()
 	f.numbers()
+	f.sharesOfAnInch()
 	f.elevation()
 }
 
@@ -76,6 +77,7 @@ func (r *Reader) facts(out *Stated, line int, text string, title bool) {
 	f.readActs()
 	f.jars()
 	f.numbers()
+	f.sharesOfAnInch()
 	f.elevation()
 }
 
@@ -559,6 +561,24 @@ func (f *factReader) counted(i int) (v float64, n int, u quantity.Unit) {
 		return 0, 0, ""
 	}
 	return v * r.scale, m + 2 + r.n, r.unit
+}
+
+// sharesOfAnInch finds a headspace told in words: "a quarter inch", "half an inch".
+func (f *factReader) sharesOfAnInch() {
+	shares := map[string]float64{"half": 0.5, "quarter": 0.25, "eighth": 0.125}
+	for i := range f.t {
+		v := shares[f.text(i)]
+		if before := f.text(i - 1); v == 0 || i > 0 && before != "a" && before != "an" && before != "one" && before != "," && before != "to" && before != "leave" && before != "leaving" && before != "headspace" && before != "about" || f.text(i-2) == "and" {
+			continue // "an inch and a quarter", "three quarters of an inch"
+		}
+		k := i + 1
+		for f.text(k) == "-" || f.text(k) == "of" || f.text(k) == "an" || f.text(k) == "a" {
+			k++
+		}
+		if f.text(k) == "inch" && f.leftFree(i, k+1) {
+			f.headspace(v)
+		}
+	}
 }
 
 // numbers finds minutes, pounds, venting and headspace.
