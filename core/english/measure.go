@@ -28,6 +28,10 @@ var durations = map[string]float64{"second": 1.0 / 60, "sec": 1.0 / 60, "minute"
 
 var lengths = map[string]float64{"inch": 1, "in": 1, "\"": 1, "”": 1, "cm": 1 / 2.54, "centimeter": 1 / 2.54, "centimetre": 1 / 2.54, "mm": 1 / 25.4, "millimeter": 1 / 25.4, "millimetre": 1 / 25.4}
 
+// Inches returns how many inches the unit of a length has, as written in the singular; 0
+// where it is none.
+func Inches(unit string) float64 { return lengths[unit] }
+
 var heights = map[string]float64{"foot": 1, "ft": 1, "m": 3.28084, "meter": 3.28084, "metre": 3.28084, "masl": 3.28084}
 
 // Measures finds durations, temperatures, lengths, heights and percentages.

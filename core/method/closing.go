@@ -252,7 +252,7 @@ func (p *passage) ventsTime() bool {
 		return false
 	}
 	for _, m := range p.c.m {
-		if m.Kind == english.Duration && m.Max > 15 {
+		if m.Kind == english.Duration && m.Max > longestVent {
 			return false
 		}
 	}

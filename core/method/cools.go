@@ -1,5 +1,7 @@
 package method
 
+import "damson/core/english"
+
 // What is done to a canner whose time is up, before its pressure has gone by itself, and to
 // jars that did not seal (USDA Complete Guide 2015, guide 1; from memory).
 
@@ -17,6 +19,9 @@ func (p *passage) coldOnCanner() bool {
 
 // letsPressureOut reports pressure that is let out: "bleed the pressure off slowly".
 func (p *passage) letsPressureOut() bool {
+	if p.does("vent") && p.c.measured(english.Duration) {
+		return false // "before that, vent the steam out for ten minutes"
+	}
 	if !p.at.Done || p.negated() || p.says("itself", "its own", "natural", "naturally", "on their own") {
 		return false
 	}

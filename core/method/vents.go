@@ -1,8 +1,6 @@
 package method
 
 import (
-	"strings"
-
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -89,9 +87,9 @@ func (p *passage) shutBefore() bool {
 	return false
 }
 
-var onlyThen = wordSet("after when once only until till")
+var onlyThen = set("after when once only until till")
 
-var ventParts = wordSet("vent petcock valve")
+var ventParts = set("vent petcock valve")
 
 // unweighted reports a process for which the weight stays off or the vent open: "75 minutes
 // with the weight off", "keep the petcock open all the time".
@@ -111,21 +109,13 @@ func (p *passage) unweighted() bool {
 }
 
 // ventWords are all of which a vent is told; none of them shortens it or stops the steam.
-var ventWords = wordSet(`a an the it its her is are it's there's i you we my your of with for to till until in at out from through
+var ventWords = set(`a an the it its her is are it's there's i you we my your of with for to till until in at out from through
 	and then once when after before while so that all
 	steam steams steaming air vent vents venting exhaust exhausts valve petcock open pipe canner top plume jet stream hiss
 	good full strong steady proper free free-flowing flowing freely continuous
 	weight counterweight regulator rocker off on down
 	let leave leaves keep keeps give gives allow stays stay hold wait hang count come comes coming go goes going gone get gets
 	clear escape blow blows drive push pushes put shut close cap`)
-
-func wordSet(list string) map[string]bool {
-	out := map[string]bool{}
-	for _, w := range strings.Fields(list) {
-		out[w] = true
-	}
-	return out
-}
 
 // tellsVent reports a clause that lets the air out for as long as was tested, and says nothing
 // else: "leave the petcock open ten minutes, then shut it". Who puts the weight on first, or

@@ -28,3 +28,19 @@ func TestHeadspaceTold(t *testing.T) {
 		}
 	}
 }
+
+// Jars that are hot, and what is poured over, make no hot pack; food that is hot does.
+func TestHotPackTold(t *testing.T) {
+	for said, want := range map[string]string{
+		"Fill hot pint jars with beans.": "", "Fill hot, clean pint jars with beans.": "", "Pour hot water over the beans in the jars.": "", "Ladle boiling brine over.": "",
+		"Pack hot into pint jars.": "hot", "Fill pint jars with the hot beans.": "hot", "Hot pack in pints.": "hot", "Raw pack in pints.": "raw",
+	} {
+		rec, err := reader.Text("Beans\n\n5 lb dried pinto beans\n\n" + said + " Wipe the rims, lids on.\n")
+		require.NoError(t, err)
+		got := ""
+		if len(rec.Stated.Packs) > 0 {
+			got = rec.Stated.Packs[0].Value
+		}
+		assert.Equal(t, want, got, said)
+	}
+}

@@ -748,10 +748,10 @@ func (f *factReader) numbers() {
 				}
 			}
 			i = j + 1
-		case inchesOf[u] > 0:
+		case english.Inches(u) > 0:
 			if f.leftFree(i, j+1) {
-				if inchesOf[u] != 1 {
-					v = math.Round(v*inchesOf[u]*100) / 100
+				if inches := english.Inches(u); inches != 1 {
+					v = math.Round(v*inches*100) / 100
 				}
 				f.headspace(v)
 			}
@@ -948,9 +948,6 @@ func (f *factReader) starts() bool {
 	}
 	return begin && clock
 }
-
-// inchesOf gives the lengths that a headspace is told in, in inches.
-var inchesOf = map[string]float64{"inch": 1, "in": 1, "\"": 1, "cm": 1 / 2.54, "centimeter": 1 / 2.54, "centimetre": 1 / 2.54, "mm": 1 / 25.4, "millimeter": 1 / 25.4, "millimetre": 1 / 25.4}
 
 var (
 	// headspaces name what is left free; emptiness says that it is.

@@ -79,7 +79,7 @@ func (w *rewrite) method() {
 		w.put(no, numbering(w.rows[no-1], w.was.steps[steps[0]].Text)+strings.Join(out, " "))
 	}
 	var add []string
-	if w.is.halfSolids && !w.was.halfSolids {
+	if w.is.halfSolids && !w.was.halfSolids && w.is.halfAt == 0 {
 		add = append(add, "Boil 5 minutes. Fill jars half full of solids, then fill up with the hot liquid.")
 	}
 	if w.puts("rinse") {
@@ -191,6 +191,9 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	if a.Serving {
 		return text
 	}
+	if w.is.halfAt == s+1 {
+		return w.fillsHalf(text)
+	}
 	if z.gone && !a.gone {
 		return ""
 	}
@@ -200,8 +203,10 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	if w.was.vent != nil && w.is.vent == nil && a.did("vent") {
 		return "Let steam stream out for a full 10 minutes before you close the vent."
 	}
-	if h, short := w.was.shortHeat(); short && h.step == s && w.puts("boil") {
-		return text[:h.start] + quantity.Number(h.need.Minutes) + " minutes" + text[h.end:]
+	if w.puts("boil") {
+		if h, short := w.was.shortHeat(); short && h.step == s {
+			return text[:h.start] + quantity.Number(h.need.Minutes) + " minutes" + text[h.end:]
+		}
 	}
 	var lost []string
 	for _, t := range z.dropped {
@@ -232,6 +237,22 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	}
 	return sentenceOf(keep)
 }
+
+// fillsHalf writes the filling of a soup anew, with the jars that the cook names.
+func (w *rewrite) fillsHalf(text string) string {
+	jars := "jars"
+	if said := jarsSaid.FindStringSubmatch(text); said != nil {
+		jars = strings.ToLower(said[1]) + " jars"
+	}
+	out := "Fill hot " + jars + " half full of solids, then fill up with the hot liquid, leaving 1 inch headspace."
+	if h, _ := w.was.shortHeat(); !h.found {
+		out = "Boil everything together 5 minutes. " + out
+	}
+	w.reasons[out] = "As tested: " + w.was.proc.Title
+	return out
+}
+
+var jarsSaid = pattern.MustCompile(`(?i)\b(half-pint|pint|quart)s?\b`)
 
 // statesProcess reports whether the sentence states how the jars are processed.
 func (w *rewrite) statesProcess(s *step) bool {

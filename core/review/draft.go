@@ -37,6 +37,8 @@ type draft struct {
 	strained bool
 	// halfSolids is set where the filling is stated half solids.
 	halfSolids bool
+	// halfAt is the step, counted from 1, that fills the jars and is to fill them half, 0 for none.
+	halfAt int
 	// added records, by name, the edits that put in what was left out.
 	added map[string]bool
 }

@@ -5,7 +5,6 @@ import (
 	"strings"
 
 	"damson/core/english"
-	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -55,9 +54,11 @@ func (b *bench) shortHeat() (heat, bool) {
 	best := heat{need: b.proc.Needs[i]}
 	before, filled := b.beforeFilling()
 	best.filled = filled
+	on, hot := pot{b: b}, false
 	for _, t := range before {
-		if t.c.Negated || t.c.Kind == method.Serve || !b.heatsFood(t) {
-			continue
+		heats := on.heats(t)
+		if hot = heats || hot && !heatWords.MatchString(t.c.Text); !hot || b.standsOrPeels(t) {
+			continue // "boil in fresh water; ten minutes" is one heat
 		}
 		best.tender = best.tender || untilDone.MatchString(t.c.Text)
 		tokens := words.Split(t.c.Text)
@@ -72,42 +73,15 @@ func (b *bench) shortHeat() (heat, bool) {
 	return best, best.found && best.minutes < best.need.Minutes
 }
 
-// heatsFood reports whether the time of a clause may be one for which the food of the jar is
-// heated: none for which it stands, loses its skin, or is not in the pot yet.
-func (b *bench) heatsFood(t told) bool {
-	text := strings.ToLower(b.steps[t.s].Text)
-	clause := t.c.Text
-	if heatWords.MatchString(clause) {
-		clause = strings.ReplaceAll(clause, "soaked ", "") // "boil the soaked beans"
-	}
-	if standsOnly.MatchString(clause) || skinning.MatchString(text) || vessels.MatchString(t.c.Text) && !strings.Contains(text, "before") {
-		return false
-	}
-	together := solidsNamed.MatchString(text) || allTogether.MatchString(text) || joined.MatchString(text)
-	if !together && b.main >= 0 && b.items[b.main].ref != nil && (ofBrine.MatchString(text) || ofStock.MatchString(text)) && !strings.Contains(text, b.items[b.main].ref.Names[0]) {
-		return false
-	}
-	if together || !b.soup() {
-		return true
-	}
-	named, solid := 0, 0
-	for i := range b.items {
-		if b.items[i].ref == nil || b.items[i].serving || b.role(i) != procedure.Main {
-			continue
-		}
-		solid++
-		if strings.Contains(text, b.items[i].ref.Names[0]) {
-			named++
-		}
-	}
-	return named == 0 || named*2 > solid
+// standsOrPeels reports a clause whose time is not one of heat: the food stands, or loses its
+// skin.
+func (b *bench) standsOrPeels(t told) bool {
+	clause := strings.ReplaceAll(t.c.Text, "soaked ", "") // "boil the soaked beans"
+	return standsOnly.MatchString(clause) || skinning.MatchString(strings.ToLower(b.steps[t.s].Text))
 }
 
 var (
-	untilDone   = pattern.MustCompile(`(?i)\b(un)?till? (\pL+ ){0,3}(tender|soft|done|wilted|cooked|limp)\b`)
-	standsOnly  = pattern.MustCompile(`(?i)\b(soak\w*|stand\w*|rest\w*|sit|sits|steep\w*|cool\w*|chill\w*|overnight|ice|dip\w*|plung\w*|ahead|earlier)\b`)
-	skinning    = pattern.MustCompile(`\b(skins?|peels?|slip\w*|wash\w*)\b`)
-	ofStock     = pattern.MustCompile(`\b(broth|stock|bones?|liquid)\b`)
-	joined      = pattern.MustCompile(`\b(all|it|combined?|cover(ed)?|mixed?|add(ed)?|with)\b`)
-	allTogether = pattern.MustCompile(`\b(all together|all of (it|them)|everything|together|the rest|the lot|soup|mixture)\b`)
+	untilDone  = pattern.MustCompile(`(?i)\b(un)?till? (\pL+ ){0,3}(tender|soft|done|wilted|cooked|limp)\b`)
+	standsOnly = pattern.MustCompile(`(?i)\b(soak\w*|stand\w*|rest\w*|sit|sits|steep\w*|cool\w*|chill\w*|overnight|ice|dip\w*|plung\w*|ahead|earlier)\b`)
+	skinning   = pattern.MustCompile(`\b(skins?|peels?|slip\w*|wash\w*)\b`)
 )

@@ -22,6 +22,18 @@ type told struct {
 
 // course walks the clauses of the method in their order, without what is for the table.
 func (b *bench) course(yield func(told) bool) {
+	if !b.walked {
+		b.told, b.walked = b.walk(), true
+	}
+	for _, t := range b.told {
+		if !yield(t) {
+			return
+		}
+	}
+}
+
+func (b *bench) walk() []told {
+	var out []told
 	filled, lidded := false, false
 	for s := range b.steps {
 		st := &b.steps[s]
@@ -30,21 +42,21 @@ func (b *bench) course(yield func(told) bool) {
 		}
 		for k := range st.Clauses {
 			c := &st.Clauses[k]
-			if !yield(told{s, c, filled, lidded}) {
-				return
-			}
-			if c.Kind != method.Doing || c.Negated {
+			out = append(out, told{s, c, filled, lidded})
+			if c.Kind != method.Doing || c.Negated || onlyThings.MatchString(st.Text) {
 				continue
 			}
-			if onlyThings.MatchString(st.Text) {
-				continue
-			}
-			potLid := !filled && heatWords.MatchString(ofLiquid.ReplaceAllString(strings.ToLower(c.Text), "")) // "boil 2 minutes, lid on"
-			potLid = potLid || mushroomCaps.MatchString(c.Text)
-			filled = filled || c.Lids() && !potLid && !b.inList(st.No) || c.InJars() && fills(c)
-			lidded = lidded || c.Lids() && !potLid && lidWords.MatchString(c.Text) && !b.inList(st.No)
+			lids := c.Lids() && !lidOfPot(c, filled) && !b.inList(st.No)
+			filled = filled || lids || c.InJars() && fills(c)
+			lidded = lidded || lids && lidWords.MatchString(c.Text)
 		}
 	}
+	return out
+}
+
+// lidOfPot reports a lid that closes no jar: "boil 2 minutes, lid on", the caps of mushrooms.
+func lidOfPot(c *method.Clause, filled bool) bool {
+	return mushroomCaps.MatchString(c.Text) || !filled && heatWords.MatchString(ofLiquid.ReplaceAllString(strings.ToLower(c.Text), ""))
 }
 
 // inList reports whether the line is one of the list of ingredients, where a jar or a lid
@@ -100,6 +112,14 @@ func (b *bench) neverHeated() {
 // filledCold reports whether the method fills jars and tells of nothing that makes the food
 // hot, with the last line before they are filled. Without a method it is not known.
 func (b *bench) filledCold() (line int, cold bool) {
+	if !b.felt {
+		b.coldLine, b.cold = b.feel()
+		b.felt = true
+	}
+	return b.coldLine, b.cold
+}
+
+func (b *bench) feel() (line int, cold bool) {
 	if b.pack.Value != "" || b.main < 0 || len(b.req.Recipe.Stated.Packs) > 0 {
 		return 0, false
 	}
@@ -109,54 +129,55 @@ func (b *bench) filledCold() (line int, cold bool) {
 	}
 	before, filled := b.beforeFilling()
 	heated, on := false, pot{b: b}
-	for t := range b.course {
-		if b.hotFood(b.steps[t.s].Text) {
+	for s := range b.steps {
+		if st := &b.steps[s]; !st.Serving && !st.gone && b.hotFood(st.Text) {
 			return 0, false // it may be named behind the lid too: "hot pieces to the rim"
 		}
 	}
 	for _, t := range before {
 		line = b.steps[t.s].No
-		if on.heats(t) {
-			heated = true
-		} else if cooled.MatchString(t.c.Text) && !t.c.Negated && !ofBrine.MatchString(t.c.Text) {
-			heated = false
-		}
+		heats := on.heats(t) // also where it is hot already: the pot changes
+		heated = (heated || heats) && !wentCold(t.c)
 	}
 	return line, filled && !heated
+}
+
+// wentCold reports that the clause leaves the food without its heat.
+func wentCold(c *method.Clause) bool {
+	cold := cooled.FindStringIndex(c.Text)
+	if cold == nil || c.Negated || ofBrine.MatchString(c.Text) {
+		return false
+	}
+	later := c.Text[cold[1]:]
+	return !heatWords.MatchString(later)
 }
 
 // beforeFilling returns the clauses of the method up to that which fills the jars last, and
 // whether one does. That is before they are closed, but for who names the lids first.
 func (b *bench) beforeFilling() (before []told, filled bool) {
 	var all []told
-	early, late, any, process := -1, -1, -1, -1
+	open, closed, lids := -1, -1, -1 // the last filling before the lids, behind them, and the lids themselves
+	processed := false
 	for t := range b.course {
-		i := len(all)
+		if t.filled && lids < 0 {
+			lids = len(all) - 1
+		}
+		processed = processed || processes(t.c)
+		if t.c.Kind == method.Doing && !t.c.Negated && !heatsJars.MatchString(t.c.Text) && b.goesIn(t) {
+			if !t.lidded {
+				open = len(all)
+			} else if !processed {
+				closed = len(all)
+			}
+		}
 		all = append(all, t)
-		if t.filled && any < 0 {
-			any = i
-		}
-		if processes(t.c) {
-			process = i
-		}
-		if t.c.Kind != method.Doing || t.c.Negated || heatsJars.MatchString(t.c.Text) || !b.goesIn(t) {
-			continue
-		}
-		if !t.lidded {
-			early = i
-		}
-		if process < 0 {
-			late = i
+	}
+	for _, end := range []int{open, closed, lids} {
+		if end >= 0 {
+			return all[:end+1], true
 		}
 	}
-	end := max(early, -1)
-	if end < 0 {
-		end = late
-	}
-	if end < 0 {
-		end = any
-	}
-	return all[:end+1], end >= 0
+	return nil, false
 }
 
 // goesIn reports whether the clause puts something into jars, and does not only name them.
@@ -192,7 +213,8 @@ func processes(c *method.Clause) bool {
 // hotFood reports food that is hot when it goes in, whatever made it so. A sauce or a juice
 // is that food only where it is what the procedure makes: over meat it is the liquid.
 func (b *bench) hotFood(text string) bool {
-	if hotSolids.MatchString(text) || containsAny(strings.ToLower(text), "hot "+b.items[b.main].ref.Names[0], "boiling "+b.items[b.main].ref.Names[0], b.items[b.main].ref.Names[0]+" hot", b.items[b.main].ref.Names[0]+"s hot") {
+	name := b.items[b.main].ref.Names[0]
+	if hotSolids.MatchString(text) || containsAny(strings.ToLower(text), "hot "+name, "boiling "+name, name+" hot", name+"s hot") {
 		return true
 	}
 	made := hotProduct.FindStringSubmatch(text)

@@ -23,7 +23,7 @@ func (p *pot) heats(t told) bool {
 	c, food := t.c, p.b.items[p.b.main].ref.Names[0]
 	switch {
 	case c.Kind == method.Unread:
-		return mayHeat.MatchString(c.Text)
+		return mayHeat.MatchString(c.Text) && !boilsIt.MatchString(inIt.ReplaceAllString(strings.ToLower(c.Text), ""))
 	case c.Negated, (c.Kind == method.Talk && !c.Untouched() || c.Kind == method.Serve) && !toldToDo.MatchString(c.Text):
 		return false
 	}
@@ -99,6 +99,8 @@ var (
 	// ofBrine is what is boiled by itself and poured over.
 	ofBrine     = pattern.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution)\b`)
 	solidsNamed = pattern.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|meat|veg|veggies|vegetables?|berries|all of (it|them))\b|\bin (the |their |a |this |that |very |light |medium |heavy )*(syrup|brine)\b`)
+	ofStock     = pattern.MustCompile(`\b(broth|stock|bones?|liquid)\b`)
+	allTogether = pattern.MustCompile(`\b(all together|all of (it|them)|everything|together|the rest|the lot|soup|mixture)\b`)
 	// toldToDo begins what a cook is told to do, however it was read.
 	toldToDo = pattern.MustCompile(`(?i)^(everything|all of|it all|the lot|then|and|back|bring|boil|heat|reheat|simmer|cook|let|give)\b`)
 	// offHeat is heat that is not there, and poursOn what is poured over food in a pot.
@@ -108,7 +110,7 @@ var (
 	// inIt is the liquid that food is heated in: "boil 30 minutes in fresh water".
 	inIt = pattern.MustCompile(`(?i)\b(in|with) (\pL+ ){0,3}(water|syrup|brine|juice|stock|broth|liquid|cider|vinegar|wine)( and (the )?(water|vinegar|sugar|cider|juice|salt))*\b`)
 	// cooled is food that has lost its heat, or never had it.
-	cooled   = pattern.MustCompile(`(?i)\b(go|goes|gone|went|get|gets|let|leave|left|stay|stays|keep|kept|is|are|stone|quite|till|until) ((it|them|all|everything|the \pL+|to|go|get|stay|sit|is|are|quite|stone) ){0,3}(raw|cold|cool|uncooked|unheated)\b|\b(chill\w*|fridge|refrigerat\w*)\b`)
+	cooled   = pattern.MustCompile(`(?i)\b(go|goes|gone|went|get|gets|let|leave|left|stay|stays|keep|kept|is|are|stone|quite|till|until) ((it|them|all|everything|the \pL+|to|go|get|stay|sit|is|are|quite|stone) ){0,3}(raw|cold|cool|uncooked|unheated)\b|\b(chill\w*|fridge|refrigerat\w*|cold (this|that|the next|in the) (morning|day)|last night|yesterday)\b`)
 	makesPot = pattern.MustCompile(`(?i)^(\pL+ ){0,2}(make|combine|mix|dissolve|prepare) (\pL+ ){0,1}`)
 	// boilsIt boils a liquid, which stands behind the verb or before "to the boil".
 	boilsIt = pattern.MustCompile(`^(then |now |next )?(bring|heat|boil|simmer|warm|scald|cook)\w* .*\b(water|sugar|vinegar|salt|syrup|brine|broth|stock|juice|kettle|spices?|liquid|cider)\b|\b(water|vinegar|syrup|brine|broth|stock|spices?|salt) (on )?to (a|the) (\pL+ )?boil|\b(syrup|brine|broth|stock|kettle|vinegar) (\pL+ )?(boil|boils|boiled|boiling|simmers?|simmering)\b`)

@@ -76,6 +76,12 @@ type bench struct {
 	// table are the processes for the draft, looked up once.
 	table    []procedure.Process
 	lookedUp bool
+	// told are the clauses of the method, walked once.
+	told   []told
+	walked bool
+	// cold and coldLine are what filledCold found, once it has felt for it.
+	cold, felt bool
+	coldLine   int
 }
 
 // account names the permission under which the item stands.

@@ -93,7 +93,7 @@ func solids(b *bench) {
 	if s, full := b.fullOfSolids(); full {
 		b.report(Finding{Code: "solids-ratio", Severity: Change, Line: at(b.steps[s].No), Do: "Fill half with solids, then liquid", Message: "Jars full of solids heat far more slowly; the soup time was tested with half the jar free liquid.", edit: func(d *draft) {
 			half(d)
-			d.steps[s].gone = true
+			d.halfAt, d.steps[s].gone = s+1, true // its words are written anew
 		}})
 		return
 	}
@@ -136,7 +136,7 @@ func (b *bench) fullOfSolids() (s int, full bool) {
 			return first, true // "fill jars with the vegetables; hot broth to cover"
 		}
 		switch {
-		case jarsFull.MatchString(text):
+		case jarsFull.MatchString(text) && !asOne.MatchString(text):
 			return t.s, true
 		case !jars || !solid || partly.MatchString(text) || leaves.MatchString(text):
 		case fullest.MatchString(text) && (!liquid || solidsIn.MatchString(text)):
@@ -161,7 +161,7 @@ func (b *bench) namesSolid(st *step) bool {
 var (
 	fullest  = pattern.MustCompile(`\b(full|to the (very )?(top|brim|rim|neck|necks|shoulders?)|brim-?full|heaping|three[- ]quarters?|two[- ]thirds?|3/4|2/3|¾|⅔|nearly all|mostly|more (solids|vegetables|veg|meat) than|as many (\pL+ )?as|crams?|pile|stuff|[5-9]\d (percent|%)|up to an inch|to an inch|till? (they're |it's |the jars? (is|are) )?full)\b`)
 	partly   = pattern.MustCompile(`\b(half|halfway|halves|1/2|½|a third|one third|a quarter full|never|not|full (rolling )?boil|full heat|full pressure|full pot|headspace)\b`)
-	solidsIn = pattern.MustCompile(`(?i)\b(solids?|vegetables?|veg|veggies|pieces|chunks|meat|fish out|slotted|skimmer|soup)\b`)
+	solidsIn = pattern.MustCompile(`(?i)\b(solids?|vegetables?|veg|veggies|pieces|chunks|meat|fish out|slotted|skimmer)\b`)
 	jarsFull = pattern.MustCompile(`\b(jars?|pints?|quarts?) (right |quite |brim)?-?full\b`)
 	// leaves is headspace, and asOne what is filled with its liquid.
 	leaves  = pattern.MustCompile(`\b(headspace|leav\w+)\b`)
