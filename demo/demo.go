@@ -23,19 +23,26 @@ import (
 //go:embed recipes/*.txt earlier/*.txt
 var files embed.FS
 
-// Fill adds the kitchen and its recipes to an empty store; a store that has a
-// kitchen already is left alone. Dates count back from today.
+// Fill adds the kitchen and its recipes to an empty store, all of it or nothing; a store
+// that holds anything already is left alone. Dates count back from today.
 func Fill(ctx context.Context, st *store.Store, today time.Time) error {
-	if _, err := st.Kitchen(ctx); !errors.Is(err, store.ErrNotFound) {
-		return err
-	}
+	return st.Atomically(ctx, func(tx *store.Store) error {
+		empty, err := tx.Empty(ctx)
+		if err != nil || !empty {
+			return err
+		}
+		return fill(ctx, tx, today)
+	})
+}
+
+func fill(ctx context.Context, st *store.Store, today time.Time) error {
 	k := store.Kitchen{Name: "Cinder Flat Grange", ElevationFt: 5240, CannerID: 1, Jar: "", Burners: 4, LidsRegular: 60, LidsWide: 24, Canners: []store.Canner{
 		{ID: 1, Name: "Big dial canner", Kind: "pressure", Gauge: "dial", Quarts: 7, Pints: 9, HalfPints: 12, Layers: 2, WaterQuarts: 3, TestedOn: today.AddDate(0, -5, 0).Format("2006-01-02"), ReadsHigh: 0.5, Rack: true, Stove: "gas"},
 		{ID: 2, Name: "Weighted canner", Kind: "pressure", Gauge: "weighted", Quarts: 7, Pints: 8, HalfPints: 10, Layers: 1, WaterQuarts: 3, Rack: true, Stove: "gas"},
 		{ID: 3, Name: "Enamel water bath", Kind: "water-bath", Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true, Stove: "gas"},
 		{ID: 4, Name: "Steam canner", Kind: "steam", Quarts: 7, Pints: 8, HalfPints: 8, Layers: 1, WaterQuarts: 2.5, Rack: true, Stove: "gas"},
 	}}
-	if err := st.SaveKitchen(ctx, &k); err != nil {
+	if err := st.SetUp(ctx, &k); err != nil {
 		return err
 	}
 	if err := st.AddChecks(ctx, checks(today)); err != nil {
@@ -81,10 +88,10 @@ func fillLog(ctx context.Context, st *store.Store, today time.Time) error {
 			return err
 		}
 	}
-	if err := st.SaveJarStocks(ctx, []store.JarStock{{Size: "pint", Count: 36}, {Size: "quart", Count: 21}, {Size: "half-pint", Count: 24}, {Size: "quart", Wide: true, Count: 14}}); err != nil {
+	if err := st.SaveStock(ctx, 4, 60, 24, []store.JarStock{{Size: "pint", Count: 36}, {Size: "quart", Count: 21}, {Size: "half-pint", Count: 24}, {Size: "quart", Wide: true, Count: 14}}, ""); err != nil {
 		return err
 	}
-	list, err := st.Recipes(ctx, 100)
+	list, err := st.Recipes(ctx, "", 0, 100)
 	if err != nil {
 		return err
 	}
@@ -123,7 +130,7 @@ func add(ctx context.Context, st *store.Store, r store.Recipe, earlier string) e
 		return err
 	}
 	r.Text, r.Why = mended, "mended after the review"
-	return st.SaveRecipe(ctx, &r)
+	return st.SaveRecipe(ctx, &r, "")
 }
 
 // checks are values that the demo kitchen's people ticked as the same in their

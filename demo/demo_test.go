@@ -28,7 +28,7 @@ func TestFill(t *testing.T) {
 	}
 	require.True(t, gauges["dial"] && gauges["weighted"])
 
-	list, err := st.Recipes(ctx, 100)
+	list, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	require.GreaterOrEqual(t, len(list), 8)
 	versions := 0
@@ -46,7 +46,7 @@ func TestFill(t *testing.T) {
 
 	// A store that has a kitchen is left alone.
 	require.NoError(t, Fill(ctx, st, today))
-	again, err := st.Recipes(ctx, 100)
+	again, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	require.Len(t, again, len(list))
 }

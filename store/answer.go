@@ -20,7 +20,7 @@ type Answer struct {
 // AddAnswer keeps an answer in the place of an earlier one about the same words.
 func (s *Store) AddAnswer(ctx context.Context, a Answer) error {
 	a.ID, a.CreatedAt = 0, now()
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
 		if err := ofWords(tx, a.RecipeID, a.Words).Delete(&Answer{}).Error; err != nil {
 			return err
 		}
@@ -30,7 +30,9 @@ func (s *Store) AddAnswer(ctx context.Context, a Answer) error {
 
 // TakeBack forgets what was answered about the words, for the recipe and for the house.
 func (s *Store) TakeBack(ctx context.Context, recipeID int64, words string) error {
-	return s.with(ctx).Where("(recipe_id = ? OR recipe_id IS NULL) AND words = ?", recipeID, words).Delete(&Answer{}).Error
+	return s.write(ctx, func(tx *gorm.DB) error {
+		return tx.Where("(recipe_id = ? OR recipe_id IS NULL) AND words = ?", recipeID, words).Delete(&Answer{}).Error
+	})
 }
 
 // Answers returns what was answered for the recipe and, behind it, for the house.

@@ -29,7 +29,7 @@ func (checkRow) TableName() string { return "checks" }
 
 // AddChecks appends checks to the ledger, all of them or none.
 func (s *Store) AddChecks(ctx context.Context, checks []ledger.Check) error {
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
 		for _, c := range checks {
 			row := rowOf(c)
 			row.CreatedAt = now()
@@ -49,12 +49,10 @@ func rowOf(c ledger.Check) checkRow {
 // ErrNotFound.
 func (s *Store) DropCheck(ctx context.Context, c ledger.Check) error {
 	r := rowOf(c)
-	res := s.with(ctx).Where("procedure = ? AND part = ? AND status = ? AND figures = ? AND edition = ? AND page = ? AND checked_by = ? AND checked_on = ? AND signed_by = ''",
-		r.Procedure, r.Part, r.Status, r.Figures, r.Edition, r.Page, r.CheckedBy, r.CheckedOn).Delete(&checkRow{})
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+	return s.write(ctx, func(tx *gorm.DB) error {
+		return touched(tx.Where("procedure = ? AND part = ? AND status = ? AND figures = ? AND edition = ? AND page = ? AND checked_by = ? AND checked_on = ? AND signed_by = ''",
+			r.Procedure, r.Part, r.Status, r.Figures, r.Edition, r.Page, r.CheckedBy, r.CheckedOn).Delete(&checkRow{}))
+	})
 }
 
 // Checks returns the whole ledger, oldest first.

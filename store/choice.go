@@ -3,6 +3,8 @@ package store
 import (
 	"context"
 	"time"
+
+	"gorm.io/gorm"
 )
 
 // choiceRow is what the kitchen chose on a debated point.
@@ -16,7 +18,7 @@ func (choiceRow) TableName() string { return "choices" }
 
 // Choose stores the kitchen's choice on a debated point.
 func (s *Store) Choose(ctx context.Context, point, choice string) error {
-	return s.with(ctx).Save(&choiceRow{point, choice, now()}).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Save(&choiceRow{point, choice, now()}).Error })
 }
 
 // Choices returns what the kitchen chose, by point.

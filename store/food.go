@@ -4,6 +4,8 @@ import (
 	"context"
 	"time"
 
+	"gorm.io/gorm"
+
 	"damson/core/food"
 )
 
@@ -19,16 +21,12 @@ func (foodRow) TableName() string { return "foods" }
 
 // AddFood stores a food of the kitchen's own; one with its id is replaced.
 func (s *Store) AddFood(ctx context.Context, f *food.Food) error {
-	return s.with(ctx).Save(&foodRow{f.ID, f.Names[0], f.Kind, now()}).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Save(&foodRow{f.ID, f.Names[0], f.Kind, now()}).Error })
 }
 
 // DeleteFood takes out a food of the kitchen's own, or returns ErrNotFound.
 func (s *Store) DeleteFood(ctx context.Context, id string) error {
-	res := s.with(ctx).Delete(&foodRow{ID: id})
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+	return s.write(ctx, func(tx *gorm.DB) error { return touched(tx.Delete(&foodRow{ID: id})) })
 }
 
 // Foods returns the foods of the kitchen's own, by id. A row that makes no food

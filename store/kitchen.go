@@ -2,6 +2,7 @@ package store
 
 import (
 	"context"
+	"errors"
 	"slices"
 	"time"
 
@@ -73,19 +74,35 @@ func (k *Kitchen) Gauge() string {
 	return ""
 }
 
-// DeleteCanner removes a canner. It is ErrNotFound where there is none.
-func (s *Store) DeleteCanner(ctx context.Context, id int64) error {
-	res := s.with(ctx).Delete(&Canner{}, id)
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+// Mark is the print of what a form of the canner is made from.
+func (c *Canner) Mark() string { return mark(*c) }
+
+// Mark is the print of what the form of the place is made from: name, elevation, canner
+// in use, stance.
+func (k *Kitchen) Mark() string { return mark(k.Name, k.ElevationFt, k.CannerID, k.Stance) }
+
+// StockMark is the print of what the form of the stock is made from.
+func (k *Kitchen) StockMark(jars []JarStock) string {
+	return mark(k.Burners, k.LidsRegular, k.LidsWide, jars)
 }
 
-// SaveCanner stores a canner, a new one where its ID is 0.
-func (s *Store) SaveCanner(ctx context.Context, c *Canner) error {
+// SaveCanner stores a canner, a new one where its ID is 0. A changed one must still be
+// there, and be what the print seen was made from, where that is given.
+func (s *Store) SaveCanner(ctx context.Context, c *Canner, seen string) error {
 	c.KitchenID = 1
-	return s.with(ctx).Save(c).Error
+	return s.write(ctx, func(tx *gorm.DB) error {
+		if c.ID == 0 {
+			return tx.Create(c).Error
+		}
+		var now Canner
+		if err := tx.First(&now, c.ID).Error; err != nil {
+			return found(err)
+		}
+		if seen != "" && seen != now.Mark() {
+			return ErrStale
+		}
+		return tx.Save(c).Error
+	})
 }
 
 // JarStocks returns the jars of the kitchen.
@@ -95,36 +112,81 @@ func (s *Store) JarStocks(ctx context.Context) ([]JarStock, error) {
 	return list, err
 }
 
-// SaveJarStocks stores the jars of the kitchen in place of what was there.
-func (s *Store) SaveJarStocks(ctx context.Context, list []JarStock) error {
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
-		if err := tx.Where("1 = 1").Delete(&JarStock{}).Error; err != nil || len(list) == 0 {
+// SaveStock stores jars, lids and burners of the kitchen in place of what was there,
+// where that is what the print seen was made from.
+func (s *Store) SaveStock(ctx context.Context, burners, lidsRegular, lidsWide int, jars []JarStock, seen string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		if seen != "" {
+			now, have := Kitchen{}, []JarStock(nil)
+			if err := errors.Join(tx.First(&now, 1).Error, tx.Find(&have).Error); err != nil {
+				return found(err)
+			}
+			if seen != now.StockMark(have) {
+				return ErrStale
+			}
+		}
+		counts := map[string]any{"burners": burners, "lids_regular": lidsRegular, "lids_wide": lidsWide, "updated_at": now()}
+		if err := touched(tx.Model(&Kitchen{}).Where("id = 1").Updates(counts)); err != nil {
 			return err
 		}
-		return tx.Create(list).Error
+		if err := tx.Where("1 = 1").Delete(&JarStock{}).Error; err != nil || len(jars) == 0 {
+			return err
+		}
+		return tx.Create(jars).Error
 	})
 }
 
 // Kitchen returns the kitchen, or ErrNotFound before it was set up.
 func (s *Store) Kitchen(ctx context.Context) (Kitchen, error) {
 	var k Kitchen
-	err := s.with(ctx).Preload("Canners", func(db *gorm.DB) *gorm.DB { return db.Order("id") }).First(&k, 1).Error
+	err := s.with(ctx).Preload("Canners", byID).First(&k, 1).Error
 	return k, found(err)
 }
 
-// SaveKitchen stores the kitchen with its canners in one transaction.
-func (s *Store) SaveKitchen(ctx context.Context, k *Kitchen) error {
+// SetUp makes the kitchen with its canners. It is ErrStale where there is one already.
+func (s *Store) SetUp(ctx context.Context, k *Kitchen) error {
 	k.ID, k.UpdatedAt = 1, now()
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
-		if err := tx.Omit("Canners").Save(k).Error; err != nil {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var there int64
+		if err := tx.Model(&Kitchen{}).Count(&there).Error; err != nil {
+			return err
+		}
+		if there > 0 {
+			return ErrStale
+		}
+		if err := tx.Omit("Canners").Create(k).Error; err != nil {
 			return err
 		}
 		for i := range k.Canners {
 			k.Canners[i].KitchenID = 1
-			if err := tx.Save(&k.Canners[i]).Error; err != nil {
+			if err := tx.Create(&k.Canners[i]).Error; err != nil {
 				return err
 			}
 		}
 		return nil
+	})
+}
+
+// SavePlace stores name, elevation, canner in use and stance of the kitchen, and nothing
+// else of it. It must still be what the print seen was made from, where that is given.
+func (s *Store) SavePlace(ctx context.Context, k *Kitchen, seen string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var have Kitchen
+		if err := tx.First(&have, 1).Error; err != nil {
+			return found(err)
+		}
+		if seen != "" && seen != have.Mark() {
+			return ErrStale
+		}
+		place := map[string]any{"name": k.Name, "elevation_ft": k.ElevationFt, "canner_id": k.CannerID, "stance": k.Stance, "updated_at": now()}
+		return tx.Model(&Kitchen{}).Where("id = 1").Updates(place).Error
+	})
+}
+
+// LastChosen keeps jar, pack and method for the next recipe; before the kitchen was set
+// up it keeps nothing.
+func (s *Store) LastChosen(ctx context.Context, jar, pack, method string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		return tx.Model(&Kitchen{}).Where("id = 1").Updates(map[string]any{"jar": jar, "pack": pack, "method": method}).Error
 	})
 }

@@ -1,7 +1,10 @@
 package store
 
 import (
+	"errors"
 	"fmt"
+	"os"
+	"time"
 
 	"gorm.io/gorm"
 )
@@ -125,19 +128,57 @@ var migrations = []string{
 	`ALTER TABLE checks ADD COLUMN signed_by TEXT NOT NULL DEFAULT '';
 	ALTER TABLE procedures ADD COLUMN signed_by TEXT NOT NULL DEFAULT '';
 	UPDATE procedures SET signed_by = added_by WHERE added_by <> 'a file';`,
+
+	// 10: what was taken away, to be put back for a while; the prints of forms that were
+	// taken, so that one sent twice is stored once
+	`CREATE TABLE removed (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, kind TEXT NOT NULL, name TEXT NOT NULL, rows TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE TABLE sent (
+		print TEXT PRIMARY KEY, place TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE INDEX sent_created ON sent(created_at);`,
 }
 
-// migrate brings the tables to the newest version. A database from a newer
-// Damson is refused, not touched.
-func (s *Store) migrate() error {
+// version returns the version of the tables.
+func (s *Store) version() (int, error) {
 	var have int
-	if err := s.db.Raw("PRAGMA user_version").Scan(&have).Error; err != nil {
+	err := s.db.Raw("PRAGMA user_version").Scan(&have).Error
+	return have, err
+}
+
+// errNewer refuses a database that a newer Damson wrote.
+func errNewer(have int) error {
+	return fmt.Errorf("the data is of version %d, this program knows %d: use a newer Damson", have, len(migrations))
+}
+
+// errNotOurs refuses a database that is somebody else's.
+var errNotOurs = errors.New("this is a database, but none of Damson's")
+
+// upgrade brings the tables to the newest version, and keeps a copy of what they were. A
+// database from a newer Damson is refused, not touched.
+func (s *Store) upgrade(path string) error {
+	have, err := s.version()
+	switch {
+	case err != nil:
 		return err
+	case have > len(migrations):
+		return errNewer(have)
+	case have == len(migrations):
+		return nil
+	case have < 1:
+		return errNotOurs
 	}
-	if have > len(migrations) {
-		return fmt.Errorf("the data is of version %d, this program knows %d: use a newer Damson", have, len(migrations))
+	kept := fmt.Sprintf("%s.v%d-%s", path, have, time.Now().UTC().Format("20060102-150405"))
+	if err := s.copyTo(kept); err != nil {
+		return fmt.Errorf("a copy from before the upgrade could not be kept: %w", err)
 	}
-	for v := have; v < len(migrations); v++ {
+	return s.migrate(have, len(migrations))
+}
+
+// migrate takes the tables from one version to a later one.
+func (s *Store) migrate(from, to int) error {
+	for v := from; v < to; v++ {
 		err := s.db.Transaction(func(tx *gorm.DB) error {
 			if err := tx.Exec(migrations[v]).Error; err != nil {
 				return err
@@ -149,4 +190,50 @@ func (s *Store) migrate() error {
 		}
 	}
 	return nil
+}
+
+// build makes a new database at path: tables of the version, what fill puts into them,
+// then the newest tables, and check over all. It is made beside and given its name when
+// it is whole, so there is never half of one by that name.
+func build(path string, version int, fill func(*Store) error) (err error) {
+	part := path + ".new"
+	clear := func() {
+		for _, p := range []string{part, part + "-wal", part + "-shm"} {
+			_ = os.Remove(p)
+		}
+	}
+	clear() // what an earlier one left when it was killed
+	defer func() {
+		if err != nil {
+			clear()
+		}
+	}()
+	f, err := os.OpenFile(part, os.O_CREATE|os.O_EXCL|os.O_WRONLY, 0o600)
+	if err != nil {
+		return err
+	}
+	if err := f.Close(); err != nil {
+		return err
+	}
+	s, err := connect(part, "rw", "immediate")
+	if err != nil {
+		return err
+	}
+	err = s.migrate(0, version)
+	if err == nil && fill != nil {
+		err = fill(s)
+	}
+	if err == nil {
+		err = s.migrate(version, len(migrations))
+	}
+	if err == nil && fill != nil {
+		err = s.whole()
+	}
+	if closed := s.Close(); err == nil {
+		err = closed
+	}
+	if err != nil {
+		return err
+	}
+	return putInPlace(part, path)
 }

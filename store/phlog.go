@@ -3,6 +3,8 @@ package store
 import (
 	"context"
 	"time"
+
+	"gorm.io/gorm"
 )
 
 // Meter is a pH meter of the kitchen.
@@ -53,7 +55,7 @@ type Reading struct {
 // AddMeter stores a new meter and sets its ID.
 func (s *Store) AddMeter(ctx context.Context, m *Meter) error {
 	m.CreatedAt = now()
-	return s.with(ctx).Create(m).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(m).Error })
 }
 
 // Meters returns the meters by name.
@@ -68,13 +70,13 @@ func (s *Store) AddCalibration(ctx context.Context, c *Calibration) error {
 	if c.CreatedAt.IsZero() {
 		c.CreatedAt = now()
 	}
-	return s.with(ctx).Create(c).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(c).Error })
 }
 
-// Calibrations returns calibrations, newest first, at most limit.
-func (s *Store) Calibrations(ctx context.Context, limit int) ([]Calibration, error) {
+// Calibrations returns all calibrations, newest first.
+func (s *Store) Calibrations(ctx context.Context) ([]Calibration, error) {
 	var list []Calibration
-	err := s.with(ctx).Order("on_day DESC, id DESC").Limit(limit).Find(&list).Error
+	err := s.with(ctx).Order("on_day DESC, id DESC").Find(&list).Error
 	return list, err
 }
 
@@ -85,7 +87,7 @@ func (s *Store) AddReadings(ctx context.Context, list []*Reading) error {
 			r.CreatedAt = now()
 		}
 	}
-	return s.with(ctx).CreateInBatches(list, 200).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.CreateInBatches(list, 200).Error })
 }
 
 // Readings returns readings, newest first, at most limit; of one recipe, or of
@@ -100,11 +102,21 @@ func (s *Store) Readings(ctx context.Context, recipeID int64, limit int) ([]Read
 	return list, err
 }
 
-// DeleteReading removes a reading. It is ErrNotFound where there is none.
-func (s *Store) DeleteReading(ctx context.Context, id int64) error {
-	res := s.with(ctx).Delete(&Reading{}, id)
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
+// EachReading hands every reading on, newest first, and stops at the first error.
+func (s *Store) EachReading(ctx context.Context, do func(Reading) error) error {
+	const some = 1000
+	for skip := 0; ; skip += some {
+		var list []Reading
+		if err := s.with(ctx).Order("on_day DESC, id DESC").Offset(skip).Limit(some).Find(&list).Error; err != nil {
+			return err
+		}
+		for _, r := range list {
+			if err := do(r); err != nil {
+				return err
+			}
+		}
+		if len(list) < some {
+			return nil
+		}
 	}
-	return res.Error
 }

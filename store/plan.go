@@ -45,27 +45,38 @@ func (s *Store) AddPlan(ctx context.Context, p *Plan) error {
 	if p.CreatedAt.IsZero() {
 		p.CreatedAt = now()
 	}
-	return s.with(ctx).Create(p).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(p).Error })
 }
 
 // Plan returns a plan with its dishes and moves, or ErrNotFound.
 func (s *Store) Plan(ctx context.Context, id int64) (Plan, error) {
 	var p Plan
-	err := s.with(ctx).Preload("Dishes", func(db *gorm.DB) *gorm.DB { return db.Order("id") }).Preload("Moves").First(&p, id).Error
+	err := s.with(ctx).Preload("Dishes", byID).Preload("Moves").First(&p, id).Error
 	return p, found(err)
 }
 
 // Plans returns plans, the latest day first, at most limit.
 func (s *Store) Plans(ctx context.Context, limit int) ([]Plan, error) {
 	var list []Plan
-	err := s.with(ctx).Preload("Dishes", func(db *gorm.DB) *gorm.DB { return db.Order("id") }).Order("on_day DESC, id DESC").Limit(limit).Find(&list).Error
+	err := s.with(ctx).Preload("Dishes", byID).Order("on_day DESC, id DESC").Limit(limit).Find(&list).Error
 	return list, err
 }
 
-// SavePlan stores a changed plan and its dishes, and forgets what was moved: the
-// day is laid out anew.
-func (s *Store) SavePlan(ctx context.Context, p *Plan) error {
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+// Mark is the print of what the form of the plan is made from.
+func (p *Plan) Mark() string { return mark(p.OnDay, p.Clock, p.Done, p.Dishes) }
+
+// SavePlan stores a changed plan and its dishes, and forgets what was moved: the day is
+// laid out anew. The plan must still be what the print seen was made from, where that is
+// given.
+func (s *Store) SavePlan(ctx context.Context, p *Plan, seen string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var have Plan
+		if err := tx.Preload("Dishes", byID).First(&have, p.ID).Error; err != nil {
+			return found(err)
+		}
+		if seen != "" && seen != have.Mark() {
+			return ErrStale
+		}
 		if err := tx.Omit("Dishes", "Moves").Save(p).Error; err != nil {
 			return err
 		}
@@ -86,17 +97,9 @@ func (s *Store) SavePlan(ctx context.Context, p *Plan) error {
 
 // MovePiece adds to the minutes by which a piece of work is moved.
 func (s *Store) MovePiece(ctx context.Context, plan int64, piece string, minutes int) error {
-	return s.with(ctx).Clauses(clause.OnConflict{Columns: []clause.Column{{Name: "plan_id"}, {Name: "piece"}},
-		DoUpdates: clause.Assignments(map[string]any{"minutes": gorm.Expr("minutes + ?", minutes)})}).Create(&PlanMove{plan, piece, minutes}).Error
-}
-
-// DeletePlan removes a plan. It is ErrNotFound where there is none.
-func (s *Store) DeletePlan(ctx context.Context, id int64) error {
-	res := s.with(ctx).Delete(&Plan{}, id)
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+	add := clause.OnConflict{Columns: []clause.Column{{Name: "plan_id"}, {Name: "piece"}},
+		DoUpdates: clause.Assignments(map[string]any{"minutes": gorm.Expr("minutes + ?", minutes)})}
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Clauses(add).Create(&PlanMove{plan, piece, minutes}).Error })
 }
 
 // Took is what a piece of work took in a canner, in minutes.
@@ -115,7 +118,7 @@ func (s *Store) AddTook(ctx context.Context, list []Took) error {
 	for i := range list {
 		list[i].CreatedAt = now()
 	}
-	return s.with(ctx).Create(&list).Error
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(&list).Error })
 }
 
 // TookBefore returns the minutes noted, by canner and piece, newest first.
@@ -135,3 +138,6 @@ func (s *Store) TookBefore(ctx context.Context) (map[int64]map[string][]int, err
 	}
 	return out, nil
 }
+
+// byID loads rows in the order in which they were stored.
+func byID(db *gorm.DB) *gorm.DB { return db.Order("id") }

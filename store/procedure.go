@@ -25,7 +25,7 @@ func (procedureRow) TableName() string { return "procedures" }
 // AddProcedures stores procedures of the kitchen's own, all of them or none. They are
 // in force where signed names who stands for them, else they are held.
 func (s *Store) AddProcedures(ctx context.Context, list []*procedure.Procedure, by, signed string) error {
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
 		for _, p := range list {
 			body, err := json.Marshal(p)
 			if err != nil {
@@ -69,19 +69,13 @@ func (s *Store) Procedures(ctx context.Context) ([]OwnProcedure, error) {
 
 // SignProcedure puts a held procedure into force, or returns ErrNotFound.
 func (s *Store) SignProcedure(ctx context.Context, id, by string) error {
-	res := s.with(ctx).Model(&procedureRow{}).Where("id = ? AND signed_by = ''", id).Update("signed_by", by)
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+	return s.write(ctx, func(tx *gorm.DB) error {
+		return touched(tx.Model(&procedureRow{}).Where("id = ? AND signed_by = ''", id).Update("signed_by", by))
+	})
 }
 
 // DeleteProcedure takes a procedure of the kitchen's own out, or reports
 // ErrNotFound.
 func (s *Store) DeleteProcedure(ctx context.Context, id string) error {
-	res := s.with(ctx).Delete(&procedureRow{}, "id = ?", id)
-	if res.Error == nil && res.RowsAffected == 0 {
-		return ErrNotFound
-	}
-	return res.Error
+	return s.write(ctx, func(tx *gorm.DB) error { return touched(tx.Delete(&procedureRow{}, "id = ?", id)) })
 }

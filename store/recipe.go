@@ -2,6 +2,7 @@ package store
 
 import (
 	"context"
+	"strings"
 	"time"
 
 	"gorm.io/gorm"
@@ -26,6 +27,9 @@ type Recipe struct {
 	Why string `gorm:"-"`
 }
 
+// Mark is the print of what a form of the recipe is made from.
+func (r *Recipe) Mark() string { return mark(r.Title, r.Text, r.SentBy, r.Jar, r.Pack, r.Method) }
+
 // AddRecipe stores a recipe, its first version with it, and sets its id. A zero
 // CreatedAt becomes now.
 func (s *Store) AddRecipe(ctx context.Context, r *Recipe) error {
@@ -33,7 +37,7 @@ func (s *Store) AddRecipe(ctx context.Context, r *Recipe) error {
 	if r.CreatedAt.IsZero() {
 		r.CreatedAt = r.UpdatedAt
 	}
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
 		if err := tx.Create(r).Error; err != nil {
 			return err
 		}
@@ -41,18 +45,31 @@ func (s *Store) AddRecipe(ctx context.Context, r *Recipe) error {
 	})
 }
 
-// SaveRecipe stores a changed recipe; a changed text becomes a new version.
-func (s *Store) SaveRecipe(ctx context.Context, r *Recipe) error {
+// SaveRecipe stores what a cook wrote or chose anew: title, text, sender, jar, pack and
+// method; a changed text becomes a new version. The recipe must still be what the print
+// seen was made from, where that is given, else it is ErrStale.
+func (s *Store) SaveRecipe(ctx context.Context, r *Recipe, seen string) error {
 	r.UpdatedAt = now()
-	return s.with(ctx).Transaction(func(tx *gorm.DB) error {
-		res := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "Procedure", "UpdatedAt").Updates(r)
-		if res.Error != nil {
-			return res.Error
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var have Recipe
+		if err := tx.First(&have, r.ID).Error; err != nil {
+			return found(err)
 		}
-		if res.RowsAffected == 0 {
-			return ErrNotFound
+		if seen != "" && seen != have.Mark() {
+			return ErrStale
+		}
+		if err := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "UpdatedAt").Updates(r).Error; err != nil {
+			return err
 		}
 		return addVersion(tx, r)
+	})
+}
+
+// CompareWith keeps the procedure that a recipe is to be compared with; none lets Damson
+// find the nearest.
+func (s *Store) CompareWith(ctx context.Context, id int64, procedure string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		return touched(tx.Model(&Recipe{}).Where("id = ?", id).UpdateColumn("procedure", procedure))
 	})
 }
 
@@ -63,9 +80,43 @@ func (s *Store) Recipe(ctx context.Context, id int64) (Recipe, error) {
 	return r, found(err)
 }
 
-// Recipes returns the newest recipes first, at most limit.
-func (s *Store) Recipes(ctx context.Context, limit int) ([]Recipe, error) {
+// Recipes returns recipes, the newest first: at most limit, without the first skip; where
+// words are given, those that have them all in title, text or sender.
+func (s *Store) Recipes(ctx context.Context, words string, skip, limit int) ([]Recipe, error) {
 	var list []Recipe
-	err := s.with(ctx).Order("created_at DESC, id DESC").Limit(limit).Find(&list).Error
+	err := s.having(ctx, words).Order("created_at DESC, id DESC").Offset(skip).Limit(limit).Find(&list).Error
 	return list, err
+}
+
+// CountRecipes counts what Recipes goes through.
+func (s *Store) CountRecipes(ctx context.Context, words string) (int, error) {
+	var n int64
+	err := s.having(ctx, words).Count(&n).Error
+	return int(n), err
+}
+
+// having finds the recipes with all of the words.
+func (s *Store) having(ctx context.Context, words string) *gorm.DB {
+	q := s.with(ctx).Model(&Recipe{})
+	for _, w := range strings.Fields(words) {
+		w = "%" + anyLetter.Replace(w) + "%"
+		q = q.Where(`(title LIKE ? ESCAPE '!' OR text LIKE ? ESCAPE '!' OR sent_by LIKE ? ESCAPE '!')`, w, w, w)
+	}
+	return q
+}
+
+// anyLetter keeps what stands for any letter in LIKE from doing so.
+var anyLetter = strings.NewReplacer("!", "!!", "%", "!%", "_", "!_")
+
+// Titles returns the titles of all recipes by their ids.
+func (s *Store) Titles(ctx context.Context) (map[int64]string, error) {
+	var list []Recipe
+	if err := s.with(ctx).Select("id", "title").Find(&list).Error; err != nil {
+		return nil, err
+	}
+	out := make(map[int64]string, len(list))
+	for _, r := range list {
+		out[r.ID] = r.Title
+	}
+	return out, nil
 }

@@ -24,7 +24,7 @@ func TestRecipeRoundTrip(t *testing.T) {
 	require.NoError(t, s.AddRecipe(ctx, &r))
 	require.NotZero(t, r.ID)
 	r.Text = "6 lb plums\nwater"
-	require.NoError(t, s.SaveRecipe(ctx, &r))
+	require.NoError(t, s.SaveRecipe(ctx, &r, ""))
 	require.NoError(t, s.Close())
 
 	s, err = Open(dir) // migrations run once
@@ -35,7 +35,7 @@ func TestRecipeRoundTrip(t *testing.T) {
 	require.Equal(t, "6 lb plums\nwater", got.Text)
 	_, err = s.Recipe(ctx, 99)
 	require.ErrorIs(t, err, ErrNotFound)
-	require.ErrorIs(t, s.SaveRecipe(ctx, &Recipe{ID: 99}), ErrNotFound)
+	require.ErrorIs(t, s.SaveRecipe(ctx, &Recipe{ID: 99}, ""), ErrNotFound)
 }
 
 func TestVersions(t *testing.T) {
@@ -46,9 +46,9 @@ func TestVersions(t *testing.T) {
 	r := Recipe{Title: "Plums", Text: "5 lb plums"}
 	require.NoError(t, s.AddRecipe(ctx, &r))
 	r.Jar = "pint"
-	require.NoError(t, s.SaveRecipe(ctx, &r), "another jar is no new version")
+	require.NoError(t, s.SaveRecipe(ctx, &r, ""), "another jar is no new version")
 	r.Text, r.Why = "10 lb plums", "scaled by 2"
-	require.NoError(t, s.SaveRecipe(ctx, &r))
+	require.NoError(t, s.SaveRecipe(ctx, &r, ""))
 	got, err := s.Versions(ctx, r.ID)
 	require.NoError(t, err)
 	require.Len(t, got, 2)
@@ -58,7 +58,7 @@ func TestVersions(t *testing.T) {
 	for _, q := range []string{"DROP TABLE answers", "DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE took", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
 		"ALTER TABLE canners DROP COLUMN quarts", "ALTER TABLE canners DROP COLUMN pints", "ALTER TABLE canners DROP COLUMN half_pints", "ALTER TABLE canners DROP COLUMN layers", "ALTER TABLE canners DROP COLUMN water_quarts",
 		"ALTER TABLE canners DROP COLUMN vent_minutes", "ALTER TABLE canners DROP COLUMN tested_on", "ALTER TABLE canners DROP COLUMN reads_high", "ALTER TABLE canners DROP COLUMN gasket_on", "ALTER TABLE canners DROP COLUMN rack",
-		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "ALTER TABLE checks DROP COLUMN signed_by", "ALTER TABLE procedures DROP COLUMN signed_by", "PRAGMA user_version = 2"} {
+		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "ALTER TABLE checks DROP COLUMN signed_by", "ALTER TABLE procedures DROP COLUMN signed_by", "DROP TABLE removed", "DROP TABLE sent", "PRAGMA user_version = 2"} {
 		require.NoError(t, s.db.Exec(q).Error)
 	}
 	require.NoError(t, s.Close())
@@ -71,8 +71,8 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, "10 lb plums", got[0].Text)
 
 	// A chosen procedure is kept; choosing makes no version.
-	r.Procedure = "plums"
-	require.NoError(t, s.SaveRecipe(ctx, &r))
+	require.NoError(t, s.CompareWith(ctx, r.ID, "plums"))
+	require.NoError(t, s.SaveRecipe(ctx, &r, ""), "and stays when the recipe is mended")
 	back, err := s.Recipe(ctx, r.ID)
 	require.NoError(t, err)
 	require.Equal(t, "plums", back.Procedure)
@@ -105,13 +105,13 @@ func TestKitchenAndCanners(t *testing.T) {
 	_, err = s.Kitchen(ctx)
 	require.ErrorIs(t, err, ErrNotFound)
 	k := Kitchen{Name: "Grange", ElevationFt: 5240, Canners: []Canner{{ID: 1, Name: "big", Kind: "pressure", Gauge: "dial"}, {ID: 2, Name: "small", Kind: "pressure", Gauge: "weighted"}}, CannerID: 2}
-	require.NoError(t, s.SaveKitchen(ctx, &k))
+	require.NoError(t, s.SetUp(ctx, &k))
 	got, err := s.Kitchen(ctx)
 	require.NoError(t, err)
 	require.Len(t, got.Canners, 2)
 	require.Equal(t, "weighted", got.Gauge())
 	got.CannerID = 1
-	require.NoError(t, s.SaveKitchen(ctx, &got))
+	require.NoError(t, s.SavePlace(ctx, &got, ""))
 	got, err = s.Kitchen(ctx)
 	require.NoError(t, err)
 	require.Equal(t, "dial", got.Gauge())
@@ -168,7 +168,7 @@ func TestSurvivesKill(t *testing.T) {
 	s, err := Open(dir)
 	require.NoError(t, err)
 	defer s.Close()
-	list, err := s.Recipes(context.Background(), 10)
+	list, err := s.Recipes(context.Background(), "", 0, 10)
 	require.NoError(t, err)
 	require.Len(t, list, 1)
 	require.Equal(t, "kept", list[0].Title)
@@ -226,7 +226,7 @@ func TestPlans(t *testing.T) {
 	require.Equal(t, []PlanMove{{p.ID, "0.1", 6}}, got.Moves)
 	got.Dishes = got.Dishes[1:]
 	got.Clock = "09:00"
-	require.NoError(t, s.SavePlan(ctx, &got))
+	require.NoError(t, s.SavePlan(ctx, &got, ""))
 	got, err = s.Plan(ctx, p.ID)
 	require.NoError(t, err)
 	require.Len(t, got.Dishes, 1)
@@ -235,8 +235,8 @@ func TestPlans(t *testing.T) {
 	list, err := s.Plans(ctx, 10)
 	require.NoError(t, err)
 	require.Len(t, list, 1)
-	require.NoError(t, s.DeletePlan(ctx, p.ID))
-	require.ErrorIs(t, s.DeletePlan(ctx, p.ID), ErrNotFound)
+	require.NoError(t, remove(s, KindPlan, p.ID))
+	require.ErrorIs(t, remove(s, KindPlan, p.ID), ErrNotFound)
 	_, err = s.Plan(ctx, p.ID)
 	require.ErrorIs(t, err, ErrNotFound)
 }
@@ -247,7 +247,7 @@ func TestTook(t *testing.T) {
 	require.NoError(t, err)
 	defer s.Close()
 	k := Kitchen{Name: "Grange", Burners: 4, Canners: []Canner{{ID: 1, Name: "Dial", Kind: "pressure", Gauge: "dial", Quarts: 7}}}
-	require.NoError(t, s.SaveKitchen(ctx, &k))
+	require.NoError(t, s.SetUp(ctx, &k))
 	for i := range 12 {
 		require.NoError(t, s.AddTook(ctx, []Took{{CannerID: 1, OnDay: "2026-11-20", Piece: "rise", Minutes: 10 + i}}))
 	}
@@ -263,22 +263,27 @@ func TestEquipment(t *testing.T) {
 	require.NoError(t, err)
 	defer s.Close()
 	k := Kitchen{Name: "Grange", ElevationFt: 5240, Burners: 4, CannerID: 1, Canners: []Canner{{ID: 1, Name: "Both", Kind: "pressure", Gauge: "both", Quarts: 7, Rack: true}}}
-	require.NoError(t, s.SaveKitchen(ctx, &k))
+	require.NoError(t, s.SetUp(ctx, &k))
 	require.Equal(t, "weighted", k.Gauge(), "the weight governs")
 	c := Canner{Name: "Bath", Kind: "water-bath", Quarts: 7, Pints: 9, Layers: 1}
-	require.NoError(t, s.SaveCanner(ctx, &c))
+	require.NoError(t, s.SaveCanner(ctx, &c, ""))
 	c.Pints = 8
-	require.NoError(t, s.SaveCanner(ctx, &c))
+	require.NoError(t, s.SaveCanner(ctx, &c, ""))
 	k, err = s.Kitchen(ctx)
 	require.NoError(t, err)
 	require.Len(t, k.Canners, 2)
 	require.Equal(t, 8, k.Canners[1].Pints)
 	require.False(t, k.Canners[1].Rack)
-	require.NoError(t, s.DeleteCanner(ctx, c.ID))
-	require.ErrorIs(t, s.DeleteCanner(ctx, c.ID), ErrNotFound)
-	require.NoError(t, s.SaveJarStocks(ctx, []JarStock{{"quart", false, 14}, {"quart", true, 6}}))
-	require.NoError(t, s.SaveJarStocks(ctx, []JarStock{{"pint", false, 24}}))
+	require.NoError(t, remove(s, KindCanner, c.ID))
+	require.ErrorIs(t, remove(s, KindCanner, c.ID), ErrNotFound)
+	require.NoError(t, s.SaveStock(ctx, 4, 60, 24, []JarStock{{"quart", false, 14}, {"quart", true, 6}}, ""))
+	require.NoError(t, s.SaveStock(ctx, 4, 60, 24, []JarStock{{"pint", false, 24}}, ""))
 	jars, err := s.JarStocks(ctx)
 	require.NoError(t, err)
 	require.Equal(t, []JarStock{{"pint", false, 24}}, jars)
+}
+
+func remove(s *Store, kind string, id int64) error {
+	_, err := s.Remove(context.Background(), kind, id)
+	return err
 }

@@ -1,6 +1,7 @@
 package web
 
 import (
+	"errors"
 	"net/http"
 	"slices"
 	"strings"
@@ -29,6 +30,10 @@ type amendedView struct {
 	Serving  []string
 	Taken    int
 	Anything bool
+	// Seen is the print of the recipe that the edits are for, With the procedure that was
+	// chosen for it.
+	Seen, With string
+	Problem    string
 }
 
 // editView is an edit with its tick.
@@ -63,10 +68,13 @@ func (s *Server) amend(r store.Recipe, k store.Kitchen, keys []string) (review.A
 }
 
 func (s *Server) showAmended(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+	if r, ok := s.recipeOf(c); ok {
+		s.renderAmended(c, http.StatusOK, r, "")
 	}
+}
+
+// renderAmended writes the page for the recipe as it is stored.
+func (s *Server) renderAmended(c *gin.Context, status int, r store.Recipe, problem string) {
 	k, err := s.kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
@@ -84,8 +92,8 @@ func (s *Server) showAmended(c *gin.Context) {
 		panic(err)
 	}
 	v := s.viewAmended(r, k, &a, keys)
-	v.Next = len(list) + 1
-	s.render(c, http.StatusOK, "amended", page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v,
+	v.Next, v.Problem = len(list)+1, problem
+	s.render(c, status, "amended", page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v,
 		Keys: []key{{"Tab", "next edit"}, {"Space", "take, leave"}, {"Ctrl ↵", "keep it"}, {"R", "review"}, {"P", "print"}}})
 }
 
@@ -105,7 +113,7 @@ func takenKeys(keys []string, was *review.Result) []string {
 
 func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended, keys []string) amendedView {
 	was := s.reviewOf(r, k)
-	v := amendedView{ID: r.ID, R: &a.Result, Title: r.Title, Verdict: viewVerdict(a.Result.Verdict), Was: viewVerdict(was.Verdict), Serving: a.Result.Serving, Anything: a.Text != r.Text}
+	v := amendedView{ID: r.ID, R: &a.Result, Title: r.Title, Verdict: viewVerdict(a.Result.Verdict), Was: viewVerdict(was.Verdict), Serving: a.Result.Serving, Anything: a.Text != r.Text, Seen: r.Mark(), With: r.Procedure}
 	for _, e := range editsOffered(was) {
 		e.Taken = keys == nil || slices.Contains(keys, e.Keys[0])
 		if e.Taken {
@@ -119,7 +127,7 @@ func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended,
 		}
 	}
 	v.Rows = viewProcesses(a.Result.Methods, k.ElevationFt)
-	old, err := s.shelf().reviewer.Reader().Text(r.Text)
+	old, err := s.readStored(r, r.Text)
 	if err != nil {
 		return v
 	}
@@ -213,17 +221,39 @@ func (s *Server) keepAmended(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	if a.Text != r.Text || a.Request.Jar != quantity.Jar(r.Jar) || a.Request.Pack != r.Pack || a.Request.Method != r.Method {
-		r.Text, r.Jar, r.Pack, r.Method = a.Text, string(a.Request.Jar), a.Request.Pack, a.Request.Method
-		if t := a.Request.Recipe.Title; t != "" {
-			r.Title = t
+	f, seen := c.Request.PostForm, r.Mark()
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		// Edits are made on the text that they were shown for, and on no other.
+		if f.Has("with") && f.Get("with") != r.Procedure || seenOf(c) != "" && seenOf(c) != seen {
+			return "", store.ErrStale
 		}
-		r.Why = amendedWhy(a.Made)
-		if err := s.store.SaveRecipe(ctx, &r); err != nil {
-			panic(err)
+		if a.Text != r.Text || a.Request.Jar != quantity.Jar(r.Jar) || a.Request.Pack != r.Pack || a.Request.Method != r.Method {
+			r.Text, r.Jar, r.Pack, r.Method = a.Text, string(a.Request.Jar), a.Request.Pack, a.Request.Method
+			if t := a.Request.Recipe.Title; t != "" {
+				r.Title = t
+			}
+			r.Why = amendedWhy(a.Made)
+			if err := tx.SaveRecipe(ctx, &r, seen); err != nil {
+				return "", err
+			}
 		}
+		return "/recipes/" + c.Param("id"), nil
+	})
+	switch {
+	case errors.Is(err, store.ErrStale) || errors.Is(err, store.ErrNotFound):
+		if r, ok = s.recipeOf(c); ok {
+			s.amendedMeanwhile(c, r)
+		}
+	case err != nil:
+		panic(err)
+	default:
+		c.Redirect(http.StatusSeeOther, at)
 	}
-	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+}
+
+// amendedMeanwhile shows the edits for the recipe as somebody else left it.
+func (s *Server) amendedMeanwhile(c *gin.Context, r store.Recipe) {
+	s.renderAmended(c, http.StatusConflict, r, "Somebody has changed this recipe since its edits were shown, so none was made. Below stands the recipe as it is now, with the edits that it needs.")
 }
 
 // amendedWhy says in a few words what a version changed.

@@ -1,6 +1,7 @@
 package web
 
 import (
+	"errors"
 	"fmt"
 	"net/http"
 	"strconv"
@@ -37,6 +38,8 @@ type batchView struct {
 	Warnings []string
 	ByHand   int
 	Changed  bool
+	// Seen is the print of the recipe that is scaled.
+	Seen string
 }
 
 // Heading writes the factor at the head of the page.
@@ -88,11 +91,27 @@ func (s *Server) keepBatch(c *gin.Context) {
 		s.fail(c, http.StatusUnprocessableEntity, "The scaled recipe would be too long to keep.", "Shorten the recipe first.")
 		return
 	}
-	r.Text, r.Why = scaled.Text, "scaled, "+v.Times
-	if err := s.store.SaveRecipe(c.Request.Context(), &r); err != nil {
-		panic(err)
+	ctx, was := c.Request.Context(), r
+	seen := seenOf(c)
+	if seen == "" {
+		seen = r.Mark()
 	}
-	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id")+"/versions")
+	r.Text, r.Why = scaled.Text, "scaled, "+v.Times
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		return "/recipes/" + c.Param("id") + "/versions", tx.SaveRecipe(ctx, &r, seen)
+	})
+	switch {
+	case errors.Is(err, store.ErrStale) || errors.Is(err, store.ErrNotFound):
+		if was, ok = s.recipeOf(c); ok {
+			v, _ = s.scaleRecipe(was, s.reviewOf(was, k), c.Request.PostForm.Get)
+			v.Problem = "Somebody has changed this recipe since these amounts were worked out, so nothing was kept. Below it is scaled as it stands now."
+			s.render(c, http.StatusConflict, "batch", page{Title: "Scale " + was.Title, Nav: "/", Keys: batchKeys, Body: v})
+		}
+	case err != nil:
+		panic(err)
+	default:
+		c.Redirect(http.StatusSeeOther, at)
+	}
 }
 
 // scaleRecipe reads the fields through get and scales. The second result is nil
@@ -102,7 +121,7 @@ func (s *Server) scaleRecipe(r store.Recipe, res *review.Result, get func(string
 		f := strings.TrimSpace(get(name))
 		return f[:min(len(f), 40)]
 	}
-	v := batchView{ID: r.ID, Title: r.Title, By: field("by"), Factor: field("factor"), Weight: field("weight"), Jars: field("jars")}
+	v := batchView{ID: r.ID, Seen: r.Mark(), Title: r.Title, By: field("by"), Factor: field("factor"), Weight: field("weight"), Jars: field("jars")}
 	reader := s.shelf().reviewer.Reader()
 	rec, err := reader.Text(r.Text)
 	if err != nil {

@@ -6,6 +6,7 @@ import (
 	"time"
 
 	"damson/core/quantity"
+	"damson/core/recipe"
 	"damson/core/review"
 	"damson/store"
 )
@@ -77,9 +78,31 @@ func (s *Server) keepPage(r store.Recipe, k store.Kitchen, res *review.Result, p
 	}
 }
 
+// unreadable is a recipe that is stored and cannot be read: it came when longer ones were
+// taken, or from another program.
+type unreadable struct {
+	recipe store.Recipe
+	cause  error
+}
+
+func (u *unreadable) Error() string {
+	return "“" + u.recipe.Title + "” is stored but cannot be read: " + u.cause.Error()
+}
+
+func (u *unreadable) Unwrap() error { return u.cause }
+
+// readStored reads a text that is stored for the recipe.
+func (s *Server) readStored(r store.Recipe, text string) (*recipe.Recipe, error) {
+	rec, err := s.shelf().reviewer.Reader().Text(text)
+	if err != nil {
+		return nil, &unreadable{r, err}
+	}
+	return rec, nil
+}
+
 // requestOf reads a stored recipe for a review in the kitchen.
 func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, error) {
-	rec, err := s.shelf().reviewer.Reader().Text(r.Text)
+	rec, err := s.readStored(r, r.Text)
 	if err != nil {
 		return review.Request{}, err
 	}
@@ -90,20 +113,29 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID), Answers: s.answersOf(context.Background(), r.ID)}, nil
 }
 
+// reviewed returns the review that is kept of the recipe in the kitchen, or nil.
+func (s *Server) reviewed(r store.Recipe, k store.Kitchen) *review.Result {
+	s.reviews.mu.Lock()
+	defer s.reviews.mu.Unlock()
+	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+		return have.result
+	}
+	return nil
+}
+
 // reviewOf reviews a stored recipe in the kitchen. The result must not be
 // changed.
 func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
+	if have := s.reviewed(r, k); have != nil {
+		return have
+	}
 	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
-	have, forgotten := s.reviews.seen[key], s.reviews.forgotten
+	forgotten := s.reviews.forgotten
 	s.reviews.mu.Unlock()
-	if have != nil {
-		return have.result
-	}
 	req, err := s.requestOf(r, k)
 	if err != nil {
-		// Only text that was checked is stored; what slips through is no recipe.
-		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: err.Error()}
+		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: capital(err.Error()) + ". Mend it, or take it off the desk."}
 	}
 	made := s.shelf().reviewer.Review(req)
 	s.reviews.mu.Lock()

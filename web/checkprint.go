@@ -14,6 +14,7 @@ import (
 	"damson/core/ledger"
 	"damson/core/procedure"
 	"damson/core/quantity"
+	"damson/store"
 )
 
 // checkView is a procedure opened beside a printed copy: every row and every
@@ -272,13 +273,16 @@ func (s *Server) saveCheck(c *gin.Context) {
 		refuse("These figures cannot stand together: " + err.Error() + ".")
 		return
 	}
-	if err := s.store.AddChecks(ctx, added); err != nil {
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		return "/library/" + p.ID + "/check?saved=" + strconv.Itoa(len(added)), tx.AddChecks(ctx, added)
+	})
+	if err != nil {
 		panic(err)
 	}
 	if err := s.restock(ctx); err != nil {
 		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, "/library/"+p.ID+"/check?saved="+strconv.Itoa(len(added)))
+	c.Redirect(http.StatusSeeOther, at)
 }
 
 // today is the day in this kitchen, as 2006-01-02.

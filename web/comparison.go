@@ -143,8 +143,7 @@ func (s *Server) chooseProcedure(c *gin.Context) {
 		s.fail(c, http.StatusUnprocessableEntity, "There is no such procedure in the library.", "Go back and choose one from the list.")
 		return
 	}
-	r.Procedure = id
-	if err := s.store.SaveRecipe(c.Request.Context(), &r); err != nil {
+	if err := s.store.CompareWith(c.Request.Context(), r.ID, id); err != nil {
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))

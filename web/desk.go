@@ -1,23 +1,36 @@
 package web
 
 import (
+	"fmt"
 	"net/http"
+	"net/url"
 	"sort"
+	"strconv"
 	"strings"
+	"time"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/core/review"
 )
 
-// deskLimit is how many recipes the desk shows, newest first.
-const deskLimit = 200
+// deskPage is how many recipes a page of the desk shows, newest first: each that is shown
+// is reviewed.
+const deskPage = 100
+
+// deskTime is how long a desk reads recipes that it has not read yet; those that are left
+// stand there without a verdict.
+const deskTime = 2 * time.Second
 
 type deskView struct {
 	Rows  []deskRow
 	Count string
 	// Worst is true where the worst verdict stands first, not the newest recipe.
 	Worst bool
+	// Words are what is looked for; Found says how many there are, where not all are shown.
+	Words, Found string
+	// Newer and Older lead to the pages before and after, or are empty.
+	Newer, Older string
 }
 
 type deskRow struct {
@@ -42,7 +55,14 @@ func viewVerdict(code string) verdictView { return verdictView{code, verdictWord
 
 func (s *Server) desk(c *gin.Context) {
 	ctx := c.Request.Context()
-	list, err := s.store.Recipes(ctx, deskLimit)
+	words := cut(c.Query("q"), 80)
+	all, err := s.store.CountRecipes(ctx, words)
+	if err != nil {
+		panic(err)
+	}
+	at, _ := strconv.Atoi(c.Query("from"))
+	at = max(min(at, (all-1)/deskPage*deskPage), 0)
+	list, err := s.store.Recipes(ctx, words, at, deskPage)
 	if err != nil {
 		panic(err)
 	}
@@ -50,10 +70,17 @@ func (s *Server) desk(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	v := deskView{Worst: c.Query("order") == "verdict"}
+	v := deskView{Worst: c.Query("order") == "verdict", Words: words}
+	v.leafThrough(at, len(list), all)
 	counts := map[string]int{}
+	until := time.Now().Add(deskTime)
 	for _, r := range list {
-		res := s.reviewOf(r, k)
+		res := s.reviewed(r, k)
+		if res == nil && (ctx.Err() != nil || time.Now().After(until)) {
+			v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: r.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: verdictView{"", "Not read yet"}, Next: "Open it to have it read"})
+			continue
+		}
+		res = s.reviewOf(r, k)
 		counts[res.Verdict]++
 		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: verdictView{res.Verdict, res.Headline()}, Why: deskWhy(res), Next: deskNext(res)})
 	}
@@ -64,6 +91,32 @@ func (s *Server) desk(c *gin.Context) {
 	}
 	v.Count = countWords(counts, len(list))
 	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})
+}
+
+// leafThrough says which of the recipes the page shows, and where the others are.
+func (v *deskView) leafThrough(at, shown, all int) {
+	if v.Words != "" || all > shown {
+		v.Found = fmt.Sprintf("%s to %s of %s", thousands(at+1), thousands(at+shown), thousands(all))
+		if shown == 0 {
+			v.Found = "none"
+		}
+	}
+	page := func(from int) string {
+		q := url.Values{"from": {strconv.Itoa(from)}}
+		if v.Words != "" {
+			q.Set("q", v.Words)
+		}
+		if v.Worst {
+			q.Set("order", "verdict")
+		}
+		return "/?" + q.Encode()
+	}
+	if at > 0 {
+		v.Newer = page(max(at-deskPage, 0))
+	}
+	if at+shown < all {
+		v.Older = page(at + deskPage)
+	}
 }
 
 func countWords(counts map[string]int, n int) string {

@@ -1,9 +1,12 @@
 package web
 
 import (
+	"errors"
 	"fmt"
 	"net/http"
+	"sort"
 	"strconv"
+	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -24,6 +27,8 @@ type cannerView struct {
 	Rack                  bool
 	Open                  bool
 	Problem               string
+	// Seen is the print of the canner that the form is made from.
+	Seen string
 }
 
 type stockRow struct {
@@ -53,7 +58,7 @@ func cannerForm(x store.Canner) cannerView {
 		}
 		return decimal(v)
 	}
-	v := cannerView{ID: x.ID, Name: x.Name, Rack: x.Rack, F: map[string]string{"name": x.Name, "quarts": n(x.Quarts), "pints": n(x.Pints), "halfpints": n(x.HalfPints), "layers": n(x.Layers), "water": d(x.WaterQuarts),
+	v := cannerView{ID: x.ID, Seen: x.Mark(), Name: x.Name, Rack: x.Rack, F: map[string]string{"name": x.Name, "quarts": n(x.Quarts), "pints": n(x.Pints), "halfpints": n(x.HalfPints), "layers": n(x.Layers), "water": d(x.WaterQuarts),
 		"vent": n(x.VentMinutes), "tested": x.TestedOn, "high": d(x.ReadsHigh), "gasket": x.GasketOn, "kind": x.Kind, "gauge": x.Gauge, "stove": x.Stove}}
 	v.choices()
 	return v
@@ -93,7 +98,7 @@ func viewCanners(k store.Kitchen) []cannerView {
 // newCanner is the empty form.
 func newCanner() cannerView {
 	v := cannerForm(store.Canner{Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, HalfPints: 9, Layers: 1, Rack: true})
-	v.F["name"] = ""
+	v.F["name"], v.Seen = "", ""
 	return v
 }
 
@@ -110,7 +115,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 	x := store.Canner{Name: f["name"], Kind: f["kind"], Gauge: f["gauge"], TestedOn: f["tested"], GasketOn: f["gasket"], Stove: f["stove"], Rack: f["rack"] != ""}
 	x.ID, _ = strconv.ParseInt(f["id"], 10, 64)
 	refuse := func(what string) {
-		v := cannerView{ID: x.ID, Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
+		v := cannerView{ID: x.ID, Seen: seenOf(c), Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
 		v.choices()
 		s.renderKitchen(c, http.StatusUnprocessableEntity, s.kitchenForm(k), &v)
 	}
@@ -172,24 +177,54 @@ func (s *Server) saveCanner(c *gin.Context) {
 			}
 		}
 	}
-	if err := s.store.SaveCanner(ctx, &x); err != nil {
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		return "/kitchen?saved=1#canners", tx.SaveCanner(ctx, &x, seenOf(c))
+	})
+	switch {
+	case errors.Is(err, store.ErrStale):
+		if k, err = s.kitchen(ctx); err != nil {
+			panic(err)
+		}
+		v := cannerView{ID: x.ID, Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: "Somebody else has changed this canner since you opened this page. Yours stands in the fields; save again to put it in the place of theirs:"}
+		for _, now := range k.Canners {
+			if now.ID == x.ID {
+				v.Seen = now.Mark()
+				v.Problem += " “" + now.Name + "”, " + differing(cannerForm(now).F, f) + "."
+			}
+		}
+		v.choices()
+		s.renderKitchen(c, http.StatusConflict, s.kitchenForm(k), &v)
+	case errors.Is(err, store.ErrNotFound):
+		x.ID = 0
+		refuse("This canner was taken out of the kitchen while you changed it; save it to add it anew.")
+	case err != nil:
 		panic(err)
+	default:
+		s.reviews.forget()
+		c.Redirect(http.StatusSeeOther, at)
 	}
-	s.reviews.forget()
-	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#canners")
+}
+
+// differing names the fields in which two forms of a canner are unlike.
+func differing(stored, typed map[string]string) string {
+	var out []string
+	for name, was := range stored {
+		if now, has := typed[name]; has && now != was {
+			if was == "" {
+				was = "nothing"
+			}
+			out = append(out, name+" "+was)
+		}
+	}
+	sort.Strings(out)
+	if len(out) == 0 {
+		return "as you have it"
+	}
+	return "with " + strings.Join(out, ", ")
 }
 
 func (s *Server) deleteCanner(c *gin.Context) {
-	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
-	if err == nil {
-		err = s.store.DeleteCanner(c.Request.Context(), id)
-	}
-	if err != nil {
-		s.fail(c, http.StatusNotFound, "There is no such canner.", "The kitchen's page lists those that there are.")
-		return
-	}
-	s.reviews.forget()
-	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#canners")
+	s.remove(c, store.KindCanner)
 }
 
 // saveStock stores jars, lids and burners.
@@ -211,13 +246,14 @@ func (s *Server) saveStock(c *gin.Context) {
 		return n, err == nil && n >= 0 && n <= most
 	}
 	f := s.kitchenForm(k)
+	status := http.StatusUnprocessableEntity
 	refuse := func(what string) {
 		f.StockProblem, f.Stock = what, viewStock(nil)
 		f.Burners, f.LidsRegular, f.LidsWide = cut(c.Request.PostForm.Get("burners"), 12), cut(c.Request.PostForm.Get("lidsregular"), 12), cut(c.Request.PostForm.Get("lidswide"), 12)
 		for i := range f.Stock {
 			f.Stock[i].Regular, f.Stock[i].Wide = cut(c.Request.PostForm.Get("r"+f.Stock[i].Size), 12), cut(c.Request.PostForm.Get("w"+f.Stock[i].Size), 12)
 		}
-		s.renderKitchen(c, http.StatusUnprocessableEntity, f, nil)
+		s.renderKitchen(c, status, f, nil)
 	}
 	if k.ID == 0 {
 		refuse("Say first where the kitchen is: name and elevation.")
@@ -247,14 +283,39 @@ func (s *Server) saveStock(c *gin.Context) {
 		refuse("Burners are 1 to 12, lids a whole number or nothing.")
 		return
 	}
-	k.Burners, k.LidsRegular, k.LidsWide = burners, regular, wide
-	if err := s.store.SaveKitchen(ctx, &k); err != nil {
-		panic(err)
+	err = s.store.SaveStock(ctx, burners, regular, wide, list, seenOf(c))
+	if errors.Is(err, store.ErrStale) {
+		status = http.StatusConflict
+		s.stockMeanwhile(c, refuse, &f)
+		return
 	}
-	if err := s.store.SaveJarStocks(ctx, list); err != nil {
+	if err != nil {
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#stock")
+}
+
+// stockMeanwhile tells what somebody else stored, beside what was typed.
+func (s *Server) stockMeanwhile(c *gin.Context, refuse func(string), f *kitchenForm) {
+	ctx := c.Request.Context()
+	k, err := s.kitchen(ctx)
+	if err != nil {
+		panic(err)
+	}
+	jars, err := s.store.JarStocks(ctx)
+	if err != nil {
+		panic(err)
+	}
+	stands := fmt.Sprintf("%d burners, %d regular and %d wide lids", k.Burners, k.LidsRegular, k.LidsWide)
+	for _, row := range viewStock(jars) {
+		for mouth, n := range map[string]string{"regular": row.Regular, "wide": row.Wide} {
+			if n != "" {
+				stands += ", " + n + " " + mouth + " " + row.Label
+			}
+		}
+	}
+	f.StockSeen = k.StockMark(jars)
+	refuse("Somebody else has counted anew since you opened this page: " + stands + ". Yours stands in the fields; save again to put it in the place of theirs.")
 }
 
 // viewStock is the jars of the kitchen, a row a size.

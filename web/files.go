@@ -63,12 +63,19 @@ func (s *Server) openFile(c *gin.Context) {
 			list[i].Title = "Untitled recipe"
 		}
 	}
-	for i := len(list) - 1; i >= 0; i-- { // the first stands on top of the desk
-		if err := s.store.AddRecipe(c.Request.Context(), &list[i]); err != nil {
-			panic(err)
+	ctx := c.Request.Context()
+	at, err := s.store.Once(ctx, printOf(c, data), func(tx *store.Store) (string, error) {
+		for i := len(list) - 1; i >= 0; i-- { // the first stands on top of the desk
+			if err := tx.AddRecipe(ctx, &list[i]); err != nil {
+				return "", err
+			}
 		}
+		return "/", nil
+	})
+	if err != nil {
+		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, "/")
+	c.Redirect(http.StatusSeeOther, at)
 }
 
 // downloads are the files that a recipe can be had as.
@@ -88,7 +95,7 @@ func (s *Server) download(c *gin.Context) {
 		s.fail(c, http.StatusNotFound, "A recipe cannot be had in this form.", "Take recipe.json, recipe.md or recipe.csv.")
 		return
 	}
-	rec, err := s.shelf().reviewer.Reader().Text(r.Text)
+	rec, err := s.readStored(r, r.Text)
 	if err != nil {
 		panic(err)
 	}

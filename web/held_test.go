@@ -89,10 +89,11 @@ func TestImportedDumpSignsNothing(t *testing.T) {
 	dump, err := a.Export(ctx)
 	require.NoError(t, err)
 
-	b, err := store.Open(t.TempDir())
+	other := t.TempDir()
+	require.NoError(t, store.Import(ctx, other, dump))
+	b, err := store.Open(other)
 	require.NoError(t, err)
 	t.Cleanup(func() { _ = b.Close() })
-	require.NoError(t, b.Import(ctx, dump))
 	again, err := New(ctx, b, shipped, knowledge.ParseProcedures)
 	require.NoError(t, err)
 	require.Equal(t, 20, again.shelf().lib.Procedures.ByID("plums").Rows[0].Minutes[0].Value)

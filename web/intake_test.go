@@ -73,7 +73,7 @@ func TestScalePage(t *testing.T) {
 	s, st := newServer(t, true)
 	h := s.Handler()
 	ctx := context.Background()
-	list, err := st.Recipes(ctx, 100)
+	list, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	id := int64(0)
 	for _, r := range list {
@@ -125,7 +125,7 @@ func TestScalePage(t *testing.T) {
 func TestScaleWarns(t *testing.T) {
 	s, st := newServer(t, true)
 	h := s.Handler()
-	list, err := st.Recipes(context.Background(), 100)
+	list, err := st.Recipes(context.Background(), "", 0, 100)
 	require.NoError(t, err)
 	for _, r := range list {
 		body := do(h, http.MethodGet, fmt.Sprintf("/recipes/%d/scale?by=factor&factor=2", r.ID), nil).Body.String()
@@ -136,7 +136,7 @@ func TestScaleWarns(t *testing.T) {
 func TestDownloads(t *testing.T) {
 	s, st := newServer(t, true)
 	h := s.Handler()
-	list, err := st.Recipes(context.Background(), 100)
+	list, err := st.Recipes(context.Background(), "", 0, 100)
 	require.NoError(t, err)
 	for _, r := range list {
 		for file := range downloads {
@@ -168,7 +168,7 @@ func TestOpenFile(t *testing.T) {
 	s, st := newServer(t, true)
 	h := s.Handler()
 	ctx := context.Background()
-	before, err := st.Recipes(ctx, 100)
+	before, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	send := func(name, text string) (int, string) {
 		w := sendNamed(h, "/recipes/file", "file", name, text)
@@ -188,14 +188,14 @@ func TestOpenFile(t *testing.T) {
 		require.Equal(t, http.StatusUnprocessableEntity, code, name)
 		require.Contains(t, body, c.want, name)
 	}
-	now, err := st.Recipes(ctx, 100)
+	now, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	require.Len(t, now, len(before), "nothing is kept before it was seen")
 
 	// Several recipes go to the desk, each by itself.
 	code, _ = send("two.json", `[{"@type":"Recipe","name":"Plums","recipeIngredient":["5 lb plums"]},{"@type":"Recipe","name":"Pears","recipeIngredient":["5 lb pears"]}]`)
 	require.Equal(t, http.StatusSeeOther, code)
-	now, err = st.Recipes(ctx, 100)
+	now, err = st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	require.Len(t, now, len(before)+2)
 	titles := map[string]bool{}

@@ -1,6 +1,8 @@
 package web
 
 import (
+	"errors"
+	"fmt"
 	"net/http"
 	"strconv"
 	"strings"
@@ -26,6 +28,8 @@ type kitchenForm struct {
 	Stock                          []stockRow
 	StockProblem                   string
 	Burners, LidsRegular, LidsWide string
+	// Seen is the print of the place, StockSeen that of jars, lids and burners.
+	Seen, StockSeen string
 }
 
 func (s *Server) showKitchen(c *gin.Context) {
@@ -40,7 +44,7 @@ func (s *Server) showKitchen(c *gin.Context) {
 
 // kitchenForm is the page's forms as the kitchen is stored.
 func (s *Server) kitchenForm(k store.Kitchen) kitchenForm {
-	f := kitchenForm{Name: k.Name, First: k.ID == 0, Equipment: viewCanners(k), New: newCanner()}
+	f := kitchenForm{Name: k.Name, Seen: k.Mark(), First: k.ID == 0, Equipment: viewCanners(k), New: newCanner()}
 	if k.ID != 0 {
 		f.Elevation = strconv.Itoa(k.ElevationFt) + " ft"
 	}
@@ -57,6 +61,13 @@ func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended
 	}
 	if f.Stock == nil {
 		f.Stock = viewStock(list)
+	}
+	if f.StockSeen == "" {
+		k, err := s.kitchen(c.Request.Context())
+		if err != nil {
+			panic(err)
+		}
+		f.StockSeen = k.StockMark(list)
 	}
 	if mended != nil && mended.ID == 0 {
 		f.New = *mended
@@ -110,9 +121,9 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	f := s.kitchenForm(k)
-	f.Name, f.Elevation = get("name"), get("elevation")
+	f.Name, f.Elevation, f.Seen = get("name"), get("elevation"), seenOf(c)
 	chosen, err := strconv.ParseInt(get("canner"), 10, 64)
-	if len(k.Canners) == 0 {
+	if k.ID == 0 {
 		k.Canners = stock()
 	}
 	stance := get("stance")
@@ -141,11 +152,24 @@ func (s *Server) saveKitchen(c *gin.Context) {
 		return
 	}
 	k.Name, k.ElevationFt, k.CannerID, k.Stance = f.Name, feet, chosen, stance
-	if k.Burners == 0 {
+	if k.ID == 0 {
 		k.Burners = 4
+		err = s.store.SetUp(ctx, &k)
+	} else {
+		err = s.store.SavePlace(ctx, &k, seenOf(c))
 	}
-	if err := s.store.SaveKitchen(ctx, &k); err != nil {
+	switch {
+	case errors.Is(err, store.ErrStale):
+		now, err := s.kitchen(ctx)
+		if err != nil {
+			panic(err)
+		}
+		f.Seen, f.Field = now.Mark(), "name"
+		f.Problem = fmt.Sprintf("Somebody else has changed the kitchen since you opened this page: it is now “%s” at %s ft. Yours stands in the fields; save again to put it in the place of theirs.", now.Name, thousands(now.ElevationFt))
+		s.renderKitchen(c, http.StatusConflict, f, nil)
+	case err != nil:
 		panic(err)
+	default:
+		c.Redirect(http.StatusSeeOther, "/kitchen?saved=1")
 	}
-	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1")
 }

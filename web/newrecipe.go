@@ -16,6 +16,8 @@ import (
 
 // recipeForm is the page on which a recipe is pasted or mended.
 type recipeForm struct {
+	// ID is the recipe's that is mended.
+	ID int64
 	// Action is where the form goes; Save what its button says.
 	Action, Save string
 	Text         string
@@ -28,6 +30,10 @@ type recipeForm struct {
 	From    string
 	Fresh   bool
 	Reading reading
+	// Seen is the print of the recipe that is mended; Stored is what somebody else made of
+	// it meanwhile, or nil.
+	Seen   string
+	Stored *store.Recipe
 }
 
 // choice is one option of a field.
@@ -74,10 +80,16 @@ func (s *Server) createRecipe(c *gin.Context) {
 	if !ok {
 		return
 	}
-	if err := s.store.AddRecipe(c.Request.Context(), &r); err != nil {
+	at, err := s.store.Once(c.Request.Context(), printOf(c), func(tx *store.Store) (string, error) {
+		if err := tx.AddRecipe(c.Request.Context(), &r); err != nil {
+			return "", err
+		}
+		return "/recipes/" + strconv.FormatInt(r.ID, 10), s.remember(c, tx, r)
+	})
+	if err != nil {
 		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, "/recipes/"+strconv.FormatInt(r.ID, 10))
+	c.Redirect(http.StatusSeeOther, at)
 }
 
 // postedRecipe reads the form; where it is wrong it answers with the form as
@@ -86,6 +98,7 @@ func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store
 	if !s.form(c) {
 		return store.Recipe{}, false
 	}
+	f.Seen = seenOf(c)
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	text := recipe.Pasted(strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n"))
 	r := store.Recipe{Text: text, SentBy: get("sent_by"), Jar: get("jar"), Pack: get("pack"), Method: get("method")}
@@ -119,28 +132,16 @@ func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store
 	if r.Title == "" {
 		r.Title = "Untitled recipe"
 	}
-	s.remember(c, r)
 	return r, true
 }
 
-// remember keeps jar, pack and method for the next recipe.
-func (s *Server) remember(c *gin.Context, r store.Recipe) {
-	ctx := c.Request.Context()
-	k, err := s.store.Kitchen(ctx)
-	if errors.Is(err, store.ErrNotFound) {
-		return // asked for once the kitchen is set up
+// remember keeps jar, pack and method for the next recipe. A form without these fields
+// (a script's) says nothing about them.
+func (s *Server) remember(c *gin.Context, tx *store.Store, r store.Recipe) error {
+	if !c.Request.PostForm.Has("jar") {
+		return nil
 	}
-	if err != nil {
-		panic(err)
-	}
-	// A form without these fields (a script's) says nothing about them.
-	if !c.Request.PostForm.Has("jar") || k.Jar == r.Jar && k.Pack == r.Pack && k.Method == r.Method {
-		return
-	}
-	k.Jar, k.Pack, k.Method = r.Jar, r.Pack, r.Method
-	if err := s.store.SaveKitchen(ctx, &k); err != nil {
-		panic(err)
-	}
+	return tx.LastChosen(c.Request.Context(), r.Jar, r.Pack, r.Method)
 }
 
 // recipeOf returns the recipe of the path; where there is none it answers.
@@ -164,7 +165,7 @@ func (s *Server) editRecipe(c *gin.Context) {
 	if !ok {
 		return
 	}
-	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", Text: r.Text, SentBy: r.SentBy}
+	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", ID: r.ID, Text: r.Text, SentBy: r.SentBy, Seen: r.Mark()}
 	f.choose(r.Jar, r.Pack, r.Method)
 	s.renderForm(c, http.StatusOK, "Mend "+r.Title, f)
 }
@@ -174,13 +175,44 @@ func (s *Server) updateRecipe(c *gin.Context) {
 	if !ok {
 		return
 	}
-	r, ok := s.postedRecipe(c, recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again"}, "Mend "+old.Title)
+	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", ID: old.ID}
+	r, ok := s.postedRecipe(c, f, "Mend "+old.Title)
 	if !ok {
 		return
 	}
-	r.ID, r.CreatedAt, r.Procedure = old.ID, old.CreatedAt, old.Procedure
-	if err := s.store.SaveRecipe(c.Request.Context(), &r); err != nil {
+	r.ID = old.ID
+	ctx := c.Request.Context()
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		if err := tx.SaveRecipe(ctx, &r, seenOf(c)); err != nil {
+			return "", err
+		}
+		return "/recipes/" + c.Param("id"), s.remember(c, tx, r)
+	})
+	switch {
+	case errors.Is(err, store.ErrStale):
+		s.mendedMeanwhile(c, f, r)
+	case errors.Is(err, store.ErrNotFound):
+		s.failWith(c, http.StatusConflict, "This recipe was taken off the desk while you mended it.", "Put it back on the page of what was taken away, then send this again.", typedIn(c.Request.PostForm))
+	case err != nil:
 		panic(err)
+	default:
+		c.Redirect(http.StatusSeeOther, at)
 	}
-	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+}
+
+// mendedMeanwhile lays what somebody else stored beside what was typed. Sending it again
+// puts what was typed in its place, with both among the versions.
+func (s *Server) mendedMeanwhile(c *gin.Context, f recipeForm, mine store.Recipe) {
+	now, ok := s.recipeOf(c)
+	if !ok {
+		return
+	}
+	f.Text, f.SentBy, f.Seen, f.Stored = mine.Text, mine.SentBy, now.Mark(), &now
+	f.Problem = "Somebody else has changed this recipe since you opened it. Nothing is lost: theirs stands below, yours is in the field. Mend yours and send it again."
+	f.choose(mine.Jar, mine.Pack, mine.Method)
+	s.renderForm(c, http.StatusConflict, "Mend "+now.Title, f)
+}
+
+func (s *Server) deleteRecipe(c *gin.Context) {
+	s.remove(c, store.KindRecipe)
 }

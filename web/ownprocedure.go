@@ -113,7 +113,10 @@ func (s *Server) doubts(p *procedure.Procedure, problems []string) []string {
 // page where they wait for somebody to sign them.
 func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by, signed string) {
 	ctx := c.Request.Context()
-	if err := s.store.AddProcedures(ctx, list, by, signed); err != nil {
+	_, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		return "", tx.AddProcedures(ctx, list, by, signed)
+	})
+	if err != nil {
 		panic(err)
 	}
 	if err := s.restock(ctx); err != nil {

@@ -7,9 +7,7 @@ import (
 	"encoding/json"
 	"errors"
 	"html/template"
-	"io/fs"
 	"net/http"
-	"path"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -22,9 +20,6 @@ import (
 //go:embed templates/*.html
 var templateFiles embed.FS
 
-//go:embed assets
-var assetFiles embed.FS
-
 // page is what every page's frame needs.
 type page struct {
 	Title string
@@ -34,6 +29,8 @@ type page struct {
 	// Keys are the keys of this page, for its foot.
 	Keys []key
 	Body any
+	// Removed is what was taken away on the way to this page, or nil.
+	Removed *removedView
 }
 
 type key struct{ Key, Does string }
@@ -55,6 +52,8 @@ func parseTemplates() (*template.Template, error) {
 		"lowerfirst": lowerFirst,
 		"thousands":  thousands,
 		"vals":       vals,
+		"once":       onceField,
+		"asset":      assetPath,
 	}).ParseFS(templateFiles, "templates/*.html")
 }
 
@@ -71,6 +70,7 @@ func (s *Server) render(c *gin.Context, status int, name string, p page) {
 			p.Kitchen = viewKitchen(k)
 		}
 	}
+	p.Removed = s.justRemoved(c)
 	c.Data(status, "text/html; charset=utf-8", s.execute(name, p))
 }
 
@@ -96,13 +96,16 @@ func (s *Server) fragment(c *gin.Context, name string, data any) {
 }
 
 // failure is the page of an error: what is wrong, the way out, what was typed.
-type failure struct{ What, WayOut, Typed string }
-
-func (s *Server) fail(c *gin.Context, status int, what, wayOut string) {
-	s.failWith(c, status, what, wayOut, "")
+type failure struct {
+	What, WayOut string
+	Typed        []kept
 }
 
-func (s *Server) failWith(c *gin.Context, status int, what, wayOut, typed string) {
+func (s *Server) fail(c *gin.Context, status int, what, wayOut string) {
+	s.failWith(c, status, what, wayOut, nil)
+}
+
+func (s *Server) failWith(c *gin.Context, status int, what, wayOut string, typed []kept) {
 	s.render(c, status, "fail", page{Title: "Not done", Body: failure{what, wayOut, typed}})
 }
 
@@ -120,28 +123,4 @@ func viewKitchen(k store.Kitchen) kitchenView {
 	v.Elevation = thousands(k.ElevationFt) + " ft"
 	v.Boils = degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
 	return v
-}
-
-// serveAsset answers the files that ship with the program. Their names carry no
-// version, so a browser asks again each day.
-func serveAsset(c *gin.Context) {
-	name := path.Clean("/" + c.Param("file"))
-	data, err := fs.ReadFile(assetFiles, "assets"+name)
-	if err != nil {
-		c.Status(http.StatusNotFound)
-		return
-	}
-	types := map[string]string{".css": "text/css; charset=utf-8", ".js": "text/javascript; charset=utf-8", ".woff2": "font/woff2", ".svg": "image/svg+xml", ".txt": "text/plain; charset=utf-8"}
-	kind, ok := types[path.Ext(name)]
-	if !ok {
-		c.Status(http.StatusNotFound)
-		return
-	}
-	c.Header("Cache-Control", "public, max-age=86400")
-	if zipped, ok := gzipped(name, data, kind); ok && strings.Contains(c.GetHeader("Accept-Encoding"), "gzip") {
-		c.Header("Content-Encoding", "gzip")
-		c.Header("Vary", "Accept-Encoding")
-		data = zipped
-	}
-	c.Data(http.StatusOK, kind, data)
 }

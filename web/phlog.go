@@ -2,7 +2,7 @@ package web
 
 import (
 	"context"
-	"encoding/csv"
+	"errors"
 	"fmt"
 	"math"
 	"net/http"
@@ -13,6 +13,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/cells"
 	"damson/core/phlog"
 	"damson/core/quantity"
 	"damson/store"
@@ -35,11 +36,13 @@ type logView struct {
 }
 
 type meterView struct {
+	ID               int64
 	Name, State, Due string
 	Good             bool
 }
 
 type calibrationView struct {
+	ID                                                  int64
 	Day, Meter, Slope, Offset, Buffers, Temperature, By string
 	Marks                                               []string
 	Refused                                             bool
@@ -54,9 +57,8 @@ type readingView struct {
 }
 
 const (
-	logLimit    = 200
-	dayLayout   = "2006-01-02"
-	maxReadings = 5000
+	logLimit  = 200
+	dayLayout = "2006-01-02"
 )
 
 func (s *Server) showLog(c *gin.Context) {
@@ -80,7 +82,7 @@ func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string
 		v.Form = map[string]string{}
 	}
 	for _, m := range b.meters {
-		mv := meterView{Name: m.Name, State: "not calibrated today"}
+		mv := meterView{ID: m.ID, Name: m.Name, State: "not calibrated today"}
 		if cal, ok := b.on(m.ID, v.Today); ok {
 			mv.Good, mv.State = true, fmt.Sprintf("calibrated today, slope %.0f %%", cal.Slope())
 		}
@@ -115,7 +117,8 @@ type logBook struct {
 	meters       []store.Meter
 	calibrations []store.Calibration
 	readings     []store.Reading
-	recipes      []store.Recipe
+	recipes      []store.Recipe // the newest, to choose from
+	titles       map[int64]string
 }
 
 func (s *Server) book(ctx context.Context, recipe int64) (*logBook, error) {
@@ -124,13 +127,16 @@ func (s *Server) book(ctx context.Context, recipe int64) (*logBook, error) {
 	if b.meters, err = s.store.Meters(ctx); err != nil {
 		return nil, err
 	}
-	if b.calibrations, err = s.store.Calibrations(ctx, maxReadings); err != nil {
+	if b.calibrations, err = s.store.Calibrations(ctx); err != nil {
 		return nil, err
 	}
 	if b.readings, err = s.store.Readings(ctx, recipe, logLimit); err != nil {
 		return nil, err
 	}
-	b.recipes, err = s.store.Recipes(ctx, logLimit)
+	if b.titles, err = s.store.Titles(ctx); err != nil {
+		return nil, err
+	}
+	b.recipes, err = s.store.Recipes(ctx, "", 0, logLimit)
 	return b, err
 }
 
@@ -164,7 +170,7 @@ func (b *logBook) meter(id int64) string {
 
 func (b *logBook) viewCalibration(x store.Calibration) calibrationView {
 	c := calibrationOf(x)
-	v := calibrationView{Day: x.OnDay, Meter: b.meter(x.MeterID), Slope: fmt.Sprintf("%.1f %%", c.Slope()), Offset: fmt.Sprintf("%+.0f mV", c.Offset()), By: x.DoneBy,
+	v := calibrationView{ID: x.ID, Day: x.OnDay, Meter: b.meter(x.MeterID), Slope: fmt.Sprintf("%.1f %%", c.Slope()), Offset: fmt.Sprintf("%+.0f mV", c.Offset()), By: x.DoneBy,
 		Temperature: decimal(c.Celsius) + " °C", Buffers: fmt.Sprintf("%.2f: %.0f mV · %.2f: %.0f mV", c.Low, c.LowMV, c.High, c.HighMV)}
 	problems := c.Check()
 	for _, p := range problems {
@@ -207,11 +213,7 @@ func (b *logBook) viewReading(r store.Reading) readingView {
 			v.Label = "too near the line"
 		}
 	}
-	for _, x := range b.recipes {
-		if x.ID == r.RecipeID {
-			v.Recipe = x.Title
-		}
-	}
+	v.Recipe = b.titles[r.RecipeID]
 	return v
 }
 
@@ -249,21 +251,26 @@ func (s *Server) logChanged(ctx context.Context) {
 
 // remeasure works out what the log says of each recipe.
 func (s *Server) remeasure(ctx context.Context) error {
+	s.shelving.Lock()
+	defer s.shelving.Unlock()
+	ctx = context.WithoutCancel(ctx)
 	b, err := s.book(ctx, 0)
 	if err != nil {
 		return err
 	}
-	if b.readings, err = s.store.Readings(ctx, 0, maxReadings); err != nil {
-		return err
-	}
 	highest, day := map[int64]float64{}, map[int64]string{}
-	for _, r := range b.readings { // newest first
-		sum := b.readingOf(r).Judge()
-		if r.RecipeID == 0 || sum.Highest == 0 || day[r.RecipeID] != "" && day[r.RecipeID] != r.OnDay {
-			continue
+	err = s.store.EachReading(ctx, func(r store.Reading) error { // newest first
+		if r.RecipeID == 0 || day[r.RecipeID] != "" && day[r.RecipeID] != r.OnDay {
+			return nil
 		}
-		day[r.RecipeID] = r.OnDay
-		highest[r.RecipeID] = max(highest[r.RecipeID], math.Round(sum.Highest*100)/100)
+		if sum := b.readingOf(r).Judge(); sum.Highest != 0 {
+			day[r.RecipeID] = r.OnDay
+			highest[r.RecipeID] = max(highest[r.RecipeID], math.Round(sum.Highest*100)/100)
+		}
+		return nil
+	})
+	if err != nil {
+		return err
 	}
 	s.measured.Store(&highest)
 	return nil
@@ -313,10 +320,20 @@ func (s *Server) addMeter(c *gin.Context) {
 		s.refuse(c, f, "meter", "The day is written like 2027-01-31, or left empty.")
 		return
 	}
-	if err := s.store.AddMeter(c.Request.Context(), &store.Meter{Name: f["name"], DueOn: f["due"], Compensates: f["compensates"] != ""}); err != nil {
+	s.logged(c, "/acidity/log?done=meter", func(tx *store.Store) error {
+		return tx.AddMeter(c.Request.Context(), &store.Meter{Name: f["name"], DueOn: f["due"], Compensates: f["compensates"] != ""})
+	})
+}
+
+// logged stores what a form of the log adds, once, and opens the place.
+func (s *Server) logged(c *gin.Context, place string, add func(*store.Store) error) {
+	ctx := c.Request.Context()
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) { return place, add(tx) })
+	if err != nil {
 		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, "/acidity/log?done=meter")
+	s.logChanged(ctx)
+	c.Redirect(http.StatusSeeOther, at)
 }
 
 // meterTyped finds the meter that a form names.
@@ -373,11 +390,7 @@ func (s *Server) addCalibration(c *gin.Context) {
 			}
 		}
 	}
-	if err := s.store.AddCalibration(c.Request.Context(), &x); err != nil {
-		panic(err)
-	}
-	s.logChanged(c.Request.Context())
-	c.Redirect(http.StatusSeeOther, "/acidity/log?done=calibration")
+	s.logged(c, "/acidity/log?done=calibration", func(tx *store.Store) error { return tx.AddCalibration(c.Request.Context(), &x) })
 }
 
 func (s *Server) addReading(c *gin.Context) {
@@ -415,24 +428,21 @@ func (s *Server) addReading(c *gin.Context) {
 		s.refuse(c, f, "reading", "Type the pH of each jar, like 3.82 3.85 3.90.")
 		return
 	}
-	if err := s.store.AddReadings(c.Request.Context(), []*store.Reading{&r}); err != nil {
-		panic(err)
-	}
-	s.logChanged(c.Request.Context())
-	c.Redirect(http.StatusSeeOther, "/acidity/log?done=reading")
+	s.logged(c, "/acidity/log?done=reading", func(tx *store.Store) error {
+		return tx.AddReadings(c.Request.Context(), []*store.Reading{&r})
+	})
 }
 
 func (s *Server) deleteReading(c *gin.Context) {
-	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
-	if err == nil {
-		err = s.store.DeleteReading(c.Request.Context(), id)
-	}
-	if err != nil {
-		s.fail(c, http.StatusNotFound, "There is no such reading.", "It may have been deleted already; the log has the rest.")
-		return
-	}
-	s.logChanged(c.Request.Context())
-	c.Redirect(http.StatusSeeOther, "/acidity/log?done=deleted")
+	s.remove(c, store.KindReading)
+}
+
+func (s *Server) deleteCalibration(c *gin.Context) {
+	s.remove(c, store.KindCalibration)
+}
+
+func (s *Server) deleteMeter(c *gin.Context) {
+	s.remove(c, store.KindMeter)
 }
 
 // importReadings takes a CSV file in, as text: Damson's own or another meter's.
@@ -473,29 +483,20 @@ func (s *Server) importReadings(c *gin.Context) {
 				r.MeterID = m.ID
 			}
 		}
-		for _, x := range b.recipes {
-			if row.Recipe != "" && strings.EqualFold(x.Title, row.Recipe) {
-				r.RecipeID = x.ID
+		for id, title := range b.titles { // of two with one title the newer
+			if row.Recipe != "" && strings.EqualFold(title, row.Recipe) {
+				r.RecipeID = max(r.RecipeID, id)
 			}
 		}
 		r.Sample, r.How, r.Typed, r.Note = cut(r.Sample, 120), cut(r.How, 60), cut(r.Typed, 120), cut(r.Note, 200)
 		list = append(list, r)
 	}
-	if len(list) > 0 {
-		if err := s.store.AddReadings(ctx, list); err != nil {
-			panic(err)
+	s.logged(c, "/acidity/log?read="+strconv.Itoa(len(list)), func(tx *store.Store) error {
+		if len(list) == 0 {
+			return nil
 		}
-	}
-	s.logChanged(c.Request.Context())
-	c.Redirect(http.StatusSeeOther, "/acidity/log?read="+strconv.Itoa(len(list)))
-}
-
-// guard keeps a spreadsheet from taking a cell for a formula.
-func guard(s string) string {
-	if s != "" && strings.ContainsRune("=+-@\t\r", rune(s[0])) {
-		return "'" + s
-	}
-	return s
+		return tx.AddReadings(ctx, list)
+	})
 }
 
 // dayOf finds the day in what a meter wrote; today, and false, where there is none.
@@ -508,21 +509,22 @@ func dayOf(text string) (string, bool) {
 	return time.Now().Format(dayLayout), false
 }
 
+// exportReadings writes the whole log, the newest reading first.
 func (s *Server) exportReadings(c *gin.Context) {
-	b, err := s.book(c.Request.Context(), 0)
+	ctx := c.Request.Context()
+	b, err := s.book(ctx, 0)
 	if err != nil {
-		panic(err)
-	}
-	if b.readings, err = s.store.Readings(c.Request.Context(), 0, maxReadings); err != nil {
 		panic(err)
 	}
 	c.Header("Content-Type", "text/csv; charset=utf-8")
 	c.Header("Content-Disposition", `attachment; filename="ph-log.csv"`)
-	w := csv.NewWriter(c.Writer)
-	_ = w.Write(phlog.Columns)
-	for _, r := range b.readings {
+	w := cells.NewWriter(c.Writer)
+	_ = w.Write(phlog.Columns...) // an error shows in Flush
+	err = s.store.EachReading(ctx, func(r store.Reading) error {
 		v, sum := b.viewReading(r), b.readingOf(r).Judge()
-		_ = w.Write([]string{r.OnDay, guard(v.Meter), guard(r.Sample), guard(v.Recipe), guard(r.How), decimal(r.Hours), decimal(r.Celsius), strconv.FormatBool(r.Compensated), guard(r.Typed), v.Highest, sum.Severity, guard(strings.Join(sum.Marks, "; "))})
+		return w.Write(r.OnDay, v.Meter, r.Sample, v.Recipe, r.How, decimal(r.Hours), decimal(r.Celsius), strconv.FormatBool(r.Compensated), r.Typed, v.Highest, sum.Severity, strings.Join(sum.Marks, "; "))
+	})
+	if err = errors.Join(err, w.Flush()); err != nil && ctx.Err() == nil {
+		panic(err)
 	}
-	w.Flush()
 }

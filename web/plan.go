@@ -2,8 +2,10 @@ package web
 
 import (
 	"context"
+	"errors"
 	"fmt"
 	"net/http"
+	"net/url"
 	"slices"
 	"strconv"
 	"strings"
@@ -33,6 +35,8 @@ type planned struct {
 	clashes  []plan.Conflict
 	inDay    []int // place in day.Loads → place in dishes
 	problems []canner.Problem
+	// seen is the print of the plan that the page's form is made from.
+	seen string
 }
 
 // plannedDish is a recipe of the plan with what was worked out for it.
@@ -86,7 +90,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	if err != nil {
 		return nil, err
 	}
-	w := &planned{plan: p, kitchen: k}
+	w := &planned{seen: p.Mark(), plan: p, kitchen: k}
 	var canners []plan.Canner
 	canners, w.problems = equipment(k, time.Now())
 	took, err := s.store.TookBefore(ctx)
@@ -269,13 +273,19 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 	if err != nil {
 		panic(err)
 	}
-	recipes, err := s.store.Recipes(ctx, logLimit)
+	recipes, err := s.store.Recipes(ctx, "", 0, logLimit)
 	if err != nil {
 		panic(err)
 	}
-	title := map[int64]string{}
+	recipes, err = s.withAsked(ctx, recipes, c.Query("recipe"))
+	if err != nil {
+		panic(err)
+	}
+	title, err := s.store.Titles(ctx)
+	if err != nil {
+		panic(err)
+	}
 	for _, r := range recipes {
-		title[r.ID] = r.Title
 		res := s.reviewOf(r, k)
 		p := planChoice{ID: r.ID, Title: r.Title, Verdict: viewVerdict(res.Verdict), Jars: 7, Chosen: c.Query("recipe") == strconv.FormatInt(r.ID, 10) || c.Request.PostForm.Get("recipe"+strconv.FormatInt(r.ID, 10)) != ""}
 		if n, err := strconv.Atoi(c.Request.PostForm.Get("jars" + strconv.FormatInt(r.ID, 10))); err == nil {
@@ -307,6 +317,33 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 		v.Plans = append(v.Plans, line)
 	}
 	s.render(c, status, "plans", page{Title: "Plan", Nav: "/plan", Keys: []key{{"Tab", "next field"}, {"Space", "choose"}, {"Ctrl ↵", "plan it"}}, Body: v})
+}
+
+// withAsked puts a recipe that was asked for by its number in front of the others, where it
+// is none of them.
+func (s *Server) withAsked(ctx context.Context, list []store.Recipe, number string) ([]store.Recipe, error) {
+	id, err := strconv.ParseInt(number, 10, 64)
+	if err != nil || slices.ContainsFunc(list, func(r store.Recipe) bool { return r.ID == id }) {
+		return list, nil
+	}
+	r, err := s.store.Recipe(ctx, id)
+	if errors.Is(err, store.ErrNotFound) {
+		return list, nil
+	}
+	return append([]store.Recipe{r}, list...), err
+}
+
+// asked returns the numbers of the recipes that a form ticks, in order.
+func asked(form url.Values) []int64 {
+	var out []int64
+	for name, v := range form {
+		number, ticks := strings.CutPrefix(name, "recipe")
+		if id, err := strconv.ParseInt(number, 10, 64); ticks && err == nil && len(v) > 0 && v[0] != "" {
+			out = append(out, id)
+		}
+	}
+	slices.Sort(out)
+	return out
 }
 
 // whenTyped reads day, clock and mode of a form.
@@ -343,30 +380,34 @@ func (s *Server) addPlan(c *gin.Context) {
 		s.renderPlans(c, http.StatusUnprocessableEntity, problem)
 		return
 	}
-	recipes, err := s.store.Recipes(ctx, logLimit)
+	titles, err := s.store.Titles(ctx)
 	if err != nil {
 		panic(err)
 	}
-	for i := len(recipes) - 1; i >= 0; i-- {
-		id := strconv.FormatInt(recipes[i].ID, 10)
-		if c.Request.PostForm.Get("recipe"+id) == "" {
-			continue
+	for _, id := range asked(c.Request.PostForm) {
+		title, there := titles[id]
+		if !there {
+			continue // taken off the desk meanwhile
 		}
-		n, err := jarsTyped(c.Request.PostForm.Get("jars" + id))
+		n, err := jarsTyped(c.Request.PostForm.Get(fmt.Sprintf("jars%d", id)))
 		if err != nil {
-			s.renderPlans(c, http.StatusUnprocessableEntity, recipes[i].Title+": "+err.Error()+".")
+			s.renderPlans(c, http.StatusUnprocessableEntity, title+": "+err.Error()+".")
 			return
 		}
-		p.Dishes = append(p.Dishes, store.PlanDish{RecipeID: recipes[i].ID, Jars: n})
+		p.Dishes = append(p.Dishes, store.PlanDish{RecipeID: id, Jars: n})
 	}
 	if len(p.Dishes) == 0 {
 		s.renderPlans(c, http.StatusUnprocessableEntity, "Choose at least one recipe.")
 		return
 	}
-	if err := s.store.AddPlan(ctx, &p); err != nil {
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		err := tx.AddPlan(ctx, &p)
+		return fmt.Sprintf("/plan/%d", p.ID), err
+	})
+	if err != nil {
 		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
+	c.Redirect(http.StatusSeeOther, at)
 }
 
 // storedPlan finds the plan of the path; it answers and reports false where there
@@ -416,12 +457,14 @@ func (s *Server) savePlan(c *gin.Context) {
 	if !ok || !s.form(c) {
 		return
 	}
+	was, shown, status := p.Mark(), seenOf(c), http.StatusUnprocessableEntity
 	again := func(problem string) {
 		w, err := s.workOut(c.Request.Context(), p)
 		if err != nil {
 			panic(err)
 		}
-		s.renderPlan(c, http.StatusUnprocessableEntity, w, problem)
+		w.seen = shown
+		s.renderPlan(c, status, w, problem)
 	}
 	day, clock, done, problem := whenTyped(c)
 	if problem != "" {
@@ -449,10 +492,49 @@ func (s *Server) savePlan(c *gin.Context) {
 		return
 	}
 	p.Dishes = kept
-	if err := s.store.SavePlan(c.Request.Context(), &p); err != nil {
-		panic(err)
+	seen := seenOf(c)
+	if seen == "" {
+		seen = was
 	}
-	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
+	err := s.store.SavePlan(c.Request.Context(), &p, seen)
+	switch {
+	case errors.Is(err, store.ErrStale):
+		status = http.StatusConflict
+		if now, ok := s.storedPlan(c); ok {
+			shown = now.Mark()
+			problem := meanwhile(&now, p)
+			p = now
+			again(problem)
+		}
+	case errors.Is(err, store.ErrNotFound):
+		s.failWith(c, http.StatusConflict, "This plan was taken away while you changed it.", "Put it back on the page of what was taken away, then send this again.", typedIn(c.Request.PostForm))
+	case err != nil:
+		panic(err)
+	default:
+		c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
+	}
+}
+
+// meanwhile tells what somebody else made of a plan, and puts what was typed into those of
+// its dishes that are still there.
+func meanwhile(now *store.Plan, mine store.Plan) string {
+	typed := map[int64]store.PlanDish{}
+	for _, d := range mine.Dishes {
+		typed[d.ID] = d
+	}
+	stands := fmt.Sprintf("it is for %s at %s with %d dishes", now.OnDay, now.Clock, len(now.Dishes))
+	for i, d := range now.Dishes {
+		want, kept := typed[d.ID]
+		if !kept {
+			continue
+		}
+		if want.Jars != d.Jars {
+			stands += fmt.Sprintf("; dish %d has %d jars", i+1, d.Jars)
+		}
+		now.Dishes[i] = want
+	}
+	now.OnDay, now.Clock, now.Done = mine.OnDay, mine.Clock, mine.Done
+	return "Somebody else has changed this plan since you opened it: " + stands + ". Yours stands in the fields; save again to put it in the place of theirs."
 }
 
 // movePiece shifts a piece of work and answers with the day as it then is.
@@ -505,12 +587,5 @@ func (w *planned) outOfSight(piece string) bool {
 }
 
 func (s *Server) deletePlan(c *gin.Context) {
-	p, ok := s.storedPlan(c)
-	if !ok {
-		return
-	}
-	if err := s.store.DeletePlan(c.Request.Context(), p.ID); err != nil {
-		panic(err)
-	}
-	c.Redirect(http.StatusSeeOther, "/plan")
+	s.remove(c, store.KindPlan)
 }

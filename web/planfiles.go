@@ -6,12 +6,14 @@ import (
 	"net/http"
 	"strings"
 	"time"
+	"unicode"
 
 	ics "github.com/arran4/golang-ical"
 	"github.com/gin-gonic/gin"
 	"github.com/go-pdf/fpdf"
 	"golang.org/x/image/font/gofont/gobold"
 	"golang.org/x/image/font/gofont/goregular"
+	"golang.org/x/image/font/sfnt"
 )
 
 func (s *Server) planFile(c *gin.Context) {
@@ -84,18 +86,24 @@ func (w *planned) pdf() ([]byte, error) {
 	f.SetMargins(16, 14, 16)
 	f.SetTitle("Run sheets", true)
 	wide := 184.0
+	lacking := false
+	written := func(s string) string {
+		shown, all := inFace(s)
+		lacking = lacking || !all
+		return shown
+	}
 	for _, v := range w.sheets() {
 		f.AddPage()
 		line := func(style string, size, h float64, text string) {
 			f.SetFont("go", style, size)
-			f.MultiCell(wide, h, text, "", "L", false)
+			f.MultiCell(wide, h, written(text), "", "L", false)
 		}
 		line("B", 20, 9, v.Title)
 		line("", 11, 6, v.Load+" · "+v.Day+" · "+v.Reading)
 		f.Ln(2)
 		f.SetFillColor(0xf3, 0xe6, 0xef)
 		f.SetFont("go", "B", 22)
-		f.MultiCell(wide, 12, v.Process, "", "L", true)
+		f.MultiCell(wide, 12, written(v.Process), "", "L", true)
 		if v.Hold != "" {
 			line("B", 13, 8, v.Hold)
 		}
@@ -110,11 +118,11 @@ func (w *planned) pdf() ([]byte, error) {
 			f.Rect(16, y+1.6, 4, 4, "D")
 			f.SetX(23)
 			f.SetFont("go", "", 11.5)
-			f.MultiCell(103, 6.2, st.Text, "", "L", false)
+			f.MultiCell(103, 6.2, written(st.Text), "", "L", false)
 			after := f.GetY()
 			f.SetXY(128, y)
 			f.SetFont("go", "", 10.5)
-			f.MultiCell(72, 6.2, st.Write, "", "L", false)
+			f.MultiCell(72, 6.2, written(st.Write), "", "L", false)
 			f.SetXY(16, max(after, f.GetY())+1)
 		}
 		f.Ln(3)
@@ -125,8 +133,34 @@ func (w *planned) pdf() ([]byte, error) {
 			from += "; the figures were recalled from memory: see them in print before you rely on them"
 		}
 		line("", 9.5, 5, "Process: "+from+".")
+		if lacking {
+			line("", 9.5, 5, "□ stands for a letter that this sheet's typeface does not have; the page on the screen has it.")
+			lacking = false
+		}
 	}
 	var b bytes.Buffer
 	err := f.Output(&b)
 	return b.Bytes(), err
+}
+
+// inFace returns the text with a box for each letter that the typeface of files lacks, and
+// whether it has them all.
+func inFace(s string) (shown string, all bool) {
+	fonts, err := faces()
+	if err != nil {
+		panic(err) // the typeface is part of the program
+	}
+	all = true
+	var buf sfnt.Buffer
+	shown = strings.Map(func(r rune) rune {
+		if i, err := fonts[false].GlyphIndex(&buf, r); err == nil && i != 0 && r <= 0xffff || r == '\n' {
+			return r
+		}
+		if !unicode.IsPrint(r) {
+			return -1
+		}
+		all = false
+		return '□'
+	}, s)
+	return shown, all
 }

@@ -19,6 +19,7 @@ type planView struct {
 	Day, Clock string
 	Done       bool
 	Problem    string
+	Seen       string
 	Sentence   string
 	Dishes     []planDishView
 	Loads      []planLoadView
@@ -62,7 +63,7 @@ type planStepView struct {
 
 func (s *Server) viewPlan(w *planned) planView {
 	p := w.plan
-	v := planView{ID: p.ID, Day: p.OnDay, Clock: p.Clock, Done: p.Done, Problem: w.problem, Moved: len(p.Moves) > 0}
+	v := planView{ID: p.ID, Day: p.OnDay, Clock: p.Clock, Done: p.Done, Problem: w.problem, Seen: w.seen, Moved: len(p.Moves) > 0}
 	for i := range w.dishes {
 		v.Dishes = append(v.Dishes, w.viewDish(&w.dishes[i]))
 	}

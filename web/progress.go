@@ -97,7 +97,7 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 // used counts, by procedure, the recipes of the desk that rest on it.
 func (s *Server) used(c *gin.Context) (map[string]int, error) {
 	ctx := c.Request.Context()
-	recipes, err := s.store.Recipes(ctx, cacheSize)
+	recipes, err := s.store.Recipes(ctx, "", 0, cacheSize)
 	if err != nil {
 		return nil, err
 	}

@@ -88,6 +88,8 @@ type noteView struct {
 	// Take are the keys of the edits that the note offers, for recipe ID.
 	Take []string
 	ID   int64
+	// Seen is the print of the recipe that the edits are for, With the procedure chosen.
+	Seen, With string
 	// More opens below the note.
 	More moreView
 }
@@ -149,7 +151,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	notes := map[int][]noteView{}
 	for _, f := range res.Findings {
 		n := s.viewNote(f)
-		n.ID = r.ID
+		n.ID, n.Seen, n.With = r.ID, r.Mark(), r.Procedure
 		if res.Verdict != review.Change {
 			n.Take = nil
 		}

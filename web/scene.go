@@ -131,10 +131,15 @@ func (s *scene) png(scale float64) ([]byte, error) {
 	return b.Bytes(), err
 }
 
+// fillPath fills a shape. Only the part of the picture that it lies in is gone through.
 func fillPath(img *image.RGBA, points []point, scale float64, fill string) {
-	r := vector.NewRasterizer(img.Bounds().Dx(), img.Bounds().Dy())
+	box := boundsOf(points, scale).Intersect(img.Bounds())
+	if box.Empty() {
+		return
+	}
+	r := vector.NewRasterizer(box.Dx(), box.Dy())
 	for i, p := range points {
-		x, y := float32(p.x*scale), float32(p.y*scale)
+		x, y := float32(p.x*scale-float64(box.Min.X)), float32(p.y*scale-float64(box.Min.Y))
 		if i == 0 {
 			r.MoveTo(x, y)
 		} else {
@@ -142,7 +147,17 @@ func fillPath(img *image.RGBA, points []point, scale float64, fill string) {
 		}
 	}
 	r.ClosePath()
-	r.Draw(img, img.Bounds(), image.NewUniform(inkOf(fill)), image.Point{})
+	r.Draw(img, box, image.NewUniform(inkOf(fill)), image.Point{})
+}
+
+// boundsOf is the smallest field of whole dots that holds the points.
+func boundsOf(points []point, scale float64) image.Rectangle {
+	low, high := point{math.Inf(1), math.Inf(1)}, point{math.Inf(-1), math.Inf(-1)}
+	for _, p := range points {
+		low = point{min(low.x, p.x*scale), min(low.y, p.y*scale)}
+		high = point{max(high.x, p.x*scale), max(high.y, p.y*scale)}
+	}
+	return image.Rect(int(math.Floor(low.x)), int(math.Floor(low.y)), int(math.Ceil(high.x)), int(math.Ceil(high.y)))
 }
 
 // strokeLine draws a line as a thin rectangle, in pieces where it is dashed.

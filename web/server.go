@@ -5,6 +5,7 @@ import (
 	"errors"
 	"html/template"
 	"net/http"
+	"sync"
 	"sync/atomic"
 	"time"
 
@@ -23,6 +24,9 @@ type Server struct {
 	current atomic.Pointer[shelf]
 	pages   *template.Template
 	reviews *reviewCache
+	// shelving is held while what is stored is read and put into force, so that an older
+	// reading never takes the place of a newer.
+	shelving sync.Mutex
 	// measured is the highest pH by recipe, of the newest day on which any of it
 	// was measured.
 	measured atomic.Pointer[map[int64]float64]
@@ -45,13 +49,17 @@ func (s *Server) Handler() http.Handler {
 	gin.SetMode(gin.ReleaseMode)
 	g := gin.New()
 	g.HandleMethodNotAllowed = true
-	g.Use(s.recovery, securityHeaders, limitBody)
+	g.Use(s.recovery, limitBody)
 
 	g.GET("/", s.desk)
 	g.GET("/new", s.newRecipe)
 	g.POST("/read", s.readText)
 	g.POST("/recipes", s.createRecipe)
 	g.GET("/recipes/:id", s.showReview)
+	g.POST("/recipes/:id/delete", s.deleteRecipe)
+	g.GET("/removed", s.showRemoved)
+	g.POST("/removed/:number/back", s.putBack)
+	g.POST("/removed/:number/forget", s.forget)
 	g.GET("/recipes/:id/edit", s.editRecipe)
 	g.POST("/recipes/:id", s.updateRecipe)
 	g.POST("/recipes/file", s.openFile)
@@ -106,6 +114,8 @@ func (s *Server) Handler() http.Handler {
 	g.POST("/acidity/meters", s.addMeter)
 	g.POST("/acidity/calibrations", s.addCalibration)
 	g.POST("/acidity/readings", s.addReading)
+	g.POST("/acidity/meters/:id/delete", s.deleteMeter)
+	g.POST("/acidity/calibrations/:id/delete", s.deleteCalibration)
 	g.POST("/acidity/readings/:id/delete", s.deleteReading)
 	g.POST("/acidity/readings/file", s.importReadings)
 	g.GET("/acidity/readings.csv", s.exportReadings)
@@ -121,22 +131,34 @@ func (s *Server) Handler() http.Handler {
 	g.NoMethod(func(c *gin.Context) {
 		s.fail(c, http.StatusMethodNotAllowed, "This page cannot do that.", "Go back and try the page's own buttons.")
 	})
-	return http.NewCrossOriginProtection().Handler(g)
+	return securityHeaders(headAsGet(onlyOwnPages(http.NewCrossOriginProtection().Handler(g))))
 }
 
-// Run serves on the listener's address until ctx ends, then lets requests in
-// flight finish.
-func (s *Server) Run(ctx context.Context, addr string, ready func()) error {
-	handler := s.Handler()
-	if local, err := Loopback(addr); err != nil {
+// The limits of a connection. A form of 3 MiB over a slow line is the longest that anybody
+// has to wait for; a page that takes longer is a fault; a browser keeps its connection while
+// somebody reads.
+const (
+	headerTime = 5 * time.Second
+	bodyTime   = 20 * time.Second
+	answerTime = 30 * time.Second
+	idleTime   = 2 * time.Minute
+	maxHeader  = 64 << 10
+	// graceTime is how long requests in flight may finish when the program is ended.
+	graceTime = 5 * time.Second
+)
+
+// Run serves on the address until ctx ends, then lets requests in flight finish. Where the
+// address can be reached from other machines, names are the hosts that it answers by,
+// beside addresses.
+func (s *Server) Run(ctx context.Context, addr string, names []string, ready func()) error {
+	local, err := Loopback(addr)
+	if err != nil {
 		return err
-	} else if local {
-		handler = onlyLocalHost(handler)
 	}
 	srv := &http.Server{
-		Addr: addr, Handler: handler,
-		ReadHeaderTimeout: 5 * time.Second, ReadTimeout: 20 * time.Second, WriteTimeout: 30 * time.Second, IdleTimeout: 2 * time.Minute,
-		MaxHeaderBytes: 64 << 10,
+		Addr: addr, Handler: securityHeaders(onlyHosts(s.Handler(), !local, names)),
+		ReadHeaderTimeout: headerTime, ReadTimeout: bodyTime, WriteTimeout: answerTime, IdleTimeout: idleTime,
+		MaxHeaderBytes: maxHeader,
 	}
 	ln, err := listen(ctx, addr)
 	if err != nil {
@@ -148,9 +170,13 @@ func (s *Server) Run(ctx context.Context, addr string, ready func()) error {
 	stopped := make(chan error, 1)
 	go func() {
 		<-ctx.Done()
-		grace, cancel := context.WithTimeout(context.Background(), 5*time.Second)
+		grace, cancel := context.WithTimeout(context.Background(), graceTime)
 		defer cancel()
-		stopped <- srv.Shutdown(grace)
+		err := srv.Shutdown(grace)
+		if errors.Is(err, context.DeadlineExceeded) {
+			err = srv.Close() // a connection without a request, or half of one: nothing is lost
+		}
+		stopped <- err
 	}()
 	if err := srv.Serve(ln); !errors.Is(err, http.ErrServerClosed) {
 		return err
@@ -160,7 +186,11 @@ func (s *Server) Run(ctx context.Context, addr string, ready func()) error {
 
 func (s *Server) health(c *gin.Context) {
 	if err := s.store.Ping(c.Request.Context()); err != nil {
-		c.String(http.StatusServiceUnavailable, "the database does not answer\n")
+		what := "the database does not answer"
+		if t := store.TroubleOf(err); t != nil {
+			what = t.Error()
+		}
+		c.String(http.StatusServiceUnavailable, what+"\n")
 		return
 	}
 	c.String(http.StatusOK, "ok\n")

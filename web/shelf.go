@@ -46,6 +46,9 @@ func (s *Server) shelf() *shelf { return s.current.Load() }
 
 // restock makes the shelf anew from the store. Nothing changes where it fails.
 func (s *Server) restock(ctx context.Context) error {
+	s.shelving.Lock()
+	defer s.shelving.Unlock()
+	ctx = context.WithoutCancel(ctx) // what is stored is put into force, whoever waits for it
 	own, err := s.store.Procedures(ctx)
 	if err != nil {
 		return err

@@ -53,10 +53,15 @@ func (s *Server) saveTook(c *gin.Context) {
 		}
 		list = append(list, store.Took{CannerID: id, OnDay: w.plan.OnDay, Piece: piece, Minutes: n})
 	}
-	if len(list) > 0 {
-		if err := s.store.AddTook(c.Request.Context(), list); err != nil {
-			panic(err)
+	at, err := s.store.Once(c.Request.Context(), printOf(c), func(tx *store.Store) (string, error) {
+		place := fmt.Sprintf("/plan/%d/sheets?noted=%d", w.plan.ID, len(list))
+		if len(list) == 0 {
+			return place, nil
 		}
+		return place, tx.AddTook(c.Request.Context(), list)
+	})
+	if err != nil {
+		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d/sheets?noted=%d", w.plan.ID, len(list)))
+	c.Redirect(http.StatusSeeOther, at)
 }

@@ -69,12 +69,11 @@ func (s *Server) showVersions(c *gin.Context) {
 		v.Versions = append(v.Versions, choiceOfTwo{x.No, label, x.No == old, x.No == now})
 	}
 	a, b := list[old-1], list[now-1]
-	reader := s.shelf().reviewer.Reader()
-	one, err := reader.Text(a.Text)
+	one, err := s.readStored(r, a.Text)
 	if err != nil {
 		panic(err)
 	}
-	two, err := reader.Text(b.Text)
+	two, err := s.readStored(r, b.Text)
 	if err != nil {
 		panic(err)
 	}

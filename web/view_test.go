@@ -152,7 +152,7 @@ func TestCacheForgetsNothingAndKeepsNothingStale(t *testing.T) {
 	k, err := st.Kitchen(context.Background())
 	require.NoError(t, err)
 	k.ElevationFt, k.CannerID = 7000, 2
-	require.NoError(t, st.SaveKitchen(context.Background(), &k))
+	require.NoError(t, st.SavePlace(context.Background(), &k, ""))
 	require.Contains(t, get(at), "15 psi")
 	require.Contains(t, get(at), "7,000 ft")
 

@@ -85,7 +85,7 @@ func TestEveryPage(t *testing.T) {
 func TestDemoVerdicts(t *testing.T) {
 	s, st := newServer(t, true)
 	ctx := context.Background()
-	list, err := st.Recipes(ctx, 100)
+	list, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
 	require.GreaterOrEqual(t, len(list), 8)
 	k, err := st.Kitchen(ctx)
@@ -146,7 +146,7 @@ func TestBadInput(t *testing.T) {
 			require.GreaterOrEqual(t, strings.Count(w.Body.String(), "1 cup sugar"), 10000, "the text is kept")
 		}
 	}
-	list, err := st.Recipes(context.Background(), 10)
+	list, err := st.Recipes(context.Background(), "", 0, 10)
 	require.NoError(t, err)
 	require.Empty(t, list, "nothing refused is stored")
 	require.Contains(t, do(h, http.MethodGet, "/", nil).Body.String(), "How to begin")
@@ -231,7 +231,7 @@ func TestLoopback(t *testing.T) {
 // A page elsewhere that points its own name at this machine gets nothing.
 func TestOnlyLocalHost(t *testing.T) {
 	s, _ := newServer(t, true)
-	h := onlyLocalHost(s.Handler())
+	h := onlyHosts(s.Handler(), false, nil)
 	for host, want := range map[string]int{
 		"127.0.0.1:8080": http.StatusOK, "localhost:8080": http.StatusOK, "[::1]:8080": http.StatusOK, "localhost": http.StatusOK,
 		"evil.example:8080": http.StatusMisdirectedRequest, "192.0.2.1": http.StatusMisdirectedRequest, "": http.StatusMisdirectedRequest,

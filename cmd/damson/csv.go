@@ -1,28 +1,26 @@
 package main
 
 import (
-	"encoding/csv"
 	"fmt"
 	"io"
 	"sort"
 	"strconv"
 	"strings"
 
+	"damson/core/cells"
 	"damson/core/review"
 	"damson/knowledge"
 )
 
 // table writes a heading and rows as CSV.
 func table(w io.Writer, head []string, rows [][]string) error {
-	out := csv.NewWriter(w)
-	if err := out.Write(head); err != nil {
-		return err
+	out := cells.NewWriter(w)
+	for _, row := range append([][]string{head}, rows...) {
+		if err := out.Write(row...); err != nil {
+			return err
+		}
 	}
-	if err := out.WriteAll(rows); err != nil {
-		return err
-	}
-	out.Flush()
-	return out.Error()
+	return out.Flush()
 }
 
 // proceduresCSV writes a line for each process row of each procedure.

@@ -1,25 +1,40 @@
 package main
 
 import (
+	"bytes"
 	"context"
 	"encoding/json"
+	"errors"
+	"fmt"
 	"io"
 	"os"
+	"unicode/utf8"
 
 	"github.com/spf13/cobra"
 
 	"damson/store"
 )
 
-// openData opens a data directory that is there already.
-func openData(dir string, mayMake bool) (*store.Store, error) {
+// directory refuses a data directory that was not named or is not there.
+func directory(dir string, mayMake bool) error {
 	if dir == "" {
-		return nil, usage("--data DIR is needed: the directory that keeps your recipes")
+		return usage("--data DIR is needed: the directory that keeps your recipes")
 	}
 	if _, err := os.Stat(dir); err != nil && !mayMake {
-		return nil, usage("--data %s: there is no such directory", dir)
+		return usage("--data %s: there is no such directory", dir)
 	}
-	st, err := store.Open(dir)
+	return nil
+}
+
+// readData opens the database of a data directory for reading alone.
+func readData(dir string) (*store.Store, error) {
+	if err := directory(dir, false); err != nil {
+		return nil, err
+	}
+	st, err := store.OpenToRead(dir)
+	if errors.Is(err, store.ErrNoData) {
+		return nil, usage("--data %v", err)
+	}
 	if err != nil {
 		return nil, &exit{code: exitFault, err: err}
 	}
@@ -31,12 +46,12 @@ func newExport() *cobra.Command {
 	cmd := &cobra.Command{
 		Use: "export --data DIR", Short: "Write all that is stored as JSON", Args: cobra.NoArgs,
 		RunE: func(cmd *cobra.Command, _ []string) error {
-			st, err := openData(data, false)
+			st, err := readData(data)
 			if err != nil {
 				return err
 			}
 			defer st.Close()
-			d, err := st.Export(cmd.Context())
+			d, err := st.Export(contextOf(cmd))
 			if err != nil {
 				return &exit{code: exitFault, err: err}
 			}
@@ -62,12 +77,10 @@ func newImport() *cobra.Command {
 			if err != nil {
 				return err
 			}
-			st, err := openData(data, true)
-			if err != nil {
+			if err := directory(data, true); err != nil {
 				return err
 			}
-			defer st.Close()
-			if err := st.Import(cmd.Context(), d); err != nil {
+			if err := store.Import(contextOf(cmd), data, d); err != nil {
 				return usage("%s: %v; nothing was read in", args[0], err)
 			}
 			return nil
@@ -87,6 +100,9 @@ func readDump(name string, stdin io.Reader) (store.Dump, error) {
 	if len(data) > maxImport {
 		return d, usage("%s: line 0: larger than 200 MiB; that is no export of a kitchen", name)
 	}
+	if !utf8.Valid(data) {
+		return d, usage("%s: line %d: this is no text in UTF-8, so it is no export", name, badLine(data))
+	}
 	if err := json.Unmarshal(data, &d); err != nil {
 		return d, usage("%s: line %d: this is no export: %v", name, jsonLine(string(data), err), err)
 	}
@@ -101,16 +117,12 @@ func newBackup() *cobra.Command {
 			if _, err := os.Stat(args[0]); err == nil {
 				return usage("%s is there already; name a new file", args[0])
 			}
-			st, err := openData(data, false)
+			st, err := readData(data)
 			if err != nil {
 				return err
 			}
 			defer st.Close()
-			ctx := cmd.Context()
-			if ctx == nil {
-				ctx = context.Background()
-			}
-			if err := st.Backup(ctx, args[0]); err != nil {
+			if err := st.Backup(contextOf(cmd), args[0]); err != nil {
 				return &exit{code: exitFault, err: err}
 			}
 			return nil
@@ -118,4 +130,48 @@ func newBackup() *cobra.Command {
 	}
 	cmd.Flags().StringVar(&data, "data", "", "data directory")
 	return cmd
+}
+
+func newRestore() *cobra.Command {
+	var data string
+	cmd := &cobra.Command{
+		Use: "restore --data DIR FILE", Short: "Put a backup in the place of the database; the one before it is kept beside it", Args: cobra.ExactArgs(1),
+		RunE: func(cmd *cobra.Command, args []string) error {
+			if err := directory(data, true); err != nil {
+				return err
+			}
+			if _, err := os.Stat(args[0]); err != nil {
+				return usage("%s: there is no such file", args[0])
+			}
+			aside, err := store.Restore(data, args[0])
+			if err != nil {
+				return &exit{code: exitFault, err: fmt.Errorf("%w; nothing was changed", err)}
+			}
+			fmt.Fprintf(cmd.OutOrStdout(), "%s is in force in %s.\n", args[0], data)
+			if aside != "" {
+				fmt.Fprintf(cmd.OutOrStdout(), "What was there before is %s.\n", aside)
+			}
+			return nil
+		},
+	}
+	cmd.Flags().StringVar(&data, "data", "", "data directory, no Damson at work in it")
+	return cmd
+}
+
+// contextOf is the command's, or an empty one where a test gave none.
+func contextOf(cmd *cobra.Command) context.Context {
+	if ctx := cmd.Context(); ctx != nil {
+		return ctx
+	}
+	return context.Background()
+}
+
+// badLine is the first line that is no UTF-8.
+func badLine(data []byte) int {
+	for i, line := range bytes.Split(data, []byte("\n")) {
+		if !utf8.Valid(line) {
+			return i + 1
+		}
+	}
+	return 0
 }

@@ -42,7 +42,7 @@ func TestExportImportBackup(t *testing.T) {
 	// What reads it reads the same.
 	a, err := store.Open(empty)
 	require.NoError(t, err)
-	list, err := a.Recipes(context.Background(), 100)
+	list, err := a.Recipes(context.Background(), "", 0, 100)
 	require.NoError(t, err)
 	require.Len(t, list, 14)
 	require.False(t, list[0].CreatedAt.IsZero())
@@ -64,7 +64,7 @@ func TestExportImportBackup(t *testing.T) {
 	require.ErrorContains(t, err, `there is no column "colour"`)
 	b, err := store.Open(fresh)
 	require.NoError(t, err)
-	n, err := b.Recipes(context.Background(), 10)
+	n, err := b.Recipes(context.Background(), "", 0, 10)
 	require.NoError(t, err)
 	require.Empty(t, n, "all or nothing")
 	require.NoError(t, b.Close())

@@ -72,6 +72,6 @@ func newRoot() *cobra.Command {
 		SilenceErrors: true,
 	}
 	root.CompletionOptions.HiddenDefaultCmd = true
-	root.AddCommand(newDemo(), newServe(), newReview(), newParse(), newRead(), newPH(), newExport(), newImport(), newBackup(), newConvert(), newProcess(), newProcedures(), newFoods(), newRules())
+	root.AddCommand(newDemo(), newServe(), newReview(), newParse(), newRead(), newPH(), newExport(), newImport(), newBackup(), newRestore(), newConvert(), newProcess(), newProcedures(), newFoods(), newRules())
 	return root
 }

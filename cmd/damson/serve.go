@@ -21,6 +21,7 @@ type serveFlags struct {
 	addr, data  string
 	knowledge   string
 	allowRemote bool
+	allowHosts  []string
 }
 
 func (f *serveFlags) register(cmd *cobra.Command) {
@@ -28,6 +29,7 @@ func (f *serveFlags) register(cmd *cobra.Command) {
 	cmd.Flags().StringVar(&f.data, "data", "", "data directory")
 	cmd.Flags().StringVar(&f.knowledge, "knowledge", "", "read the library from this directory of YAML files instead of the one built in")
 	cmd.Flags().BoolVar(&f.allowRemote, "allow-remote", false, "let other machines connect: there are no accounts yet, so whoever reaches the address can read and write")
+	cmd.Flags().StringSliceVar(&f.allowHosts, "allow-host", nil, "with --allow-remote: a name that Damson may be opened by, beside its address; may be given again")
 }
 
 // check refuses an address that other machines can reach.
@@ -92,10 +94,16 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 	// The library and the database do not wait for each other.
 	opened := make(chan error, 1)
 	var st *store.Store
+	note := ""
 	go func() {
 		var err error
 		if st, err = store.Open(dir); err == nil && withDemo {
-			err = demo.Fill(ctx, st, time.Now())
+			var empty bool
+			if empty, err = st.Empty(ctx); err == nil && !empty {
+				note = dir + " holds data already, so nothing of the demo kitchen was added to it."
+			} else if err == nil {
+				err = demo.Fill(ctx, st, time.Now())
+			}
 		}
 		opened <- err
 	}()
@@ -107,12 +115,18 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 	if err != nil {
 		return err
 	}
+	if note != "" {
+		fmt.Fprintln(out, note)
+	}
 	srv, err := web.New(ctx, st, lib, knowledge.ParseProcedures)
 	if err != nil {
 		return fault(err)
 	}
-	err = srv.Run(ctx, f.addr, func() {
+	err = srv.Run(ctx, f.addr, f.allowHosts, func() {
 		fmt.Fprintf(out, "Damson is at http://%s  (stop it with Ctrl-C)\n", f.addr)
+		if f.allowRemote {
+			fmt.Fprintln(out, "Other machines can reach it, and there are no accounts yet: whoever opens it can read and change everything.")
+		}
 	})
 	if err != nil {
 		return fault(err)

@@ -7,6 +7,8 @@ import (
 	"io"
 	"slices"
 	"strings"
+
+	"damson/core/cells"
 )
 
 // Columns are the heading of a ledger file.
@@ -14,17 +16,16 @@ var Columns = []string{"procedure", "part", "status", "values", "edition", "page
 
 // WriteCSV writes the checks, oldest first, with a heading.
 func WriteCSV(w io.Writer, checks []Check) error {
-	out := csv.NewWriter(w)
-	if err := out.Write(Columns); err != nil {
+	out := cells.NewWriter(w)
+	if err := out.Write(Columns...); err != nil {
 		return err
 	}
 	for _, c := range checks {
-		if err := out.Write([]string{c.Procedure, c.Part, c.Status, c.Values, c.Edition, c.Page, c.By, c.On}); err != nil {
+		if err := out.Write(c.Procedure, c.Part, c.Status, c.Values, c.Edition, c.Page, c.By, c.On); err != nil {
 			return err
 		}
 	}
-	out.Flush()
-	return out.Error()
+	return out.Flush()
 }
 
 // ReadCSV reads what WriteCSV writes, on the day today (2006-01-02). Errors name the
@@ -50,6 +51,7 @@ func ReadCSV(r io.Reader, today string) ([]Check, error) {
 			errs = append(errs, err)
 			break
 		}
+		f = cells.PlainRow(f)
 		c := Check{Procedure: f[0], Part: f[1], Status: f[2], Values: f[3], Edition: f[4], Page: f[5], By: f[6], On: f[7]}
 		if err := c.Valid(today); err != nil {
 			errs = append(errs, fmt.Errorf("line %d: %w", line, err))

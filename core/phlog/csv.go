@@ -8,6 +8,7 @@ import (
 	"io"
 	"strings"
 
+	"damson/core/cells"
 	"damson/core/quantity"
 )
 
@@ -96,7 +97,7 @@ func readCSV(data []byte, mark rune) ([]Row, error) {
 		if len(rows) == maxRows {
 			return nil, fmt.Errorf("line %d: more than %d readings; cut the file in parts", line, maxRows)
 		}
-		rows = append(rows, rowOf(line, rec, head))
+		rows = append(rows, rowOf(line, cells.PlainRow(rec), head))
 	}
 	switch {
 	case head == nil && len(seen) == 0:

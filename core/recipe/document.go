@@ -42,6 +42,14 @@ const MaxRecipes = 200
 // table of ingredients. Nothing in it is run. Errors say what is wrong and
 // where.
 func Open(name string, data []byte) (*Document, error) {
+	d, err := takeApart(name, data)
+	if d != nil && len(d.Texts) > MaxRecipes {
+		return nil, fmt.Errorf("this holds more than %d recipes: send it in parts", MaxRecipes)
+	}
+	return d, err
+}
+
+func takeApart(name string, data []byte) (*Document, error) {
 	if len(data) > MaxBytes {
 		return nil, ErrLarge
 	}
@@ -104,7 +112,7 @@ func (d *Document) split(text string) error {
 	}
 	part(len(lines))
 	if len(d.Texts) > MaxRecipes {
-		return fmt.Errorf("this holds more than %d recipes: send it in parts", MaxRecipes)
+		return nil // refused where every format is
 	}
 	for i, t := range d.Texts {
 		if err := Check(t); err != nil {

@@ -767,6 +767,8 @@ func (p *lineParser) restatement(i int) int {
 	for j := i + 1; j < len(p.t); j++ {
 		t := p.t[j]
 		switch {
+		case t.Text == "(": // what is bracketed again restates nothing
+			return 0
 		case t.Text == ")":
 			if numbers == 0 {
 				return 0

@@ -6,6 +6,8 @@ import (
 	"fmt"
 	"strings"
 	"unicode"
+
+	"damson/core/cells"
 )
 
 // columnNames are the headings that a table of ingredients or steps may have.
@@ -79,6 +81,7 @@ func FromCSV(text string) (string, error) {
 	}
 	t := &table{}
 	for _, row := range rows {
+		row = cells.PlainRow(row)
 		if !t.heading(row) {
 			t.row(row)
 		}

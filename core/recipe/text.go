@@ -14,10 +14,15 @@ import (
 	"damson/core/words"
 )
 
-// Limits of one recipe.
+// Limits of one recipe: of what may be pasted or stored, and of what is read. A line is
+// read word beside word, so a very long one would take its time squared.
 const (
-	MaxBytes = 1 << 20
-	MaxLines = 500
+	MaxBytes   = 1 << 20
+	MaxLines   = 500
+	MaxReading = 64 << 10 // bytes of the whole
+	MaxLine    = 8 << 10  // bytes of a line
+	MaxItems   = 200      // ingredients; no tested procedure has a fifth of that
+	MaxSteps   = 500      // sentences of method
 )
 
 // Errors of Text that a page or command turns into a message.
@@ -25,11 +30,44 @@ var (
 	ErrEmpty  = errors.New("nothing to read: paste a recipe, its ingredients one to a line")
 	ErrBinary = errors.New("this is not text: paste the recipe's words, or save the file as plain text")
 	ErrLarge  = errors.New("this is larger than 1 MiB: paste one recipe at a time")
+	ErrWordy  = fmt.Errorf("this is longer than %d KiB: paste the recipe alone, without what stands round it", MaxReading>>10)
+	ErrMany   = fmt.Errorf("this has more than %d ingredients or %d sentences: paste one recipe at a time", MaxItems, MaxSteps)
 	ErrLong   = fmt.Errorf("this has more than %d lines: paste one recipe at a time", MaxLines)
 )
 
-// Check refuses what cannot be a recipe: nothing, binary data, a novel.
+// Check refuses what cannot be a recipe, and what cannot be read in good time: nothing,
+// binary data, a novel, a line without end.
 func Check(text string) error {
+	if err := CheckStored(text); err != nil {
+		return err
+	}
+	if len(text) > MaxReading {
+		return ErrWordy
+	}
+	no := 0
+	for line := range strings.Lines(text) {
+		no++
+		if len(line) > MaxLine {
+			return fmt.Errorf("line %d is longer than %d letters: break it where its sentences end", no, MaxLine)
+		}
+	}
+	return nil
+}
+
+// tooMany reports whether the recipe has more in it than one recipe can have.
+func (rec *Recipe) tooMany() bool {
+	items := 0
+	for _, l := range rec.Lines {
+		if l.Kind == Ingredient {
+			items++
+		}
+	}
+	return items > MaxItems || len(rec.Steps) > MaxSteps
+}
+
+// CheckStored refuses what no text field of a recipe can hold. What it lets through can be
+// kept, though Check may refuse to read it.
+func CheckStored(text string) error {
 	switch {
 	case len(text) > MaxBytes:
 		return ErrLarge
@@ -80,6 +118,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	fillings := sheet.fillings()
 	another, times := sheet.toldOfAnother(), sheet.times()
 	for i := range sheet.lines {
+		if rec.tooMany() {
+			return nil, ErrMany
+		}
 		no, line := first+i, sheet.bare(r, i)
 		behind := false                               // what stands behind the title on its line
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
@@ -225,6 +266,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	settleServing(rec.Steps)
 	r.stateFacts(rec)
 	rec.Made = made(rec)
+	if rec.tooMany() {
+		return nil, ErrMany
+	}
 	return rec, nil
 }
 

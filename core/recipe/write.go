@@ -1,11 +1,12 @@
 package recipe
 
 import (
-	"encoding/csv"
 	"encoding/json"
 	"io"
 	"strconv"
 	"strings"
+
+	"damson/core/cells"
 )
 
 // ingredientTexts returns the ingredient lines and headings as written, in
@@ -125,8 +126,8 @@ func (rec *Recipe) WriteMarkdown(w io.Writer) error {
 // WriteCSV writes the ingredients as a table: how each was read, and the line
 // as written, from which it reads back. The method stands in its last column.
 func (rec *Recipe) WriteCSV(w io.Writer) error {
-	out := csv.NewWriter(w)
-	if err := out.Write([]string{"title", "text", "amount_min", "amount_max", "unit_read", "food_read", "form", "grams", "reading", "step"}); err != nil {
+	out := cells.NewWriter(w)
+	if err := out.Write("title", "text", "amount_min", "amount_max", "unit_read", "food_read", "form", "grams", "reading", "step"); err != nil {
 		return err
 	}
 	f := func(v *float64) string {
@@ -153,10 +154,9 @@ func (rec *Recipe) WriteCSV(w io.Writer) error {
 		if i < len(steps) {
 			row[9] = steps[i]
 		}
-		if err := out.Write(row); err != nil {
+		if err := out.Write(row...); err != nil {
 			return err
 		}
 	}
-	out.Flush()
-	return out.Error()
+	return out.Flush()
 }

@@ -39,6 +39,8 @@ type draft struct {
 	halfSolids bool
 	// halfAt is the step, counted from 1, that fills the jars and is to fill them half, 0 for none.
 	halfAt int
+	// sugarTold is set where the recipe says that it changed the sugar.
+	sugarTold bool
 	// added records, by name, the edits that put in what was left out.
 	added map[string]bool
 }
@@ -206,7 +208,7 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(e *Reviewer, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{folded: foldTitle(recipe.TitleSaid(rec.Title)), added: map[string]bool{}, liquids: map[string]bool{}}
+	d := &draft{folded: foldTitle(recipe.TitleSaid(rec.Title)), added: map[string]bool{}, liquids: map[string]bool{}, sugarTold: saysSugar(rec)}
 	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {

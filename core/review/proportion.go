@@ -334,16 +334,12 @@ func (b *bench) heavy() float64 {
 }
 
 // saysSugar reports whether the recipe says that it changed the sugar.
-func (b *bench) saysSugar() bool {
-	if sugarChanged.MatchString(b.req.Recipe.Title) {
+func saysSugar(rec *recipe.Recipe) bool {
+	if sugarChanged.MatchString(rec.Title) {
 		return true
 	}
-	for _, l := range b.req.Recipe.Lines {
-		if sugarChanged.MatchString(l.Text) {
-			return true
-		}
-	}
-	return slices.ContainsFunc(b.steps, func(s step) bool { return sugarChanged.MatchString(s.Text) })
+	return slices.ContainsFunc(rec.Lines, func(l *recipe.Line) bool { return sugarChanged.MatchString(l.Text) }) ||
+		slices.ContainsFunc(rec.Steps, func(s *recipe.Step) bool { return sugarChanged.MatchString(s.Text) })
 }
 
 var sugarChanged = pattern.MustCompile(`(?i)\b(half|less|more|double|cut|reduced?|lower|low|no|without|skip|quarter|third)[ -](of )?(the |our |my )?sugar\b|\bsugar\b[^.;]{0,30}\b(half|less|a third|a quarter) (of|than)\b`)
@@ -364,7 +360,7 @@ func (b *bench) sugar(k int) {
 		return
 	}
 	for _, i := range b.matched(k) {
-		if in.Amount == 0 && !b.like[i] && !b.saysSugar() || known && b.scale > 0 && near(r, b.scale, 0.1) || b.proc.Product == "sauced-beans" && near(r, 1, 0.1) {
+		if in.Amount == 0 && !b.like[i] && !b.sugarTold || known && b.scale > 0 && near(r, b.scale, 0.1) || b.proc.Product == "sauced-beans" && near(r, 1, 0.1) {
 			b.account(i, "same") // to taste, or as tested; a sauce is mixed by itself, as much as is needed
 			continue
 		}

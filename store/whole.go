@@ -1,0 +1,228 @@
+package store
+
+import (
+	"encoding/json"
+	"fmt"
+	"slices"
+	"strings"
+	"time"
+
+	"damson/core/canner"
+	"damson/core/elevation"
+	"damson/core/food"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// What a field holds at most, in bytes; the forms ask for less.
+const (
+	maxName = 400
+	maxLong = 4000
+)
+
+// whole looks through everything that is stored, as the pages read it, and returns what
+// cannot be right: the table, the row, and what is wrong with it. A recipe without
+// versions gets its first.
+func (s *Store) whole() error {
+	err := s.db.Exec(`INSERT INTO versions (recipe_id, no, title, text, why, created_at)
+		SELECT id, 1, title, text, '', updated_at FROM recipes WHERE id NOT IN (SELECT recipe_id FROM versions)`).Error
+	if err != nil {
+		return err
+	}
+	for _, check := range []func() error{
+		func() error { return every(s, "kitchens", (*Kitchen).fault) },
+		func() error { return every(s, "canners", (*Canner).fault) },
+		func() error { return every(s, "jar_stocks", (*JarStock).fault) },
+		func() error { return every(s, "recipes", (*Recipe).fault) },
+		func() error { return every(s, "versions", (*Version).fault) },
+		func() error { return every(s, "checks", (*checkRow).fault) },
+		func() error { return every(s, "procedures", (*procedureRow).fault) },
+		func() error { return every(s, "foods", (*foodRow).fault) },
+		func() error { return every(s, "answers", (*Answer).fault) },
+		func() error { return every(s, "meters", (*Meter).fault) },
+		func() error { return every(s, "calibrations", (*Calibration).fault) },
+		func() error { return every(s, "readings", (*Reading).fault) },
+		func() error { return every(s, "plans", (*Plan).fault) },
+		func() error { return every(s, "plan_dishes", (*PlanDish).fault) },
+		func() error { return every(s, "plan_moves", (*PlanMove).fault) },
+		func() error { return every(s, "took", (*Took).fault) },
+	} {
+		if err := check(); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// every reads a table, some rows at a time, and stops at the first fault.
+func every[T any](s *Store, table string, fault func(*T) string) error {
+	const some = 500
+	for skip := 0; ; skip += some {
+		var rows []T
+		if err := s.db.Table(table).Order("rowid").Offset(skip).Limit(some).Find(&rows).Error; err != nil {
+			return fmt.Errorf("%s, among rows %d to %d: %w", table, skip+1, skip+some, err)
+		}
+		for i := range rows {
+			if what := fault(&rows[i]); what != "" {
+				return fmt.Errorf("%s, row %d: %s", table, skip+i+1, what)
+			}
+		}
+		if len(rows) < some {
+			return nil
+		}
+	}
+}
+
+// first returns the first fault that is none of "".
+func first(faults ...string) string {
+	for _, f := range faults {
+		if f != "" {
+			return f
+		}
+	}
+	return ""
+}
+
+func oneOf(what, value string, of ...string) string {
+	if slices.Contains(of, value) {
+		return ""
+	}
+	return fmt.Sprintf("%q is no %s", short(value), what)
+}
+
+func within(what string, value, least, most float64) string {
+	if value >= least && value <= most {
+		return ""
+	}
+	return fmt.Sprintf("%s %v is not between %v and %v", what, value, least, most)
+}
+
+func letters(what, value string, most int) string {
+	if len(value) <= most {
+		return ""
+	}
+	return fmt.Sprintf("%s is longer than %d letters", what, most)
+}
+
+func dayOrNone(what, value string) string {
+	if _, err := time.Parse(time.DateOnly, value); value == "" || err == nil {
+		return ""
+	}
+	return fmt.Sprintf("%s %q is no day like 2026-11-25", what, short(value))
+}
+
+func given(what, value string) string {
+	if strings.TrimSpace(value) == "" {
+		return what + " is missing"
+	}
+	return ""
+}
+
+func jarOrNone(value string) string {
+	if _, ok := quantity.ParseJar(value); ok || value == "" {
+		return ""
+	}
+	return fmt.Sprintf("%q is no jar", short(value))
+}
+
+func short(s string) string { return s[:min(len(s), 40)] }
+
+func choicesFault(jar, pack, method string) string {
+	return first(jarOrNone(jar), oneOf("pack", pack, "", "hot", "raw"), oneOf("method", method, "", canner.Bath, canner.Steam, canner.Pressure))
+}
+
+func (k *Kitchen) fault() string {
+	return first(given("the name", k.Name), letters("the name", k.Name, maxName), within("the elevation", float64(k.ElevationFt), elevation.Lowest, elevation.Highest), choicesFault(k.Jar, k.Pack, k.Method),
+		oneOf("stance", k.Stance, "", "book", "guideline"), within("the burners", float64(k.Burners), 0, 12), within("the lids", float64(min(k.LidsRegular, k.LidsWide)), 0, 20000), within("the lids", float64(max(k.LidsRegular, k.LidsWide)), 0, 20000))
+}
+
+func (c *Canner) fault() string {
+	return first(given("the name", c.Name), letters("the name", c.Name, maxName), oneOf("kind of canner", c.Kind, canner.Bath, canner.Steam, canner.Pressure, canner.Electric, canner.NotOne), oneOf("gauge", c.Gauge, "", canner.Dial, canner.Weighted, canner.Both),
+		within("the jars or layers", float64(min(c.Quarts, c.Pints, c.HalfPints, c.Layers)), 0, 200), within("the jars or layers", float64(max(c.Quarts, c.Pints, c.HalfPints, c.Layers)), 0, 200),
+		within("the water", c.WaterQuarts, 0, 60), within("the venting", float64(c.VentMinutes), 0, 200), within("the dial's error", c.ReadsHigh, -20, 60), dayOrNone("the test", c.TestedOn), dayOrNone("the gasket", c.GasketOn), letters("the stove", c.Stove, 40))
+}
+
+func (j *JarStock) fault() string {
+	return first(given("the jar", j.Size), jarOrNone(j.Size), within("the count", float64(j.Count), 0, 20000))
+}
+
+func textFault(text string) string {
+	if err := recipe.CheckStored(text); err != nil {
+		return "the text: " + err.Error()
+	}
+	return ""
+}
+
+func (r *Recipe) fault() string {
+	return first(textFault(r.Text), given("the title", r.Title), letters("the title", r.Title, maxLong), letters("the sender", r.SentBy, maxName), choicesFault(r.Jar, r.Pack, r.Method), letters("the procedure", r.Procedure, maxName))
+}
+
+func (v *Version) fault() string {
+	return first(textFault(v.Text), letters("the title", v.Title, maxLong), letters("the reason", v.Why, maxLong), within("the number", float64(v.No), 1, 1e6))
+}
+
+func (c *checkRow) fault() string {
+	return first(given("the procedure", c.Procedure), letters("a field", c.Procedure+c.Part+c.Status+c.Figures+c.Edition+c.Page+c.CheckedBy, maxLong), dayOrNone("the day", c.CheckedOn))
+}
+
+func (p *procedureRow) fault() string {
+	var body procedure.Procedure
+	if err := json.Unmarshal([]byte(p.Body), &body); err != nil {
+		return "the procedure cannot be read: " + err.Error()
+	}
+	if body.ID != p.ID || p.ID == "" {
+		return fmt.Sprintf("the procedure inside has the id %q, the row %q", short(body.ID), short(p.ID))
+	}
+	if err := body.Check(); err != nil {
+		return err.Error()
+	}
+	return letters("the id", p.ID, maxName)
+}
+
+func (f *foodRow) fault() string {
+	made, err := food.Own(f.Name, f.Kind)
+	if err != nil {
+		return err.Error()
+	}
+	if made.ID != f.ID {
+		return fmt.Sprintf("the food %q has the id %q, not %q", f.Name, made.ID, short(f.ID))
+	}
+	return ""
+}
+
+func (a *Answer) fault() string {
+	return first(given("the words", a.Words), letters("the words", a.Words, maxLong), given("the answer", a.Answer), letters("the answer", a.Answer, maxName))
+}
+
+func (m *Meter) fault() string {
+	return first(given("the name", m.Name), letters("the name", m.Name, maxName), letters("the day", m.DueOn, 40))
+}
+
+func (c *Calibration) fault() string {
+	return first(given("the day", c.OnDay), dayOrNone("the day", c.OnDay), within("a buffer", min(c.Low, c.High), 0, 14), within("a buffer", max(c.Low, c.High), 0, 14), within("millivolts", min(c.LowMV, c.HighMV), -2000, 2000), within("millivolts", max(c.LowMV, c.HighMV), -2000, 2000),
+		within("the temperature", c.Celsius, -50, 150), letters("a field", c.LowLot+c.HighLot+c.LowExpiry+c.HighExpiry+c.DoneBy, maxLong))
+}
+
+func (r *Reading) fault() string {
+	return first(given("the day", r.OnDay), dayOrNone("the day", r.OnDay), within("the hours", r.Hours, 0, 1e6), within("the temperature", r.Celsius, -50, 150), letters("a field", r.Sample+r.How+r.Typed+r.Note+r.DoneBy, 2*maxLong))
+}
+
+func (p *Plan) fault() string {
+	if _, err := time.Parse("15:04", p.Clock); err != nil {
+		return fmt.Sprintf("%q is no time of day like 17:30", short(p.Clock))
+	}
+	return first(given("the day", p.OnDay), dayOrNone("the day", p.OnDay))
+}
+
+func (d *PlanDish) fault() string {
+	return first(within("the jars", float64(d.Jars), 0, 5000), letters("a field", d.Process+d.Syrup, maxLong))
+}
+
+func (m *PlanMove) fault() string {
+	return first(within("the minutes", float64(m.Minutes), -10000, 10000), letters("the piece", m.Piece, maxName))
+}
+
+func (t *Took) fault() string {
+	return first(within("the minutes", float64(t.Minutes), 0, 10000), letters("the piece", t.Piece, maxName), dayOrNone("the day", t.OnDay))
+}
