@@ -148,7 +148,7 @@ func (s *Server) acidPicture(c *gin.Context) {
 		s.fail(c, http.StatusNotFound, "There is no such picture.", "The acid bench has scale.svg and scale.png.")
 		return
 	}
-	data, err := pic.png(2)
+	data, err := s.pictures.of(fmt.Sprint(foods), func() ([]byte, error) { return pic.png(2) })
 	if err != nil {
 		panic(err)
 	}

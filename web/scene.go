@@ -7,6 +7,7 @@ import (
 	"html/template"
 	"image"
 	"image/color"
+	"image/draw"
 	"image/png"
 	"math"
 	"strings"
@@ -106,9 +107,7 @@ func (s *scene) svg() template.HTML {
 func (s *scene) png(scale float64) ([]byte, error) {
 	w, h := int(math.Ceil(s.W*scale)), int(math.Ceil(s.H*scale))
 	img := image.NewRGBA(image.Rect(0, 0, w, h))
-	for i := range img.Pix {
-		img.Pix[i] = 0xff
-	}
+	draw.Draw(img, img.Bounds(), image.White, image.Point{}, draw.Src)
 	for _, x := range s.shapes {
 		if x.text != "" {
 			if err := drawText(img, x, scale); err != nil {
@@ -127,7 +126,7 @@ func (s *scene) png(scale float64) ([]byte, error) {
 		}
 	}
 	var b bytes.Buffer
-	err := png.Encode(&b, img)
+	err := (&png.Encoder{CompressionLevel: png.BestSpeed}).Encode(&b, img)
 	return b.Bytes(), err
 }
 
@@ -135,6 +134,10 @@ func (s *scene) png(scale float64) ([]byte, error) {
 func fillPath(img *image.RGBA, points []point, scale float64, fill string) {
 	box := boundsOf(points, scale).Intersect(img.Bounds())
 	if box.Empty() {
+		return
+	}
+	if onDots(points, scale) {
+		draw.Draw(img, box, image.NewUniform(inkOf(fill)), image.Point{}, draw.Over)
 		return
 	}
 	r := vector.NewRasterizer(box.Dx(), box.Dy())
@@ -148,6 +151,20 @@ func fillPath(img *image.RGBA, points []point, scale float64, fill string) {
 	}
 	r.ClosePath()
 	r.Draw(img, box, image.NewUniform(inkOf(fill)), image.Point{})
+}
+
+// onDots reports whether the shape is a field whose sides lie between dots.
+func onDots(points []point, scale float64) bool {
+	if len(points) != 4 {
+		return false
+	}
+	for i, p := range points {
+		q := points[(i+1)%4]
+		if p.x != q.x && p.y != q.y || p.x*scale != math.Trunc(p.x*scale) || p.y*scale != math.Trunc(p.y*scale) {
+			return false
+		}
+	}
+	return true
 }
 
 // boundsOf is the smallest field of whole dots that holds the points.

@@ -24,6 +24,8 @@ type Server struct {
 	current atomic.Pointer[shelf]
 	pages   *template.Template
 	reviews *reviewCache
+	// pictures are those drawn last: to draw one costs more than any page.
+	pictures pictureCache
 	// shelving is held while what is stored is read and put into force, so that an older
 	// reading never takes the place of a newer.
 	shelving sync.Mutex
@@ -144,7 +146,7 @@ const (
 	idleTime   = 2 * time.Minute
 	maxHeader  = 64 << 10
 	// graceTime is how long requests in flight may finish when the program is ended.
-	graceTime = 5 * time.Second
+	graceTime = 2 * time.Second
 )
 
 // Run serves on the address until ctx ends, then lets requests in flight finish. Where the
