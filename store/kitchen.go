@@ -83,7 +83,7 @@ func (k *Kitchen) Mark() string { return mark(k.Name, k.ElevationFt, k.CannerID,
 
 // StockMark is the print of what the form of the stock is made from.
 func (k *Kitchen) StockMark(jars []JarStock) string {
-	return mark(k.Burners, k.LidsRegular, k.LidsWide, jars)
+	return mark(k.Burners, k.LidsRegular, k.LidsWide, append([]JarStock{}, jars...))
 }
 
 // SaveCanner stores a canner, a new one where its ID is 0. A changed one must still be

@@ -63,7 +63,9 @@ func (s *Store) Plans(ctx context.Context, limit int) ([]Plan, error) {
 }
 
 // Mark is the print of what the form of the plan is made from.
-func (p *Plan) Mark() string { return mark(p.OnDay, p.Clock, p.Done, p.Dishes) }
+func (p *Plan) Mark() string {
+	return mark(p.OnDay, p.Clock, p.Done, append([]PlanDish{}, p.Dishes...))
+}
 
 // SavePlan stores a changed plan and its dishes, and forgets what was moved: the day is
 // laid out anew. The plan must still be what the print seen was made from, where that is
