@@ -131,9 +131,13 @@ func (s *Store) Empty(ctx context.Context) (bool, error) {
 // fill puts the rows of a dump into empty tables.
 func fill(tx *gorm.DB, d Dump) error {
 	for _, name := range tables {
+		columns, err := columnsOf(tx, name)
+		if err != nil {
+			return err
+		}
 		for i, row := range d.Tables[name] {
 			unsign(name, row)
-			if err := insert(tx, name, row); err != nil {
+			if err := insert(tx, name, columns, row); err != nil {
 				return fmt.Errorf("%s, row %d: %w", name, i+1, err)
 			}
 		}
@@ -143,11 +147,7 @@ func fill(tx *gorm.DB, d Dump) error {
 
 // insert puts one row into a table, where every value is of the kind that its column
 // holds. The name is one of tables.
-func insert(tx *gorm.DB, name string, row map[string]any) error {
-	columns, err := columnsOf(tx, name)
-	if err != nil {
-		return err
-	}
+func insert(tx *gorm.DB, name string, columns map[string]string, row map[string]any) error {
 	if len(columns) == 0 {
 		return fmt.Errorf("the version that the file is of has no table %q", name)
 	}

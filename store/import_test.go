@@ -51,7 +51,7 @@ func TestHostileDumps(t *testing.T) {
 		"text too large":     {every("recipes", "text", strings.Repeat("a", 3<<20)), "recipes, row 1: text"},
 		"text of a version":  {every("versions", "text", ""), "versions, row 1: the text"},
 		"text a number":      {every("recipes", "text", 5.0), "recipes, row 1: text"},
-		"no title":           {every("recipes", "title", ""), "recipes, row 1: the title is missing"},
+		"no title":           {every("recipes", "title", ""), "recipes, row 1: not given: the title"},
 		"elevation in words": {every("kitchens", "elevation_ft", "high"), "kitchens, row 1: elevation_ft"},
 		"elevation broken":   {every("kitchens", "elevation_ft", 1.5), "kitchens, row 1: elevation_ft"},
 		"elevation in space": {every("kitchens", "elevation_ft", 1e9), "kitchens, row 1: the elevation 1e+09 is not between"},
@@ -80,7 +80,7 @@ func TestHostileDumps(t *testing.T) {
 		"procedure no JSON":     {func(d *Dump) { d.Tables["procedures"] = own("own-x", "not json") }, "procedures, row 1: the procedure cannot be read"},
 		"procedure of nothing":  {func(d *Dump) { d.Tables["procedures"] = own("own-x", "{}") }, "procedures, row 1"},
 		"procedure, other id":   {func(d *Dump) { d.Tables["procedures"] = own("snap-beans", `{"ID":"x"}`) }, `the row "snap-beans"`},
-		"answer to nothing":     {every("answers", "words", ""), "answers, row 1: the words are missing"},
+		"answer to nothing":     {every("answers", "words", ""), "answers, row 1: not given: the words"},
 		"answer of no recipe":   {every("answers", "recipe_id", 99.0), "answers, row 1"},
 		"two with one number":   {every("recipes", "id", 1.0), "recipes, row 2"},
 		"a column of its own":   {every("recipes", "colour", "blue"), `there is no column "colour"`},
@@ -176,7 +176,7 @@ func TestAnyDump(t *testing.T) {
 			_, err = s.Plan(ctx, p.ID)
 			require.NoError(rt, err)
 		}
-		require.NoError(rt, s.EachReading(ctx, func(Reading) error { return nil }))
+		require.NoError(rt, s.EachReading(ctx, false, func(Reading) error { return nil }))
 	})
 	t.Logf("%d files came in", taken)
 }

@@ -102,21 +102,26 @@ func (s *Store) Readings(ctx context.Context, recipeID int64, limit int) ([]Read
 	return list, err
 }
 
-// EachReading hands every reading on, newest first, and stops at the first error.
-func (s *Store) EachReading(ctx context.Context, do func(Reading) error) error {
-	const some = 1000
-	for skip := 0; ; skip += some {
-		var list []Reading
-		if err := s.with(ctx).Order("on_day DESC, id DESC").Offset(skip).Limit(some).Find(&list).Error; err != nil {
+// EachReading hands every reading on, newest first, or only those that belong to a recipe,
+// and stops at the first error.
+func (s *Store) EachReading(ctx context.Context, ofRecipes bool, do func(Reading) error) error {
+	q := s.with(ctx).Model(&Reading{}).Order("on_day DESC, id DESC")
+	if ofRecipes {
+		q = q.Where("recipe_id <> 0")
+	}
+	rows, err := q.Rows()
+	if err != nil {
+		return err
+	}
+	defer rows.Close()
+	for rows.Next() {
+		var r Reading
+		if err := s.db.ScanRows(rows, &r); err != nil {
 			return err
 		}
-		for _, r := range list {
-			if err := do(r); err != nil {
-				return err
-			}
-		}
-		if len(list) < some {
-			return nil
+		if err := do(r); err != nil {
+			return err
 		}
 	}
+	return rows.Err()
 }

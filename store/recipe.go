@@ -108,10 +108,15 @@ func (s *Store) having(ctx context.Context, words string) *gorm.DB {
 // anyLetter keeps what stands for any letter in LIKE from doing so.
 var anyLetter = strings.NewReplacer("!", "!!", "%", "!%", "_", "!_")
 
-// Titles returns the titles of all recipes by their ids.
-func (s *Store) Titles(ctx context.Context) (map[int64]string, error) {
+// Titles returns the titles of recipes by their ids: of those given, or of all where ids is
+// nil.
+func (s *Store) Titles(ctx context.Context, ids []int64) (map[int64]string, error) {
 	var list []Recipe
-	if err := s.with(ctx).Select("id", "title").Find(&list).Error; err != nil {
+	q := s.with(ctx).Select("id", "title")
+	if ids != nil {
+		q = q.Where("id IN ?", ids)
+	}
+	if err := q.Find(&list).Error; err != nil {
 		return nil, err
 	}
 	out := make(map[int64]string, len(list))

@@ -125,6 +125,10 @@ func (s *Store) PutBack(ctx context.Context, number int64) (Removed, error) {
 			return err
 		}
 		for _, p := range parts {
+			columns, err := columnsOf(tx, p.table)
+			if err != nil {
+				return err
+			}
 			for _, row := range kept.Tables[p.table] {
 				row[p.column] = id
 				if lost, err := parentGone(tx, p, row); err != nil {
@@ -134,7 +138,7 @@ func (s *Store) PutBack(ctx context.Context, number int64) (Removed, error) {
 				} else if lost {
 					continue
 				}
-				if err := insert(tx, p.table, row); err != nil {
+				if err := insert(tx, p.table, columns, row); err != nil {
 					return err
 				}
 			}

@@ -262,7 +262,7 @@ func TestRecipesByWords(t *testing.T) {
 	require.NoError(t, err)
 	require.Equal(t, "Plum_butter", list[0].Title)
 	require.Len(t, list, 2)
-	titles, err := s.Titles(ctx)
+	titles, err := s.Titles(ctx, nil)
 	require.NoError(t, err)
 	require.Len(t, titles, 4)
 }

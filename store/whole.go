@@ -114,7 +114,7 @@ func dayOrNone(what, value string) string {
 
 func given(what, value string) string {
 	if strings.TrimSpace(value) == "" {
-		return what + " is missing"
+		return "not given: " + what
 	}
 	return ""
 }

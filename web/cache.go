@@ -26,6 +26,8 @@ type reviewCache struct {
 type reviewed struct {
 	result *review.Result
 	page   []byte
+	// jars are how many it is thought to fill, by jar.
+	jars map[quantity.Jar]int
 }
 
 // cacheKey holds what a review and its page depend on, by value: a changed
@@ -98,6 +100,28 @@ func (s *Server) readStored(r store.Recipe, text string) (*recipe.Recipe, error)
 		return nil, &unreadable{r, err}
 	}
 	return rec, nil
+}
+
+// jarsKept returns how many jars the recipe is thought to fill, where that was worked out.
+func (s *Server) jarsKept(r store.Recipe, k store.Kitchen, jar quantity.Jar) (n int, kept bool) {
+	s.reviews.mu.Lock()
+	defer s.reviews.mu.Unlock()
+	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+		n, kept = have.jars[jar]
+	}
+	return n, kept
+}
+
+// keepJars keeps how many jars the recipe is thought to fill.
+func (s *Server) keepJars(r store.Recipe, k store.Kitchen, jar quantity.Jar, n int) {
+	s.reviews.mu.Lock()
+	defer s.reviews.mu.Unlock()
+	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+		if have.jars == nil {
+			have.jars = map[quantity.Jar]int{}
+		}
+		have.jars[jar] = n
+	}
 }
 
 // requestOf reads a stored recipe for a review in the kitchen.

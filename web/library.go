@@ -4,6 +4,7 @@ import (
 	"net/http"
 	"net/url"
 	"sort"
+	"strconv"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -46,17 +47,23 @@ type hitsView struct {
 	Query string
 	Hits  []hitView
 	More  bool
+	// MoreRecipes leads to the desk where not all of its recipes stand here.
+	MoreRecipes string
 }
 
 type hitView struct{ Href, Title, Kind, By string }
 
-// maxHits is how many hits a search shows.
-const maxHits = 40
+// maxHits is how many hits a search shows, maxRecipeHits how many recipes of the desk stand
+// behind them.
+const (
+	maxHits       = 40
+	maxRecipeHits = 5
+)
 
 func (s *Server) showLibrary(c *gin.Context) {
 	sh := s.shelf()
 	v := libraryView{Query: query(c), Open: c.DefaultQuery("shelf", "procedures"), Problem: sh.problem}
-	v.Hits = sh.hits(v.Query)
+	v.Hits = s.found(c)
 	for _, t := range []shelfTab{
 		{Name: "procedures", Label: "Tested procedures", Count: len(sh.lib.Procedures.All())},
 		{Name: "without", Label: "Products without a process", Count: len(sh.lib.Book.Unprocessed)},
@@ -82,7 +89,27 @@ func query(c *gin.Context) string {
 
 // search answers the list of hits as one types.
 func (s *Server) search(c *gin.Context) {
-	s.fragment(c, "hits", s.shelf().hits(query(c)))
+	s.fragment(c, "hits", s.found(c))
+}
+
+// found looks through the library and, behind it, through the recipes on the desk.
+func (s *Server) found(c *gin.Context) hitsView {
+	v := s.shelf().hits(query(c))
+	if strings.TrimSpace(v.Query) == "" {
+		return v
+	}
+	list, err := s.store.Recipes(c.Request.Context(), v.Query, 0, maxRecipeHits+1)
+	if err != nil {
+		panic(err)
+	}
+	for i, r := range list {
+		if i == maxRecipeHits {
+			v.MoreRecipes = "/?" + url.Values{"q": {v.Query}}.Encode()
+			break
+		}
+		v.Hits = append(v.Hits, hitView{Href: "/recipes/" + strconv.FormatInt(r.ID, 10), Title: r.Title, Kind: "recipe on the desk"})
+	}
+	return v
 }
 
 func (sh *shelf) hits(q string) hitsView {

@@ -31,15 +31,16 @@ func (s *Server) recovery(c *gin.Context) {
 			return // whoever asked has gone
 		}
 		status, what, wayOut := http.StatusInternalServerError, "Something went wrong in Damson. Nothing that was stored is lost.", "What you typed stands below; copy it before you go on."
-		if t := store.TroubleOf(err); t != nil {
-			status, what, wayOut = http.StatusServiceUnavailable, t.What, t.WayOut
-			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n", c.Request.Method, c.Request.URL.Path, err)
-		} else {
-			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, p, debug.Stack())
-		}
 		var unread *unreadable
-		if errors.As(err, &unread) {
+		trouble := store.TroubleOf(err)
+		switch {
+		case trouble != nil:
+			status, what, wayOut = http.StatusServiceUnavailable, trouble.What, trouble.WayOut
+			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n", c.Request.Method, c.Request.URL.Path, err)
+		case errors.As(err, &unread):
 			status, what, wayOut = http.StatusUnprocessableEntity, capital(unread.Error())+".", fmt.Sprintf("Mend it at /recipes/%d/edit, or take it off the desk there.", unread.recipe.ID)
+		default:
+			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, p, debug.Stack())
 		}
 		if !c.Writer.Written() {
 			s.failWith(c, status, what, wayOut, typedIn(c.Request.PostForm))

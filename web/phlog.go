@@ -133,7 +133,11 @@ func (s *Server) book(ctx context.Context, recipe int64) (*logBook, error) {
 	if b.readings, err = s.store.Readings(ctx, recipe, logLimit); err != nil {
 		return nil, err
 	}
-	if b.titles, err = s.store.Titles(ctx); err != nil {
+	ids := make([]int64, 0, len(b.readings))
+	for _, r := range b.readings {
+		ids = append(ids, r.RecipeID)
+	}
+	if b.titles, err = s.store.Titles(ctx, ids); err != nil {
 		return nil, err
 	}
 	b.recipes, err = s.store.Recipes(ctx, "", 0, logLimit)
@@ -254,13 +258,17 @@ func (s *Server) remeasure(ctx context.Context) error {
 	s.shelving.Lock()
 	defer s.shelving.Unlock()
 	ctx = context.WithoutCancel(ctx)
-	b, err := s.book(ctx, 0)
-	if err != nil {
+	b := &logBook{}
+	var err error
+	if b.meters, err = s.store.Meters(ctx); err != nil {
+		return err
+	}
+	if b.calibrations, err = s.store.Calibrations(ctx); err != nil {
 		return err
 	}
 	highest, day := map[int64]float64{}, map[int64]string{}
-	err = s.store.EachReading(ctx, func(r store.Reading) error { // newest first
-		if r.RecipeID == 0 || day[r.RecipeID] != "" && day[r.RecipeID] != r.OnDay {
+	err = s.store.EachReading(ctx, true, func(r store.Reading) error { // newest first
+		if day[r.RecipeID] != "" && day[r.RecipeID] != r.OnDay {
 			return nil
 		}
 		if sum := b.readingOf(r).Judge(); sum.Highest != 0 {
@@ -462,6 +470,9 @@ func (s *Server) importReadings(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
+	if b.titles, err = s.store.Titles(ctx, nil); err != nil {
+		panic(err)
+	}
 	var list []*store.Reading
 	for _, row := range rows {
 		day, dated := dayOf(row.Date)
@@ -516,11 +527,14 @@ func (s *Server) exportReadings(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
+	if b.titles, err = s.store.Titles(ctx, nil); err != nil {
+		panic(err)
+	}
 	c.Header("Content-Type", "text/csv; charset=utf-8")
 	c.Header("Content-Disposition", `attachment; filename="ph-log.csv"`)
 	w := cells.NewWriter(c.Writer)
 	_ = w.Write(phlog.Columns...) // an error shows in Flush
-	err = s.store.EachReading(ctx, func(r store.Reading) error {
+	err = s.store.EachReading(ctx, false, func(r store.Reading) error {
 		v, sum := b.viewReading(r), b.readingOf(r).Judge()
 		return w.Write(r.OnDay, v.Meter, r.Sample, v.Recipe, r.How, decimal(r.Hours), decimal(r.Celsius), strconv.FormatBool(r.Compensated), r.Typed, v.Highest, sum.Severity, strings.Join(sum.Marks, "; "))
 	})

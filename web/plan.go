@@ -209,6 +209,25 @@ func (s *Server) jarsOf(rec *recipe.Recipe, res *review.Result, jar quantity.Jar
 	return 0, 0
 }
 
+// usualJars is how many jars a recipe is thought to fill, 0 where nobody can tell; it is
+// kept with the recipe's review.
+func (s *Server) usualJars(r store.Recipe, k store.Kitchen, res *review.Result, jar quantity.Jar) int {
+	if n, kept := s.jarsKept(r, k, jar); kept {
+		return n
+	}
+	req, err := s.requestOf(r, k)
+	if err != nil {
+		return 0
+	}
+	low, high := s.jarsOf(req.Recipe, res, jar)
+	n := 0
+	if low+high > 1 {
+		n = (low + high) / 2
+	}
+	s.keepJars(r, k, jar, n)
+	return n
+}
+
 // missingWords says what stands between a recipe and a plan.
 func missingWords(res *review.Result) string {
 	if res.Verdict != review.Change {
@@ -281,7 +300,13 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 	if err != nil {
 		panic(err)
 	}
-	title, err := s.store.Titles(ctx)
+	ids := []int64{}
+	for _, p := range list {
+		for _, d := range p.Dishes {
+			ids = append(ids, d.RecipeID)
+		}
+	}
+	title, err := s.store.Titles(ctx, ids)
 	if err != nil {
 		panic(err)
 	}
@@ -299,10 +324,8 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 		if len(res.Methods) > 0 {
 			jar := quantity.Jar(res.Methods[0].Jar)
 			p.Words = jar.Plural() + ", " + strings.ToLower(methodName(res.Methods[0].Method))
-			if req, err := s.requestOf(r, k); err == nil {
-				if low, high := s.jarsOf(req.Recipe, res, jar); low+high > 1 && c.Request.Method == http.MethodGet {
-					p.Jars = (low + high) / 2
-				}
+			if n := s.usualJars(r, k, res, jar); n > 0 && c.Request.Method == http.MethodGet {
+				p.Jars = n
 			}
 		}
 		v.Recipes = append(v.Recipes, p)
@@ -380,11 +403,12 @@ func (s *Server) addPlan(c *gin.Context) {
 		s.renderPlans(c, http.StatusUnprocessableEntity, problem)
 		return
 	}
-	titles, err := s.store.Titles(ctx)
+	chosen := asked(c.Request.PostForm)
+	titles, err := s.store.Titles(ctx, chosen)
 	if err != nil {
 		panic(err)
 	}
-	for _, id := range asked(c.Request.PostForm) {
+	for _, id := range chosen {
 		title, there := titles[id]
 		if !there {
 			continue // taken off the desk meanwhile

@@ -94,10 +94,13 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
 }
 
-// used counts, by procedure, the recipes of the desk that rest on it.
+// usedAmong is how many recipes are looked through for the procedures that they rest on.
+const usedAmong = 200
+
+// used counts, by procedure, the newest recipes of the desk that rest on it.
 func (s *Server) used(c *gin.Context) (map[string]int, error) {
 	ctx := c.Request.Context()
-	recipes, err := s.store.Recipes(ctx, "", 0, cacheSize)
+	recipes, err := s.store.Recipes(ctx, "", 0, usedAmong)
 	if err != nil {
 		return nil, err
 	}
