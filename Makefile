@@ -4,12 +4,13 @@ ADDR ?= 127.0.0.1:8080
 # none, and its tens of thousands of mutants take four times as long under it.
 RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
 
-.PHONY: help demo build test check chromium bench assets library learn dictionary screenshots
+.PHONY: help reliability demo build test check chromium bench assets library learn dictionary screenshots
 
 help:
 	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
 	@echo "make test         check the code and run every test, the browser's too"
 	@echo "make bench        measure, and print the figures"
+	@echo "make reliability  kill it under load, crowd it, fill it, and see that nothing is lost"
 	@echo "make build        one file that runs anywhere: bin/damson"
 	@echo "make library      pack knowledge/ anew after a change to it"
 	@echo "make learn        learn the second look anew from the cases, after a change to them"
@@ -30,6 +31,7 @@ test: check chromium
 test-house:
 	go test $(RACE) ./cmd/damson ./store/... ./web/...
 	go test -run 'TestOwnFoodIsNeverCleared|TestNonsense' ./web
+	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
 
 test-core:
 	go test . ./cmd/learn ./core/... ./demo/... ./knowledge/...
@@ -38,12 +40,17 @@ check:
 	@bad=$$(gofmt -l cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
 	go vet ./...
 	go tool staticcheck ./...
+	go vet -tags reliability ./cmd/damson
 
 # The browser tests need Chromium: Debian's package where it is missing.
 chromium:
 	@command -v chromium >/dev/null 2>&1 || command -v chromium-browser >/dev/null 2>&1 || command -v google-chrome >/dev/null 2>&1 || \
 	{ echo "installing Chromium from Debian's packages"; apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium >/dev/null; } || \
 	{ echo "make test: no Chromium here and it cannot be installed; install the package chromium and run again"; exit 1; }
+
+# Kills under load, a crowd, a full kitchen; about five minutes.
+reliability:
+	go test -tags reliability -timeout 20m -count 1 -v -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
 
 bench: build
 	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge ./web

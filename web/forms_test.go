@@ -85,7 +85,7 @@ func TestMendedByTwo(t *testing.T) {
 	require.Contains(t, page, "Somebody else has changed this recipe")
 	require.Contains(t, page, "1 tsp salt", "theirs stands beside")
 	require.Contains(t, page, "2 tsp salt", "yours is kept")
-	require.Contains(t, page, "sent by Ann")
+	require.Contains(t, page, "sent by Ann", "and whose it is")
 	require.Contains(t, page, `value="Bob"`)
 	r, err := st.Recipe(context.Background(), 1)
 	require.NoError(t, err)

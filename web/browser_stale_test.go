@@ -1,0 +1,65 @@
+package web
+
+import (
+	"context"
+	"net/http"
+	"net/http/httptest"
+	"net/url"
+	"testing"
+
+	"github.com/chromedp/chromedp"
+	"github.com/stretchr/testify/require"
+)
+
+// TestBrowserOfTwo mends a recipe that somebody else mends meanwhile, sends the same form
+// twice by going back, takes the recipe off the desk, and puts it back.
+func TestBrowserOfTwo(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	web := httptest.NewServer(h)
+	defer web.Close()
+	at := sendIn(t, h, plainBeans)
+	ctx := browser(t)
+	step := func(acts ...chromedp.Action[chromedp.Void]) {
+		t.Helper()
+		require.NoError(t, chromedp.Do(ctx, acts...))
+	}
+	text := func(sel string) string {
+		t.Helper()
+		v, err := chromedp.Run(ctx, chromedp.Text(sel))
+		require.NoError(t, err)
+		return v
+	}
+	value := func(sel string) any {
+		t.Helper()
+		v, err := chromedp.Run(ctx, chromedp.Evaluate[any](`document.querySelector('`+sel+`').value`))
+		require.NoError(t, err)
+		return v
+	}
+
+	step(chromedp.Navigate(web.URL+at+"/edit"), chromedp.WaitVisible("#text"))
+	require.Equal(t, http.StatusSeeOther, do(h, "POST", at, url.Values{"text": {plainBeans + "\n1 tsp salt"}, "sent_by": {"Ann"}}).Code)
+	step(chromedp.SetValue("#text", plainBeans+"\n2 tsp salt"), chromedp.Click(".intake button.button"), chromedp.WaitVisible(".problem"))
+	require.Contains(t, text(".problem"), "Somebody else has changed this recipe")
+	require.Contains(t, text(".theirs"), "1 tsp salt")
+	require.Contains(t, value("#text"), "2 tsp salt")
+	step(chromedp.Click(".intake button.button"), chromedp.WaitVisible(".card"))
+	r, err := st.Recipe(context.Background(), idOf(t, at))
+	require.NoError(t, err)
+	require.Contains(t, r.Text, "2 tsp salt")
+
+	// A new recipe, back, and sent again: it is on the desk once.
+	n := func() int {
+		n, err := st.CountRecipes(context.Background(), "")
+		require.NoError(t, err)
+		return n
+	}
+	before := n()
+	step(chromedp.Navigate(web.URL+"/new"), chromedp.WaitVisible("#text"), chromedp.SetValue("#text", "Zebrina beans\n4 lb green beans\nwater\nPack raw in pints."), chromedp.Click(".intake button.button"), chromedp.WaitVisible(".card"))
+	require.Equal(t, before+1, n())
+	step(chromedp.Click(`form[action$="/delete"] button`), chromedp.WaitVisible(".undo"))
+	require.Contains(t, text(".undo"), "“Zebrina beans” was taken away")
+	require.Equal(t, before, n())
+	step(chromedp.Click(".undo button"), chromedp.WaitNotPresent(".undo"), chromedp.WaitVisible(".desk"))
+	require.Contains(t, text(".desk"), "Zebrina beans")
+}
