@@ -12,9 +12,6 @@ import (
 	"damson/store"
 )
 
-// maxWords is the longest part of a sentence that is asked about, in bytes.
-const maxWords = 2000
-
 // answersOf returns what was answered for the recipe and for the house.
 func (s *Server) answersOf(ctx context.Context, recipeID int64) *review.Answers {
 	list, err := s.store.Answers(ctx, recipeID)

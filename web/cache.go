@@ -45,8 +45,6 @@ type cacheKey struct {
 	shelf             int64
 }
 
-const cacheSize = 1000
-
 func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*reviewed{}} }
 
 func (s *Server) keyOf(r store.Recipe, k store.Kitchen) cacheKey {

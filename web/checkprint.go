@@ -7,7 +7,6 @@ import (
 	"sort"
 	"strconv"
 	"strings"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
@@ -187,9 +186,6 @@ func bandName(b procedure.Band) string {
 	}
 }
 
-// maxText is the longest name, edition or page that is kept.
-const maxText = 120
-
 func (s *Server) saveCheck(c *gin.Context) {
 	if !s.form(c) {
 		return
@@ -284,9 +280,6 @@ func (s *Server) saveCheck(c *gin.Context) {
 	}
 	c.Redirect(http.StatusSeeOther, at)
 }
-
-// today is the day in this kitchen, as 2006-01-02.
-func today() string { return time.Now().Format(time.DateOnly) }
 
 func named(title string, list []string) []string {
 	var out []string

@@ -7,20 +7,11 @@ import (
 	"sort"
 	"strconv"
 	"strings"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/core/review"
 )
-
-// deskPage is how many recipes a page of the desk shows, newest first: each that is shown
-// is reviewed.
-const deskPage = 100
-
-// deskTime is how long a desk reads recipes that it has not read yet; those that are left
-// stand there without a verdict.
-const deskTime = 2 * time.Second
 
 type deskView struct {
 	Rows  []deskRow
@@ -73,10 +64,10 @@ func (s *Server) desk(c *gin.Context) {
 	v := deskView{Worst: c.Query("order") == "verdict", Words: words}
 	v.leafThrough(at, len(list), all)
 	counts := map[string]int{}
-	until := time.Now().Add(deskTime)
+	until := now().Add(deskTime)
 	for _, r := range list {
 		res := s.reviewed(r, k)
-		if res == nil && (ctx.Err() != nil || time.Now().After(until)) {
+		if res == nil && (ctx.Err() != nil || now().After(until)) {
 			v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: r.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: verdictView{"", "Not read yet"}, Next: "Open it to have it read"})
 			continue
 		}

@@ -7,7 +7,6 @@ import (
 	"sort"
 	"strconv"
 	"strings"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
@@ -73,7 +72,7 @@ func (v *cannerView) choices() {
 // viewCanners tells how each canner stands today.
 func viewCanners(k store.Kitchen) []cannerView {
 	var out []cannerView
-	today := time.Now()
+	today := now()
 	for _, x := range k.Canners {
 		c := cannerOf(x)
 		v := cannerForm(x)
@@ -170,7 +169,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 		x.Gauge, x.ReadsHigh, x.TestedOn = "", 0, ""
 	}
 	if x.Kind != canner.Electric {
-		for _, p := range cannerOf(x).Check(time.Now()) {
+		for _, p := range cannerOf(x).Check(now()) {
 			if p.Refused && p.Field != "gauge" || p.Refused && x.Gauge == "" {
 				refuse(p.What)
 				return

@@ -4,7 +4,6 @@ import (
 	"fmt"
 	"strconv"
 	"strings"
-	"time"
 	"unicode"
 	"unicode/utf8"
 
@@ -38,8 +37,6 @@ func capital(s string) string {
 func degrees(f float64) string {
 	return fmt.Sprintf("%.1f °F (%.1f °C)", f, elevation.Celsius(f))
 }
-
-func day(t time.Time) string { return t.Format("2 Jan") }
 
 // inches writes a headspace in both systems.
 func inches(v float64) string {

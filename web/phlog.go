@@ -77,7 +77,7 @@ func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string
 	if err != nil {
 		panic(err)
 	}
-	v := logView{Form: form, Problems: problems, Done: done, Today: time.Now().Format(dayLayout), Never: phlog.Never}
+	v := logView{Form: form, Problems: problems, Done: done, Today: today(), Never: phlog.Never}
 	if v.Form == nil {
 		v.Form = map[string]string{}
 	}
@@ -309,7 +309,7 @@ func (s *Server) refuse(c *gin.Context, form map[string]string, where, what stri
 // dayTyped reads a day, today where none is given.
 func dayTyped(text string) (string, bool) {
 	if text == "" {
-		return time.Now().Format(dayLayout), true
+		return today(), true
 	}
 	_, err := time.Parse(dayLayout, text)
 	return text, err == nil
@@ -517,7 +517,7 @@ func dayOf(text string) (string, bool) {
 			return t.Format(dayLayout), true
 		}
 	}
-	return time.Now().Format(dayLayout), false
+	return today(), false
 }
 
 // exportReadings writes the whole log, the newest reading first.

@@ -2,9 +2,6 @@ package web
 
 import "sync"
 
-// picturesKept is how many pictures are kept.
-const picturesKept = 32
-
 // pictureCache keeps the pictures that were drawn last, by what they show. One is drawn at
 // a time, so that a crowd that asks for pictures takes no more than one core.
 type pictureCache struct {

@@ -92,7 +92,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	}
 	w := &planned{seen: p.Mark(), plan: p, kitchen: k}
 	var canners []plan.Canner
-	canners, w.problems = equipment(k, time.Now())
+	canners, w.problems = equipment(k, now())
 	took, err := s.store.TookBefore(ctx)
 	if err != nil {
 		return nil, err
@@ -128,7 +128,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	w.clashes = w.day.Conflicts(w.place)
 	at, err := time.ParseInLocation(dayLayout+" "+clockLayout, p.OnDay+" "+p.Clock, time.Local)
 	if err != nil {
-		at = time.Now()
+		at = now()
 	}
 	w.zero = at
 	if p.Done {
@@ -287,7 +287,7 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 		}
 		return usual
 	}
-	v := plansView{Problem: problem, Day: field("day", time.Now().AddDate(0, 0, 1).Format(dayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
+	v := plansView{Problem: problem, Day: field("day", now().AddDate(0, 0, 1).Format(dayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
 	list, err := s.store.Plans(ctx, planLimit)
 	if err != nil {
 		panic(err)

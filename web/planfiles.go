@@ -32,7 +32,7 @@ func (s *Server) planFile(c *gin.Context) {
 	}
 	c.Header("Content-Disposition", `attachment; filename="`+name+`"`)
 	if name == "plan.ics" {
-		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(time.Now())))
+		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(now())))
 		return
 	}
 	data, err := w.pdf()

@@ -89,7 +89,7 @@ func (s *Server) viewPlan(w *planned) planView {
 			v.Loads = append(v.Loads, lv)
 		}
 	}
-	if w.zero.Before(time.Now()) && w.at(w.day.Ends).After(time.Now().Add(-24*time.Hour)) {
+	if w.zero.Before(now()) && w.at(w.day.Ends).After(now().Add(-24*time.Hour)) {
 		v.Problem = "This would have to begin at " + w.zero.Format("15:04 on Monday 2 January") + ", which is past. Choose a later time, fewer jars, or prepare the evening before."
 	}
 	if last := w.shareable(); last != "" {

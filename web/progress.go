@@ -94,9 +94,6 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
 }
 
-// usedAmong is how many recipes are looked through for the procedures that they rest on.
-const usedAmong = 200
-
 // used counts, by procedure, the newest recipes of the desk that rest on it.
 func (s *Server) used(c *gin.Context) (map[string]int, error) {
 	ctx := c.Request.Context()
@@ -198,9 +195,6 @@ func (s *Server) upload(c *gin.Context, field string, limit int64, refuse func(s
 	}
 	return file, true
 }
-
-// maxUpload is the size limit of an uploaded ledger or procedure file.
-const maxUpload = 512 << 10
 
 // seenBy returns whose checks the processes rest on, each once.
 func seenBy(list []procedure.Process) []string {

@@ -7,12 +7,10 @@ import (
 	"net/http"
 	"sync"
 	"sync/atomic"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/core/library"
-	"damson/core/recipe"
 	"damson/store"
 )
 
@@ -136,19 +134,6 @@ func (s *Server) Handler() http.Handler {
 	return securityHeaders(headAsGet(onlyOwnPages(http.NewCrossOriginProtection().Handler(g))))
 }
 
-// The limits of a connection. A form of 3 MiB over a slow line is the longest that anybody
-// has to wait for; a page that takes longer is a fault; a browser keeps its connection while
-// somebody reads.
-const (
-	headerTime = 5 * time.Second
-	bodyTime   = 20 * time.Second
-	answerTime = 30 * time.Second
-	idleTime   = 2 * time.Minute
-	maxHeader  = 64 << 10
-	// graceTime is how long requests in flight may finish when the program is ended.
-	graceTime = 2 * time.Second
-)
-
 // Run serves on the address until ctx ends, then lets requests in flight finish. Where the
 // address can be reached from other machines, names are the hosts that it answers by,
 // beside addresses.
@@ -197,7 +182,3 @@ func (s *Server) health(c *gin.Context) {
 	}
 	c.String(http.StatusOK, "ok\n")
 }
-
-// maxForm is the size limit of a posted form: a recipe of recipe.MaxBytes may
-// triple when it is percent-encoded, and fields come with it.
-const maxForm = 3*recipe.MaxBytes + 64<<10

@@ -3,7 +3,6 @@ package web
 import (
 	"net/http"
 	"strconv"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
@@ -98,6 +97,3 @@ func (s *Server) headOf(r store.Recipe, x store.Version, k store.Kitchen) versio
 	}
 	return h
 }
-
-// when writes the time of a version.
-func when(t time.Time) string { return t.Local().Format("2 Jan 15:04") }

@@ -102,6 +102,9 @@ func (l *Library) check() error {
 // WithFoods returns the library with further foods. Those whose name or id the
 // library has by now are left out: its own entry stands.
 func (l *Library) WithFoods(more []*food.Food) (*Library, error) {
+	if len(more) == 0 {
+		return l, nil
+	}
 	all := append([]*food.Food{}, l.Foods.All()...)
 	for _, f := range more {
 		if l.Foods.ByID(f.ID) == nil && l.Foods.ByName(words.FoldPhrase(f.Names[0])) == nil {

@@ -523,7 +523,7 @@ func (c *clause) pattern(elements []element) int {
 		}
 	}
 	for i := range c.t {
-		if c.from(elements, i) {
+		if c.t[i].Kind != words.Mark && c.from(elements, i) {
 			return len(elements)
 		}
 	}

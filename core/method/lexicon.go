@@ -53,7 +53,7 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.
 	for _, name := range slices.Sorted(maps.Keys(c.Names())) {
-		r.add(name, classOf(c.Names()[name]), c.Names()[name])
+		r.addFolded(name, classOf(c.Names()[name]), c.Names()[name])
 	}
 	for _, class := range slices.Sorted(maps.Keys(lang.Things)) {
 		for _, n := range lang.Things[class] {
@@ -61,7 +61,7 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 		}
 	}
 	for _, name := range slices.Sorted(maps.Keys(c.Further())) {
-		r.add(name, classOf(c.Further()[name]), c.Further()[name])
+		r.addFolded(name, classOf(c.Further()[name]), c.Further()[name])
 	}
 	for _, name := range slices.Sorted(maps.Keys(c.Varieties())) {
 		f := c.Varieties()[name]
@@ -69,7 +69,7 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 		case !feared:
 			r.varieties[name] = true
 		case len(name) > 5:
-			r.add(name, classOf(f), f)
+			r.addFolded(name, classOf(f), f)
 		}
 	}
 	for _, list := range r.phrases {
@@ -97,12 +97,17 @@ func NewReader(c *food.Catalogue, lang *Language) *Reader {
 // add files a name. A food's own name wins over a thing's, but for the words
 // that both lists have on purpose.
 func (r *Reader) add(name string, class Class, f *food.Food) {
-	w := strings.Fields(words.FoldPhrase(name))
+	r.addFolded(words.FoldPhrase(name), class, f)
+}
+
+// addFolded is add for a name of the catalogue, which is folded already.
+func (r *Reader) addFolded(name string, class Class, f *food.Food) {
+	w := strings.Fields(name)
 	if len(w) == 0 {
 		return
 	}
 	for i, have := range r.phrases[w[0]] {
-		if strings.Join(have.words, " ") == strings.Join(w, " ") {
+		if slices.Equal(have.words, w) {
 			if have.food == nil && f != nil {
 				r.phrases[w[0]][i] = phrase{w, class, f}
 			}

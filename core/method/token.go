@@ -357,6 +357,9 @@ var neverVerbs = set("lean off up down out back round rounds over through about 
 // marred is what befalls produce: nobody does it to what is canned.
 var marred = set("bruise damage spot blemish discolor discolour wilt rot wither scar scab freckle")
 
+// behindAtMost is how many words before a verb are looked at for the one that it hangs on.
+const behindAtMost = 40
+
 // verbHere decides for one word that may be a verb.
 func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	w := &t[i]
@@ -433,7 +436,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	if w.class != "" {
 		return false
 	}
-	for k := i - 1; k >= 0 && t[k].Kind == words.Word; k-- {
+	for k := i - 1; k >= max(0, i-behindAtMost) && t[k].Kind == words.Word; k-- {
 		if v := t[k].verb; t[k].isVerb && (v == "let" || v == "make" || v == "help" || v == "have") && w.low == w.verb && r.prefers(w.verb) && k < i-1 && before != nil && (before.low == "all" || before.low == "everything" || before.class != "" || before.entry.Noun() != 0) {
 			return true // "let the pressure fall"
 		}

@@ -34,13 +34,16 @@ type sense struct {
 // lexicon finds the longest known phrase at a token.
 type lexicon map[string][]sense
 
-func (lx lexicon) add(phrase string, s sense) {
-	s.words = strings.Fields(words.FoldPhrase(phrase))
+func (lx lexicon) add(phrase string, s sense) { lx.addFolded(words.FoldPhrase(phrase), s) }
+
+// addFolded is add for a phrase that is folded already.
+func (lx lexicon) addFolded(phrase string, s sense) {
+	s.words = strings.Fields(phrase)
 	if len(s.words) == 0 {
 		return
 	}
 	for _, have := range lx[s.words[0]] {
-		if strings.Join(have.words, " ") == strings.Join(s.words, " ") {
+		if slices.Equal(have.words, s.words) {
 			return // the first sense given wins
 		}
 	}
@@ -85,11 +88,12 @@ func feared(names map[string]*food.Food) map[string]*food.Food {
 	return out
 }
 
-// addNames adds names that give way to the senses that a word has already.
+// addNames adds names of the catalogue, which are folded; they give way to the senses that a
+// word has already.
 func (lx lexicon) addNames(names map[string]*food.Food) {
 	for _, name := range slices.Sorted(maps.Keys(names)) {
 		f := names[name]
-		lx.add(name, sense{kind: foodName, ref: f.ID, food: f})
+		lx.addFolded(name, sense{kind: foodName, ref: f.ID, food: f})
 	}
 }
 

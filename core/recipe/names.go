@@ -19,10 +19,13 @@ func (r *Reader) foodAt(t []words.Token, i int) bool {
 	return n > 0 && s.kind == foodName
 }
 
+// aheadAtMost is how many words are looked at for what an amount is of.
+const aheadAtMost = 60
+
 // foodAhead reports whether a food is named anywhere from t[i] on, before a
 // comma.
 func (r *Reader) foodAhead(t []words.Token, i int) bool {
-	for ; i < len(t) && t[i].Text != ","; i++ {
+	for end := min(len(t), i+aheadAtMost); i < end && t[i].Text != ","; i++ {
 		if r.foodAt(t, i) {
 			return true
 		}
@@ -32,7 +35,7 @@ func (r *Reader) foodAhead(t []words.Token, i int) bool {
 
 // unknownAhead reports whether a word that no list knows stands from t[i] on.
 func (r *Reader) unknownAhead(t []words.Token, i int) bool {
-	for ; i < len(t) && t[i].Text != ","; i++ {
+	for end := min(len(t), i+aheadAtMost); i < end && t[i].Text != ","; i++ {
 		if t[i].Kind != words.Word {
 			continue
 		}

@@ -74,10 +74,13 @@ func forEach(t []words.Token) bool {
 	return false
 }
 
+// behindAtMost is how many words before an amount are looked at for the jar that it goes into.
+const behindAtMost = 200
+
 // headJar returns the one jar that the sentence names before t[i], "" where it names none or two.
 func headJar(t []words.Token, i int) string {
 	jar := ""
-	for k := 0; k < i; k++ {
+	for k := max(0, i-behindAtMost); k < i; k++ {
 		name, n := jarWord(t, k)
 		if n == 0 {
 			continue

@@ -14,15 +14,13 @@ import (
 	"damson/core/words"
 )
 
-// Limits of one recipe: of what may be pasted or stored, and of what is read. A line is
-// read word beside word, so a very long one would take its time squared.
+// Limits of one recipe: of what may be pasted or stored, and of what is read.
 const (
 	MaxBytes   = 1 << 20
 	MaxLines   = 500
-	MaxReading = 64 << 10 // bytes of the whole
-	MaxLine    = 8 << 10  // bytes of a line
-	MaxItems   = 200      // ingredients; no tested procedure has a fifth of that
-	MaxSteps   = 500      // sentences of method
+	MaxReading = 128 << 10 // bytes of the whole
+	MaxItems   = 200       // ingredients; no tested procedure has a fifth of that
+	MaxSteps   = 500       // sentences of method
 )
 
 // Errors of Text that a page or command turns into a message.
@@ -36,20 +34,13 @@ var (
 )
 
 // Check refuses what cannot be a recipe, and what cannot be read in good time: nothing,
-// binary data, a novel, a line without end.
+// binary data, a novel.
 func Check(text string) error {
 	if err := CheckStored(text); err != nil {
 		return err
 	}
 	if len(text) > MaxReading {
 		return ErrWordy
-	}
-	no := 0
-	for line := range strings.Lines(text) {
-		no++
-		if len(line) > MaxLine {
-			return fmt.Errorf("line %d is longer than %d letters: break it where its sentences end", no, MaxLine)
-		}
 	}
 	return nil
 }
@@ -118,10 +109,10 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	fillings := sheet.fillings()
 	another, times := sheet.toldOfAnother(), sheet.times()
 	for i := range sheet.lines {
-		if rec.tooMany() {
+		no, line := first+i, sheet.bare(r, i)
+		if rec.tooMany() || len(line) > longestLine && len(Sentences(line)) > MaxSteps {
 			return nil, ErrMany
 		}
-		no, line := first+i, sheet.bare(r, i)
 		behind := false                               // what stands behind the title on its line
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
 		if line == "" || isRule(line) {
@@ -283,6 +274,7 @@ var shareOf = pattern.MustCompile(`(?i)^(just |only |about )?(half|most|some|a t
 // a kitchen does: "peeled, seeded, inch cubes, boiled 2 min".
 func (r *Reader) prepares(s string) bool {
 	n := 0
+	s = strings.ToValidUTF8(s[:min(len(s), longestLine)], "") // it shows in the beginning
 	for _, c := range r.method.Read(s, method.Where{Method: true}) {
 		for _, a := range c.Acts {
 			switch a.Name {
