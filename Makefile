@@ -31,6 +31,7 @@ test: check chromium
 test-house:
 	go test $(RACE) ./cmd/damson ./store/... ./web/...
 	go test -run 'TestOwnFoodIsNeverCleared|TestNonsense' ./web
+	go test -run 'TestHostileDumps|TestAnyDump|TestPutBackInOrder|TestOpenToRead' ./store
 	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
 
 test-core:

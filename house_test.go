@@ -8,6 +8,7 @@ import (
 	"go/token"
 	"io/fs"
 	"path/filepath"
+	"regexp"
 	"slices"
 	"strconv"
 	"strings"
@@ -85,4 +86,37 @@ func TestArrows(t *testing.T) {
 		return nil
 	}))
 	require.Greater(t, seen, 50, "the walk found the code")
+}
+
+// Every expression that the code gives to pattern is one: it is compiled only when it is
+// first asked.
+func TestPatternsCompile(t *testing.T) {
+	seen := 0
+	require.NoError(t, filepath.WalkDir("core", func(path string, d fs.DirEntry, err error) error {
+		if err != nil || d.IsDir() || !strings.HasSuffix(path, ".go") {
+			return err
+		}
+		f, err := parser.ParseFile(token.NewFileSet(), path, nil, 0)
+		require.NoError(t, err)
+		ast.Inspect(f, func(n ast.Node) bool {
+			call, ok := n.(*ast.CallExpr)
+			if !ok || len(call.Args) != 1 {
+				return true
+			}
+			sel, ok := call.Fun.(*ast.SelectorExpr)
+			if !ok || sel.Sel.Name != "MustCompile" {
+				return true
+			}
+			if lit, ok := call.Args[0].(*ast.BasicLit); ok {
+				expr, err := strconv.Unquote(lit.Value)
+				require.NoError(t, err)
+				_, err = regexp.Compile(expr)
+				require.NoError(t, err, path)
+				seen++
+			}
+			return true
+		})
+		return nil
+	}))
+	require.Greater(t, seen, 250, "those put together of parts are asked by the tests of their file")
 }

@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"strings"
+	"sync"
 	"sync/atomic"
 
 	"damson/core/food"
@@ -111,12 +112,16 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 		}
 		sh.lib = base.With(procs)
 	}
+	var indexed sync.WaitGroup
+	indexed.Go(func() {
+		extra := map[library.Hit][]string{}
+		for _, r := range review.Rules() {
+			extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}
+		}
+		sh.index = library.NewIndex(sh.lib, extra)
+	})
 	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures, sh.lib.Language).WithAcidity(sh.lib.Acidity)
-	extra := map[library.Hit][]string{}
-	for _, r := range review.Rules() {
-		extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}
-	}
-	sh.index = library.NewIndex(sh.lib, extra)
+	indexed.Wait()
 	return sh, nil
 }
 

@@ -7,11 +7,15 @@ package pattern
 import (
 	"regexp"
 	"slices"
+	"sync"
 )
 
-// Pattern is a regular expression with the literals that every match of it needs.
+// Pattern is a regular expression with the literals that every match of it needs. It is
+// compiled when it is first asked: a program that starts asks few of them.
 type Pattern struct {
-	*regexp.Regexp
+	expr string
+	once sync.Once
+	re   *regexp.Regexp
 	// need are lists of such literals, as Pairs sees them: one at least of each list
 	// must be there. It is empty where nothing is needed for sure.
 	need [][]string
@@ -19,15 +23,26 @@ type Pattern struct {
 	head *heads
 }
 
-// MustCompile compiles the expression, and panics where it is none.
-func MustCompile(expr string) *Pattern {
-	re, tree := regexp.MustCompile(expr), parse(expr)
-	return &Pattern{re, needs(tree), headsOf(tree)}
+// MustCompile returns the pattern of an expression. One that is none panics when it is
+// first asked; a test of the house tries every expression in the code.
+func MustCompile(expr string) *Pattern { return &Pattern{expr: expr} }
+
+// made compiles the pattern where that was not done.
+func (p *Pattern) made() *Pattern {
+	p.once.Do(func() {
+		p.re = regexp.MustCompile(p.expr)
+		tree := parse(p.expr)
+		p.need, p.head = needs(tree), headsOf(tree)
+	})
+	return p
 }
+
+// String returns the expression.
+func (p *Pattern) String() string { return p.expr }
 
 // May reports whether the text of which these are the pairs can hold a match.
 func (p *Pattern) May(in *Pairs) bool {
-	if !p.begins(in.text) {
+	if !p.made().begins(in.text) {
 		return false
 	}
 	for _, list := range p.need {
@@ -44,7 +59,7 @@ func (p *Pattern) begins(s string) bool {
 }
 
 func (p *Pattern) may(s string) bool {
-	if !p.begins(s) {
+	if !p.made().begins(s) {
 		return false
 	}
 	if len(p.need) == 0 {
@@ -55,14 +70,14 @@ func (p *Pattern) may(s string) bool {
 }
 
 // MatchString is regexp's.
-func (p *Pattern) MatchString(s string) bool { return p.may(s) && p.Regexp.MatchString(s) }
+func (p *Pattern) MatchString(s string) bool { return p.may(s) && p.re.MatchString(s) }
 
 // FindString is regexp's.
 func (p *Pattern) FindString(s string) string {
 	if !p.may(s) {
 		return ""
 	}
-	return p.Regexp.FindString(s)
+	return p.re.FindString(s)
 }
 
 // FindStringIndex is regexp's.
@@ -70,7 +85,7 @@ func (p *Pattern) FindStringIndex(s string) []int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.Regexp.FindStringIndex(s)
+	return p.re.FindStringIndex(s)
 }
 
 // FindStringSubmatch is regexp's.
@@ -78,7 +93,7 @@ func (p *Pattern) FindStringSubmatch(s string) []string {
 	if !p.may(s) {
 		return nil
 	}
-	return p.Regexp.FindStringSubmatch(s)
+	return p.re.FindStringSubmatch(s)
 }
 
 // FindStringSubmatchIndex is regexp's.
@@ -86,7 +101,7 @@ func (p *Pattern) FindStringSubmatchIndex(s string) []int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.Regexp.FindStringSubmatchIndex(s)
+	return p.re.FindStringSubmatchIndex(s)
 }
 
 // FindAllString is regexp's.
@@ -94,7 +109,7 @@ func (p *Pattern) FindAllString(s string, n int) []string {
 	if !p.may(s) {
 		return nil
 	}
-	return p.Regexp.FindAllString(s, n)
+	return p.re.FindAllString(s, n)
 }
 
 // FindAllStringIndex is regexp's.
@@ -102,7 +117,7 @@ func (p *Pattern) FindAllStringIndex(s string, n int) [][]int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.Regexp.FindAllStringIndex(s, n)
+	return p.re.FindAllStringIndex(s, n)
 }
 
 // FindAllStringSubmatch is regexp's.
@@ -110,7 +125,23 @@ func (p *Pattern) FindAllStringSubmatch(s string, n int) [][]string {
 	if !p.may(s) {
 		return nil
 	}
-	return p.Regexp.FindAllStringSubmatch(s, n)
+	return p.re.FindAllStringSubmatch(s, n)
+}
+
+// FindAllStringSubmatchIndex is regexp's.
+func (p *Pattern) FindAllStringSubmatchIndex(s string, n int) [][]int {
+	if !p.may(s) {
+		return nil
+	}
+	return p.re.FindAllStringSubmatchIndex(s, n)
+}
+
+// ReplaceAllStringFunc is regexp's.
+func (p *Pattern) ReplaceAllStringFunc(s string, put func(string) string) string {
+	if !p.may(s) {
+		return s
+	}
+	return p.re.ReplaceAllStringFunc(s, put)
 }
 
 // ReplaceAllString is regexp's.
@@ -118,5 +149,5 @@ func (p *Pattern) ReplaceAllString(s, put string) string {
 	if !p.may(s) {
 		return s
 	}
-	return p.Regexp.ReplaceAllString(s, put)
+	return p.re.ReplaceAllString(s, put)
 }

@@ -70,7 +70,7 @@ func (s *Set) may(in *Pairs) members {
 // signs are pairs of letters one of which every match holds, nil where there are
 // none.
 func (p *Pattern) signs() []uint16 {
-	if len(p.need) == 0 {
+	if len(p.made().need) == 0 {
 		return nil
 	}
 	var out []uint16

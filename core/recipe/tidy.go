@@ -18,7 +18,7 @@ func tidy(s string) string {
 	}
 	s = ofItself(s)
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
-	s = mending.Each(s, func(i int, s string) string { return mends[i].find.Regexp.ReplaceAllString(s, mends[i].put) })
+	s = mending.Each(s, func(i int, s string) string { return mends[i].find.ReplaceAllString(s, mends[i].put) })
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
 }
 

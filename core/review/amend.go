@@ -107,10 +107,13 @@ type rewrite struct {
 	more, last []string
 	// restated is set where the process must be written anew.
 	restated bool
+	// half is the step that fills the jars and is written anew to fill them half with
+	// solids, -1 for none.
+	half int
 }
 
 func newRewrite(e *Reviewer, was, is *bench, req Request, text string, made []Finding, reasons map[string]string) *rewrite {
-	return &rewrite{e: e, was: was, is: is, req: req, rows: strings.Split(text, "\n"), made: made, reasons: reasons, gone: map[int]bool{}}
+	return &rewrite{e: e, was: was, is: is, req: req, rows: strings.Split(text, "\n"), made: made, reasons: reasons, gone: map[int]bool{}, half: -1}
 }
 
 // write returns the new text. Lines that no edit touches stay as they are.

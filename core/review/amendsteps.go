@@ -50,6 +50,10 @@ func (w *rewrite) method() {
 		byLine[w.was.steps[s].No] = append(byLine[w.was.steps[s].No], s)
 	}
 	taken := w.taken()
+	w.half = w.is.halfAt - 1
+	if w.half < 0 && w.is.halfSolids && !w.was.halfSolids {
+		w.half = w.fillStep()
+	}
 	lastMethod := -1
 	for no, steps := range byLine {
 		if no < 1 || no > len(w.rows) {
@@ -79,7 +83,7 @@ func (w *rewrite) method() {
 		w.put(no, numbering(w.rows[no-1], w.was.steps[steps[0]].Text)+strings.Join(out, " "))
 	}
 	var add []string
-	if w.is.halfSolids && !w.was.halfSolids && w.is.halfAt == 0 {
+	if w.is.halfSolids && !w.was.halfSolids && w.half < 0 {
 		add = append(add, "Boil 5 minutes. Fill jars half full of solids, then fill up with the hot liquid.")
 	}
 	if w.puts("rinse") {
@@ -120,7 +124,7 @@ func (w *rewrite) method() {
 // words, and else the plain text.
 func (w *rewrite) need(plain string, verbs ...string) string {
 	for _, n := range w.was.proc.Needs {
-		if containsAny(strings.ToLower(n.Text), verbs...) {
+		if n.Need != "soaked" && containsAny(strings.ToLower(n.Text), verbs...) { // not all of it is dried beans
 			return n.Text
 		}
 	}
@@ -191,11 +195,11 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	if a.Serving {
 		return text
 	}
-	if w.is.halfAt == s+1 {
+	if w.half == s {
 		return w.fillsHalf(text)
 	}
 	if z.gone && !a.gone {
-		return ""
+		return w.putIn(s, "", taken)
 	}
 	if w.restated && w.statesProcess(a) {
 		return ""
@@ -220,22 +224,47 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	if len(lost) == 0 && !isTaken(a.Step) {
 		return text
 	}
+	if len(lost) == 0 {
+		if rest := w.unlisted(a.No, text, a.Step, taken); rest != "" {
+			return rest
+		}
+	}
 	wrong := func(st *recipe.Step) bool { return isTaken(st) || st.Did(lost...) }
 	var keep []string
+	dropped := false // the clause before, whose verb this one may hang on
 	for _, clause := range clauses(text) {
 		st := w.e.reader.Step(a.No, clause)
-		if !wrong(st) {
-			keep = append(keep, clause)
+		switch {
+		case st.Did(lost...):
+			dropped = true
+			continue
+		case dropped && (len(st.Acts) == 0 || opensWithFood(clause, st)):
+			continue
+		case !wrong(st):
+			keep, dropped = append(keep, clause), false
 			continue
 		}
-		if st.Did(lost...) {
-			continue
-		}
-		if rest := w.without(clause, st, taken); rest != "" && !wrong(w.e.reader.Step(a.No, rest)) {
+		rest := w.without(clause, st, taken)
+		dropped = rest == "" || hangs.MatchString(rest) || wrong(w.e.reader.Step(a.No, rest))
+		if !dropped {
 			keep = append(keep, rest)
 		}
 	}
-	return sentenceOf(keep)
+	if n := len(keep); n > 1 && len(w.e.reader.Step(a.No, keep[n-1]).Acts) == 0 {
+		keep = append(keep[:n-2], keep[n-2]+" and "+keep[n-1]) // the end of a list
+	}
+	out := sentenceOf(keep)
+	return strings.TrimSpace(out + " " + w.putIn(s, out, taken))
+}
+
+// hangs is a verb that has lost what it is done to: "stir into the stock".
+var hangs = pattern.MustCompile(`(?i)^\W*(then |and )?\w+ (into|in|to|over|with|through|on)\b`)
+
+// opensWithFood reports whether the clause has no verb of its own in front: "the carrots in
+// oil until brown".
+func opensWithFood(clause string, st *recipe.Step) bool {
+	clause = strings.TrimPrefix(strings.ToLower(strings.TrimSpace(clause)), "the ")
+	return slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool { return strings.HasPrefix(clause, strings.ToLower(m.Text)) })
 }
 
 // fillsHalf writes the filling of a soup anew, with the jars that the cook names.
@@ -338,7 +367,7 @@ func (w *rewrite) process() []string {
 		times = []string{processSentence(first, "")}
 	}
 	pack := sprint("Pack %s in %s, leaving %s inch headspace.", first.Pack, strings.Join(jars, " or "), quantity.Number(first.HeadspaceIn))
-	if w.packsAlready(first.Pack) {
+	if w.half >= 0 || w.packsAlready(first.Pack) {
 		return times
 	}
 	return append([]string{pack}, times...)

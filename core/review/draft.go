@@ -55,6 +55,8 @@ type item struct {
 	src    *recipe.Line
 	prep   []string
 	state  []string
+	// leftOut is set by an edit that takes it out of the jar.
+	leftOut bool
 	// unclear is true where the amount was given but cannot be measured.
 	unclear bool
 	unread  []string

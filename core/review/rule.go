@@ -141,7 +141,7 @@ func (b *bench) item(i int, code, severity string, f Finding) {
 // leaveOut is the edit that takes item i out; what is said of it then stands
 // with the serving half.
 func leaveOut(i int) func(*draft) {
-	return func(d *draft) { d.items[i].serving = true }
+	return func(d *draft) { d.items[i].serving, d.items[i].leftOut = true, true }
 }
 
 // acidic reports whether the procedure's safety rests on acid.

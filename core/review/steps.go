@@ -144,6 +144,35 @@ func (b *bench) listed(code, clause string) bool {
 	})
 }
 
+// onlyAdds reports whether the clause does no more than put foods into the pot, one of which
+// is to be left out, or was: "add the carrots and barley". What it is asked about is answered
+// on the food's own line.
+func (b *bench) onlyAdds(st *step, clause string) bool {
+	rest, adds := strings.ToLower(clause), false
+	if verb := addsVerb.FindString(rest); verb != "" {
+		rest, adds = rest[len(verb):], true
+	}
+	out := false
+	for _, m := range st.Foods {
+		rest = strings.Replace(rest, strings.ToLower(m.Text), " ", 1)
+		k := b.find(m, len(b.items))
+		out = out || k >= 0 && !b.items[k].fromStep && (b.items[k].leftOut || b.leavesOut(k))
+	}
+	return adds && out && strings.TrimSpace(addsBeside.ReplaceAllString(rest, "")) == ""
+}
+
+// leavesOut reports whether a finding takes the item out.
+func (b *bench) leavesOut(k int) bool {
+	return slices.ContainsFunc(b.findings, func(f Finding) bool {
+		return f.Severity == Change && !f.Question && f.edit != nil && f.Line != nil && *f.Line == b.items[k].line && f.Ingredient == b.items[k].name
+	})
+}
+
+var (
+	addsVerb   = pattern.MustCompile(`^\W*(?:(?:then|now|next|and) )*(?:add|put in|stir in|throw in|tip in|mix in|combine|toss in|pour in)\b`)
+	addsBeside = pattern.MustCompile(`\b(?:the|a|an|some|your|my|all|and|then|remaining|rest|of)\b|[,.;]`)
+)
+
 // needless reports whether the step that the code is about is none of the
 // procedure's: nobody needs to peel an apricot.
 func (b *bench) needless(code, clause string) bool {
@@ -231,7 +260,7 @@ func (b *bench) asks(s int) []string {
 			asked = append(asked, a.Text) // the sentence is asked about enough
 			continue
 		}
-		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) {
+		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) || b.onlyAdds(st, a.Text) {
 			continue
 		}
 		asked, seen[code] = append(asked, a.Text), true
