@@ -103,9 +103,10 @@ func (s *Store) Readings(ctx context.Context, recipeID int64, limit int) ([]Read
 }
 
 // EachReading hands every reading on, newest first, or only those that belong to a recipe,
-// and stops at the first error.
+// and stops at the first error. When they were stored is left out: a start goes through all
+// of them.
 func (s *Store) EachReading(ctx context.Context, ofRecipes bool, do func(Reading) error) error {
-	q := s.with(ctx).Model(&Reading{}).Order("on_day DESC, id DESC")
+	q := s.with(ctx).Model(&Reading{}).Select("id", "meter_id", "recipe_id", "on_day", "sample", "how", "hours", "celsius", "compensated", "typed", "note", "done_by").Order("on_day DESC, id DESC")
 	if ofRecipes {
 		q = q.Where("recipe_id <> 0")
 	}
@@ -116,7 +117,7 @@ func (s *Store) EachReading(ctx context.Context, ofRecipes bool, do func(Reading
 	defer rows.Close()
 	for rows.Next() {
 		var r Reading
-		if err := s.db.ScanRows(rows, &r); err != nil {
+		if err := rows.Scan(&r.ID, &r.MeterID, &r.RecipeID, &r.OnDay, &r.Sample, &r.How, &r.Hours, &r.Celsius, &r.Compensated, &r.Typed, &r.Note, &r.DoneBy); err != nil {
 			return err
 		}
 		if err := do(r); err != nil {

@@ -63,3 +63,26 @@ func TestAnswerOnThePage(t *testing.T) {
 	say(url.Values{"words": {asked}, "answer": {"tool"}, "house": {"yes"}})
 	assert.Contains(t, do(h, "GET", sendIn(t, h, asking), nil).Body.String(), "<h1>Clear</h1>")
 }
+
+// Three questions stand open at first; the others are a line each, and open once those are
+// answered.
+func TestThreeQuestionsAtFirst(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	words := []string{"brannet", "glimmock", "snorple", "trundel", "wobbin"}
+	text := "Green beans\n4 lb green beans, trimmed, in 1 inch pieces\nboiling water\n\n"
+	for _, w := range words {
+		text += "Put the beans in the wide " + w + " and rinse them.\n"
+	}
+	text += "Pack raw in hot pints, boiling water over, 1 inch headspace. Lids on.\nVent 10 minutes. Process pints 20 minutes at 13 pounds in a dial gauge pressure canner."
+	at := sendIn(t, h, text)
+	page := do(h, "GET", at, nil).Body.String()
+	require.Contains(t, page, "Five questions first")
+	require.Equal(t, 2, strings.Count(page, `<details class="later">`))
+	for _, m := range askedWords.FindAllStringSubmatch(page, 2) {
+		require.Equal(t, http.StatusSeeOther, do(h, "POST", at+"/answer", url.Values{"words": {m[1]}, "answer": {"tool"}}).Code)
+	}
+	page = do(h, "GET", at, nil).Body.String()
+	require.NotContains(t, page, `<details class="later">`)
+	require.Contains(t, page, "Three questions first")
+}

@@ -20,22 +20,8 @@ func TestBrowserOfTwo(t *testing.T) {
 	defer web.Close()
 	at := sendIn(t, h, plainBeans)
 	ctx := browser(t)
-	step := func(acts ...chromedp.Action[chromedp.Void]) {
-		t.Helper()
-		require.NoError(t, chromedp.Do(ctx, acts...))
-	}
-	text := func(sel string) string {
-		t.Helper()
-		v, err := chromedp.Run(ctx, chromedp.Text(sel))
-		require.NoError(t, err)
-		return v
-	}
-	value := func(sel string) any {
-		t.Helper()
-		v, err := chromedp.Run(ctx, chromedp.Evaluate[any](`document.querySelector('`+sel+`').value`))
-		require.NoError(t, err)
-		return v
-	}
+	step, text, eval := hands(t, ctx)
+	value := func(sel string) any { return eval(`document.querySelector('` + sel + `').value`) }
 
 	step(chromedp.Navigate(web.URL+at+"/edit"), chromedp.WaitVisible("#text"))
 	require.Equal(t, http.StatusSeeOther, do(h, "POST", at, url.Values{"text": {plainBeans + "\n1 tsp salt"}, "sent_by": {"Ann"}}).Code)

@@ -38,6 +38,27 @@ func browser(t *testing.T) context.Context {
 	return ctx
 }
 
+// hands are what a test does in the browser: act, read the text of a place, ask the page.
+func hands(t *testing.T, ctx context.Context) (step func(...chromedp.Action[chromedp.Void]), text func(string) string, eval func(string) any) {
+	step = func(acts ...chromedp.Action[chromedp.Void]) {
+		t.Helper()
+		require.NoError(t, chromedp.Do(ctx, acts...))
+	}
+	text = func(sel string) string {
+		t.Helper()
+		v, err := chromedp.Run(ctx, chromedp.Text(sel))
+		require.NoError(t, err)
+		return v
+	}
+	eval = func(js string) any {
+		t.Helper()
+		v, err := chromedp.Run(ctx, chromedp.Evaluate[any](js))
+		require.NoError(t, err)
+		return v
+	}
+	return step, text, eval
+}
+
 // TestBrowser pastes a recipe as a user would, watches the reading, mends a
 // line in place and reads the verdict.
 func TestBrowser(t *testing.T) {
@@ -45,22 +66,7 @@ func TestBrowser(t *testing.T) {
 	web := httptest.NewServer(s.Handler())
 	defer web.Close()
 	ctx := browser(t)
-	step := func(acts ...chromedp.Action[chromedp.Void]) {
-		t.Helper()
-		require.NoError(t, chromedp.Do(ctx, acts...))
-	}
-	text := func(sel string) string {
-		t.Helper()
-		v, err := chromedp.Run(ctx, chromedp.Text(sel))
-		require.NoError(t, err)
-		return v
-	}
-	eval := func(js string) any {
-		t.Helper()
-		v, err := chromedp.Run(ctx, chromedp.Evaluate[any](js))
-		require.NoError(t, err)
-		return v
-	}
+	step, text, eval := hands(t, ctx)
 
 	step(chromedp.Navigate(web.URL + "/new"))
 	eval(`window.violations = []; document.addEventListener("securitypolicyviolation", e => window.violations.push(e.violatedDirective + " " + e.blockedURI)); true`)

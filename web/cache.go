@@ -2,9 +2,12 @@ package web
 
 import (
 	"context"
+	"slices"
 	"sync"
 	"time"
 
+	"damson/core/plan"
+	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/core/review"
@@ -28,6 +31,8 @@ type reviewed struct {
 	page   []byte
 	// jars are how many it is thought to fill, by jar.
 	jars map[quantity.Jar]int
+	// ways are all processes that it is clear by, nil until they were asked for.
+	ways []procedure.Process
 }
 
 // cacheKey holds what a review and its page depend on, by value: a changed
@@ -120,6 +125,28 @@ func (s *Server) keepJars(r store.Recipe, k store.Kitchen, jar quantity.Jar, n i
 		}
 		have.jars[jar] = n
 	}
+}
+
+// waysOf returns every process that a clear recipe is clear by, and keeps them with its
+// review in the kitchen k; req is that of the review.
+func (s *Server) waysOf(r store.Recipe, k store.Kitchen, req review.Request, res *review.Result) []procedure.Process {
+	key := s.keyOf(r, k)
+	kept := func() *reviewed {
+		if have := s.reviews.seen[key]; have != nil && have.result == res {
+			return have
+		}
+		return &reviewed{}
+	}
+	s.reviews.mu.Lock()
+	ways := kept().ways
+	s.reviews.mu.Unlock()
+	if ways == nil {
+		ways = plan.EveryWay(s.shelf().reviewer, req, res)
+		s.reviews.mu.Lock()
+		kept().ways = ways
+		s.reviews.mu.Unlock()
+	}
+	return slices.Clone(ways)
 }
 
 // requestOf reads a stored recipe for a review in the kitchen.

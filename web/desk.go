@@ -1,6 +1,7 @@
 package web
 
 import (
+	"context"
 	"fmt"
 	"net/http"
 	"net/url"
@@ -11,6 +12,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/review"
+	"damson/store"
 )
 
 type deskView struct {
@@ -47,13 +49,8 @@ func viewVerdict(code string) verdictView { return verdictView{code, verdictWord
 func (s *Server) desk(c *gin.Context) {
 	ctx := c.Request.Context()
 	words := cut(c.Query("q"), 80)
-	all, err := s.store.CountRecipes(ctx, words)
-	if err != nil {
-		panic(err)
-	}
 	at, _ := strconv.Atoi(c.Query("from"))
-	at = max(min(at, (all-1)/deskPage*deskPage), 0)
-	list, err := s.store.Recipes(ctx, words, at, deskPage)
+	list, at, all, err := s.leaf(ctx, words, max(at, 0))
 	if err != nil {
 		panic(err)
 	}
@@ -82,6 +79,20 @@ func (s *Server) desk(c *gin.Context) {
 	}
 	v.Count = countWords(counts, len(list))
 	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})
+}
+
+// leaf returns the recipes of a page of the desk, where it begins, and how many there are
+// in all. A page behind the last is the last.
+func (s *Server) leaf(ctx context.Context, words string, at int) (list []store.Recipe, from, all int, err error) {
+	if list, err = s.store.Recipes(ctx, words, at, deskPage); err != nil || at == 0 && len(list) < deskPage {
+		return list, at, len(list), err
+	}
+	if all, err = s.store.CountRecipes(ctx, words); err != nil || at < max(all, 1) {
+		return list, at, all, err
+	}
+	from = max((all-1)/deskPage*deskPage, 0)
+	list, err = s.store.Recipes(ctx, words, from, deskPage)
+	return list, from, all, err
 }
 
 // leafThrough says which of the recipes the page shows, and where the others are.

@@ -46,7 +46,7 @@ const (
 	// usedAmong is how many recipes are looked through for the procedures that they rest on.
 	usedAmong = 200
 	// cacheSize is how many reviews are kept; one is some 20 kB.
-	cacheSize = 1000
+	cacheSize = 600
 	// picturesKept is how many pictures are kept; one is some 60 kB.
 	picturesKept = 32
 )

@@ -2,7 +2,7 @@ package web
 
 import "sync"
 
-// pictureCache keeps the pictures that were drawn last, by what they show. One is drawn at
+// pictureCache keeps the pictures and run sheets that were drawn last, by what they show. One is drawn at
 // a time, so that a crowd that asks for pictures takes no more than one core.
 type pictureCache struct {
 	mu   sync.Mutex

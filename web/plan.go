@@ -151,12 +151,14 @@ func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen
 		d.missing = err.Error()
 		return d, nil
 	}
+	open := k
+	open.CannerID = 0 // no gauge: every canner counts
 	req.Gauge = ""
-	res := s.shelf().reviewer.Review(req)
-	d.result = &res
+	res := s.reviewOf(r, open)
+	d.result = res
 	switch {
 	case res.Verdict != review.Clear:
-		d.missing = missingWords(&res)
+		d.missing = missingWords(res)
 		return d, nil
 	case k.ID == 0:
 		d.missing = "The kitchen's elevation is not known; set it up first."
@@ -165,7 +167,7 @@ func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen
 		d.missing = fmt.Sprintf("No tested process reaches %s ft for it.", thousands(k.ElevationFt))
 		return d, nil
 	}
-	d.options = s.shelf().lib.Plan.Options(plan.EveryWay(s.shelf().reviewer, req, &res), canners, x.Jars, x.Wide)
+	d.options = s.shelf().lib.Plan.Options(s.waysOf(r, open, req, res), canners, x.Jars, x.Wide)
 	for i := range d.options {
 		o := &d.options[i]
 		if o.Not == "" && (d.chosen == nil && x.Process == "" || o.Process.Key() == x.Process) {
@@ -185,11 +187,11 @@ func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen
 		return d, nil
 	}
 	jar := quantity.Jar(d.chosen.Process.Jar)
-	if low, high := s.jarsOf(req.Recipe, &res, jar); low+high > 0 {
+	if low, high := s.jarsOf(req.Recipe, res, jar); low+high > 0 {
 		d.factor = float64(x.Jars) / (float64(low+high) / 2)
 		d.yield = fmt.Sprintf("the recipe as written fills %d to %d %s", low, high, jar.Plural())
 	}
-	d.dish, _ = plan.Describe(&res, d.chosen.Process, x.Jars, d.factor)
+	d.dish, _ = plan.Describe(res, d.chosen.Process, x.Jars, d.factor)
 	d.dish.Canner, d.dish.Wide, d.dish.DayBefore = d.chosen.Canner, x.Wide, x.DayBefore
 	return d, nil
 }

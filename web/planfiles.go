@@ -2,6 +2,7 @@ package web
 
 import (
 	"bytes"
+	"crypto/sha256"
 	"fmt"
 	"net/http"
 	"strings"
@@ -35,7 +36,8 @@ func (s *Server) planFile(c *gin.Context) {
 		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(now())))
 		return
 	}
-	data, err := w.pdf()
+	sheets := w.sheets()
+	data, err := s.pictures.of(fmt.Sprintf("sheets %x", sha256.Sum256(fmt.Append(nil, sheets))), func() ([]byte, error) { return pdf(sheets) })
 	if err != nil {
 		panic(err)
 	}
@@ -79,7 +81,7 @@ func (w *planned) calendar(stamp time.Time) string {
 }
 
 // pdf writes the run sheets, a page a load.
-func (w *planned) pdf() ([]byte, error) {
+func pdf(sheets []sheetView) ([]byte, error) {
 	f := fpdf.New("P", "mm", "Letter", "")
 	f.AddUTF8FontFromBytes("go", "", goregular.TTF)
 	f.AddUTF8FontFromBytes("go", "B", gobold.TTF)
@@ -92,7 +94,7 @@ func (w *planned) pdf() ([]byte, error) {
 		lacking = lacking || !all
 		return shown
 	}
-	for _, v := range w.sheets() {
+	for _, v := range sheets {
 		f.AddPage()
 		line := func(style string, size, h float64, text string) {
 			f.SetFont("go", style, size)

@@ -85,6 +85,8 @@ type noteView struct {
 	Asked    string
 	Answers  []review.Option
 	Answered bool
+	// Later is true for a question behind the first three: it is folded to a line.
+	Later bool
 	// Take are the keys of the edits that the note offers, for recipe ID.
 	Take []string
 	ID   int64
@@ -142,6 +144,10 @@ func (s *Server) showReview(c *gin.Context) {
 
 var reviewKeys = []key{{"J K", "notes"}, {"↵", "open"}, {"T", "take"}, {"W", "what if"}, {"C", "compare"}, {"A", "amend"}, {"P", "print"}}
 
+// askedFirst is how many questions stand open at first; whoever has answered those sees what
+// is left.
+const askedFirst = 3
+
 func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
 		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts),
@@ -149,8 +155,13 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	var est acidity.Estimate
 	v.Estimate, est = s.viewEstimate(r, k)
 	notes := map[int][]noteView{}
+	asked := 0
 	for _, f := range res.Findings {
 		n := s.viewNote(f)
+		if f.Question && !f.Answered {
+			asked++
+			n.Later = asked > askedFirst
+		}
 		n.ID, n.Seen, n.With = r.ID, r.Mark(), r.Procedure
 		if res.Verdict != review.Change {
 			n.Take = nil

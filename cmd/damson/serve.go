@@ -6,6 +6,7 @@ import (
 	"io"
 	"os"
 	"os/signal"
+	"runtime/debug"
 	"syscall"
 	"time"
 
@@ -80,6 +81,10 @@ func newDemo() *cobra.Command {
 	return cmd
 }
 
+// memory is what the program holds itself to: the collector works harder as it comes near,
+// and nothing fails beyond.
+const memory = 72 << 20
+
 // run serves until interrupted.
 func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDemo bool) error {
 	if err := f.check(); err != nil {
@@ -88,6 +93,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 	if ctx == nil {
 		ctx = context.Background()
 	}
+	debug.SetMemoryLimit(memory)
 	ctx, stop := signal.NotifyContext(ctx, os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	fault := func(err error) error { return &exit{code: exitFault, err: err} }
