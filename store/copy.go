@@ -129,7 +129,15 @@ func Restore(dir, backup string) (aside string, err error) {
 			return "", plain(err)
 		}
 	}
-	return aside, plain(putInPlace(part, path))
+	if err := putInPlace(part, path); err != nil {
+		for _, tail := range []string{"-wal", "-shm", ""} {
+			if aside != "" {
+				_ = os.Rename(aside+tail, path+tail) // as it was
+			}
+		}
+		return "", plain(err)
+	}
+	return aside, nil
 }
 
 func copyFile(from, to string) error {

@@ -91,7 +91,7 @@ func (s *Server) keepBatch(c *gin.Context) {
 		s.fail(c, http.StatusUnprocessableEntity, "The scaled recipe would be too long to keep.", "Shorten the recipe first.")
 		return
 	}
-	ctx, was := c.Request.Context(), r
+	ctx := c.Request.Context()
 	seen := seenOf(c)
 	if seen == "" {
 		seen = r.Mark()
@@ -102,10 +102,10 @@ func (s *Server) keepBatch(c *gin.Context) {
 	})
 	switch {
 	case errors.Is(err, store.ErrStale) || errors.Is(err, store.ErrNotFound):
-		if was, ok = s.recipeOf(c); ok {
-			v, _ = s.scaleRecipe(was, s.reviewOf(was, k), c.Request.PostForm.Get)
+		if now, ok := s.recipeOf(c); ok {
+			v, _ = s.scaleRecipe(now, s.reviewOf(now, k), c.Request.PostForm.Get)
 			v.Problem = "Somebody has changed this recipe since these amounts were worked out, so nothing was kept. Below it is scaled as it stands now."
-			s.render(c, http.StatusConflict, "batch", page{Title: "Scale " + was.Title, Nav: "/", Keys: batchKeys, Body: v})
+			s.render(c, http.StatusConflict, "batch", page{Title: "Scale " + now.Title, Nav: "/", Keys: batchKeys, Body: v})
 		}
 	case err != nil:
 		panic(err)

@@ -26,7 +26,7 @@ func TestBrowserOfTwo(t *testing.T) {
 	step(chromedp.Navigate(web.URL+at+"/edit"), chromedp.WaitVisible("#text"))
 	require.Equal(t, http.StatusSeeOther, do(h, "POST", at, url.Values{"text": {plainBeans + "\n1 tsp salt"}, "sent_by": {"Ann"}}).Code)
 	step(chromedp.SetValue("#text", plainBeans+"\n2 tsp salt"), chromedp.Click(".intake button.button"), chromedp.WaitVisible(".problem"))
-	require.Contains(t, text(".problem"), "Somebody else has changed this recipe")
+	require.Contains(t, text(".problem"), "This recipe has been changed since you opened it")
 	require.Contains(t, text(".theirs"), "1 tsp salt")
 	require.Contains(t, value("#text"), "2 tsp salt")
 	step(chromedp.Click(".intake button.button"), chromedp.WaitVisible(".card"))

@@ -1,6 +1,7 @@
 package web
 
 import (
+	"cmp"
 	"errors"
 	"fmt"
 	"net/http"
@@ -204,6 +205,10 @@ func (s *Server) saveCanner(c *gin.Context) {
 	}
 }
 
+// fieldWords are the fields of a canner's form in words, with their units.
+var fieldWords = map[string]string{"quarts": "quarts a layer", "pints": "pints a layer", "halfpints": "half-pints a layer", "layers": "layers of pints", "water": "water in quarts", "vent": "venting in minutes",
+	"tested": "gauge tested on", "high": "psi too high", "gasket": "gasket new on"}
+
 // differing names the fields in which two forms of a canner are unlike.
 func differing(stored, typed map[string]string) string {
 	var out []string
@@ -212,7 +217,7 @@ func differing(stored, typed map[string]string) string {
 			if was == "" {
 				was = "nothing"
 			}
-			out = append(out, name+" "+was)
+			out = append(out, cmp.Or(fieldWords[name], name)+" "+was)
 		}
 	}
 	sort.Strings(out)
@@ -307,10 +312,11 @@ func (s *Server) stockMeanwhile(c *gin.Context, refuse func(string), f *kitchenF
 	}
 	stands := fmt.Sprintf("%d burners, %d regular and %d wide lids", k.Burners, k.LidsRegular, k.LidsWide)
 	for _, row := range viewStock(jars) {
-		for mouth, n := range map[string]string{"regular": row.Regular, "wide": row.Wide} {
-			if n != "" {
-				stands += ", " + n + " " + mouth + " " + row.Label
-			}
+		if row.Regular != "" {
+			stands += ", " + row.Regular + " regular " + row.Label
+		}
+		if row.Wide != "" {
+			stands += ", " + row.Wide + " wide " + row.Label
 		}
 	}
 	f.StockSeen = k.StockMark(jars)

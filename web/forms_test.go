@@ -82,7 +82,7 @@ func TestMendedByTwo(t *testing.T) {
 	w := do(h, "POST", at, with(bob, "text", plainBeans+"\n2 tsp salt", "sent_by", "Bob"))
 	require.Equal(t, http.StatusConflict, w.Code)
 	page := w.Body.String()
-	require.Contains(t, page, "Somebody else has changed this recipe")
+	require.Contains(t, page, "This recipe has been changed since you opened it")
 	require.Contains(t, page, "1 tsp salt", "theirs stands beside")
 	require.Contains(t, page, "2 tsp salt", "yours is kept")
 	require.Contains(t, page, "sent by Ann", "and whose it is")
@@ -167,7 +167,7 @@ func TestKitchenChangedByTwo(t *testing.T) {
 	second("/stock", with(stock, "burners", "3", "rpint", "31"), "6 burners, 40 regular and 0 wide lids, 12 regular pints", `value="31"`)
 	kind := []string{"id", "1", "name", "Big", "kind", "pressure", "gauge", "dial", "quarts", "7", "pints", "9", "halfpints", "9", "layers", "1", "rack", "yes"}
 	first("/canners", with(with(canner, kind...), "water", "3"))
-	second("/canners", with(with(canner, kind...), "water", "2.5"), "with water 3", `value="2.5"`)
+	second("/canners", with(with(canner, kind...), "water", "2.5"), "with water in quarts 3", `value="2.5"`)
 	k, err := st.Kitchen(context.Background())
 	require.NoError(t, err)
 	require.Equal(t, []any{"Yours", 1200, 3, 2.5}, []any{k.Name, k.ElevationFt, k.Burners, k.Canners[0].WaterQuarts})

@@ -28,7 +28,7 @@ const (
 	// maxForm: a recipe of recipe.MaxBytes may triple when it is percent-encoded, and fields
 	// come with it.
 	maxForm = 3*recipe.MaxBytes + 64<<10
-	// maxUpload of a ledger or a file of procedures: ten times the whole library's.
+	// maxUpload of a ledger or a file of procedures: more than twice the whole library's procedures.
 	maxUpload = 512 << 10
 	// maxText of a name, an edition, a page: a long line of print.
 	maxText = 120
@@ -45,8 +45,9 @@ const (
 	deskTime = 2 * time.Second
 	// usedAmong is how many recipes are looked through for the procedures that they rest on.
 	usedAmong = 200
-	// cacheSize is how many reviews are kept; one is some 20 kB.
+	// cacheSize is how many reviews are kept, with their pages: with so many a crowd over
+	// the demo kitchen stayed at 89 MB (make reliability).
 	cacheSize = 600
-	// picturesKept is how many pictures are kept; one is some 60 kB.
+	// picturesKept is how many pictures and run sheets are kept.
 	picturesKept = 32
 )

@@ -208,7 +208,7 @@ func (s *Server) mendedMeanwhile(c *gin.Context, f recipeForm, mine store.Recipe
 		return
 	}
 	f.Text, f.SentBy, f.Seen, f.Stored = mine.Text, mine.SentBy, now.Mark(), &now
-	f.Problem = "Somebody else has changed this recipe since you opened it. Nothing is lost: theirs stands beside, yours is in the field. Mend yours and send it again."
+	f.Problem = "This recipe has been changed since you opened it, by somebody else or in another tab. Nothing is lost: what is stored stands beside, yours is in the field. Mend yours and send it again."
 	f.choose(mine.Jar, mine.Pack, mine.Method)
 	s.renderForm(c, http.StatusConflict, "Mend "+now.Title, f)
 }

@@ -169,6 +169,9 @@ func (b *logBook) meter(id int64) string {
 			return m.Name
 		}
 	}
+	if id != 0 {
+		return "a meter since deleted"
+	}
 	return "not said"
 }
 

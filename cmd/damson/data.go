@@ -7,7 +7,9 @@ import (
 	"errors"
 	"fmt"
 	"io"
+	"maps"
 	"os"
+	"slices"
 	"unicode/utf8"
 
 	"github.com/spf13/cobra"
@@ -151,11 +153,38 @@ func newRestore() *cobra.Command {
 			if aside != "" {
 				fmt.Fprintf(cmd.OutOrStdout(), "What was there before is %s.\n", aside)
 			}
-			return nil
+			return sayWhoSigned(cmd, data)
 		},
 	}
 	cmd.Flags().StringVar(&data, "data", "", "data directory, no Damson at work in it")
 	return cmd
+}
+
+// sayWhoSigned names those whose checks and procedures a backup puts into force: it is taken
+// whole, signatures too, so it must be this kitchen's own.
+func sayWhoSigned(cmd *cobra.Command, data string) error {
+	st, err := store.Open(data)
+	if err != nil {
+		return &exit{code: exitFault, err: err}
+	}
+	defer st.Close()
+	checks, err := st.Checks(contextOf(cmd))
+	own, err2 := st.Procedures(contextOf(cmd))
+	if err := errors.Join(err, err2); err != nil {
+		return &exit{code: exitFault, err: err}
+	}
+	signed := map[string]int{}
+	for _, c := range checks {
+		signed[c.Signed]++
+	}
+	for _, p := range own {
+		signed[p.Signed]++
+	}
+	delete(signed, "")
+	for _, who := range slices.Sorted(maps.Keys(signed)) {
+		fmt.Fprintf(cmd.OutOrStdout(), "In force: %d checks and procedures signed by %s. If nobody of that name is of this kitchen, this is another's backup.\n", signed[who], who)
+	}
+	return nil
 }
 
 // contextOf is the command's, or an empty one where a test gave none.

@@ -10,6 +10,7 @@ import (
 
 	"github.com/stretchr/testify/require"
 
+	"damson/core/ledger"
 	"damson/demo"
 	"damson/store"
 )
@@ -81,5 +82,44 @@ func TestExportImportBackup(t *testing.T) {
 	for _, args := range [][]string{{"export"}, {"export", "--data", filepath.Join(dir, "nowhere")}, {"backup", "--data", full}, {"import", "--data", fresh, filepath.Join(dir, "nowhere.json")}} {
 		_, code, _ = call(t, "", args...)
 		require.Equal(t, exitUsage, code, "%v", args)
+	}
+}
+
+// A backup is put back whole, and whoever signed what is in force by it is named.
+func TestRestore(t *testing.T) {
+	dir := t.TempDir()
+	full, backup := filepath.Join(dir, "full"), filepath.Join(dir, "b.db")
+	st, err := store.Open(full)
+	require.NoError(t, err)
+	ctx := context.Background()
+	require.NoError(t, st.AddRecipe(ctx, &store.Recipe{Title: "Plums", Text: "Plums\n5 lb plums"}))
+	require.NoError(t, st.AddChecks(ctx, []ledger.Check{
+		{Procedure: "plums", Part: "row:a", Status: ledger.Same, Edition: "2015", By: "Ines", On: "2026-11-25", Signed: "Ines"},
+		{Procedure: "plums", Part: "row:b", Status: ledger.Same, Edition: "2015", By: "Otto", On: "2026-11-25"},
+	}))
+	require.NoError(t, st.Close())
+	_, code, err := call(t, "", "backup", "--data", full, backup)
+	require.NoError(t, err)
+	require.Zero(t, code)
+	out, code, err := call(t, "", "restore", "--data", full, backup)
+	require.NoError(t, err)
+	require.Zero(t, code)
+	require.Contains(t, out, "What was there before is")
+	require.Contains(t, out, "1 checks and procedures signed by Ines")
+	require.NotContains(t, out, "Otto", "what nobody signed is held")
+	fresh := filepath.Join(dir, "fresh")
+	out, _, err = call(t, "", "restore", "--data", fresh, backup)
+	require.NoError(t, err)
+	require.NotContains(t, out, "before")
+	again, err := store.Open(fresh)
+	require.NoError(t, err)
+	defer again.Close()
+	n, err := again.CountRecipes(ctx, "")
+	require.NoError(t, err)
+	require.Equal(t, 1, n)
+	for _, args := range [][]string{{"restore", "--data", full}, {"restore", backup}, {"restore", "--data", full, filepath.Join(dir, "nowhere.db")}, {"restore", "--data", fresh, backup}} {
+		_, code, err = call(t, "", args...)
+		require.Error(t, err, "%v", args)
+		require.NotZero(t, code)
 	}
 }

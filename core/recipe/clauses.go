@@ -17,6 +17,8 @@ type Ask struct {
 	Code string `json:"code,omitempty"`
 	// Doubt is the code by which a procedure may say that the question is needless.
 	Doubt string `json:"-"`
+	// Like is true where only its likeness to what went wrong before is why it is asked.
+	Like bool `json:"-"`
 }
 
 // StepAt reads one sentence of a method where it stands.
@@ -124,7 +126,7 @@ func (r *Reader) settle(st *Step) {
 		c := &st.Clauses[i]
 		switch c.Kind {
 		case method.Unread:
-			st.Asks = append(st.Asks, Ask{strings.TrimSpace(c.Text), c.Code, c.Doubt})
+			st.Asks = append(st.Asks, Ask{strings.TrimSpace(c.Text), c.Code, c.Doubt, c.Why == method.Likeness})
 			doing = true
 		case method.Doing:
 			doing = true

@@ -111,9 +111,6 @@ func (d *Document) split(text string) error {
 		}
 	}
 	part(len(lines))
-	if len(d.Texts) > MaxRecipes {
-		return nil // refused where every format is
-	}
 	for i, t := range d.Texts {
 		if err := Check(t); err != nil {
 			if len(d.Texts) > 1 {

@@ -40,13 +40,11 @@ func (b *bench) walk() []told {
 		if st.Serving || st.gone {
 			continue
 		}
+		things := onlyThings.MatchString(st.Text)
 		for k := range st.Clauses {
 			c := &st.Clauses[k]
 			out = append(out, told{s, c, filled, lidded})
-			if len(st.Text) > longestSentence {
-				continue // nobody says as much at once; it is asked about
-			}
-			if c.Kind != method.Doing || c.Negated || onlyThings.MatchString(st.Text) {
+			if c.Kind != method.Doing || c.Negated || things {
 				continue
 			}
 			lids := c.Lids() && !lidOfPot(c, filled) && !b.inList(st.No)
@@ -56,9 +54,6 @@ func (b *bench) walk() []told {
 	}
 	return out
 }
-
-// longestSentence is the longest sentence, in bytes, that is looked at for a lid.
-const longestSentence = 4000
 
 // lidOfPot reports a lid that closes no jar: "boil 2 minutes, lid on", the caps of mushrooms.
 func lidOfPot(c *method.Clause, filled bool) bool {

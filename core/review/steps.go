@@ -145,8 +145,8 @@ func (b *bench) listed(code, clause string) bool {
 }
 
 // onlyAdds reports whether the clause does no more than put foods into the pot, one of which
-// is to be left out, or was: "add the carrots and barley". What it is asked about is answered
-// on the food's own line.
+// is to be left out, or was: "add the carrots and barley". That it is like what went wrong
+// before is answered on the food's own line.
 func (b *bench) onlyAdds(st *step, clause string) bool {
 	rest, adds := strings.ToLower(clause), false
 	if verb := addsVerb.FindString(rest); verb != "" {
@@ -260,7 +260,7 @@ func (b *bench) asks(s int) []string {
 			asked = append(asked, a.Text) // the sentence is asked about enough
 			continue
 		}
-		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) || b.onlyAdds(st, a.Text) {
+		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) || a.Like && b.onlyAdds(st, a.Text) {
 			continue
 		}
 		asked, seen[code] = append(asked, a.Text), true
