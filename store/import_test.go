@@ -182,7 +182,7 @@ func TestAnyDump(t *testing.T) {
 			_, err = s.Plan(ctx, p.ID)
 			require.NoError(rt, err)
 		}
-		require.NoError(rt, s.EachReading(ctx, false, func(Reading) error { return nil }))
+		require.NoError(rt, s.EachReading(ctx, 0, func(Reading) error { return nil }))
 	})
 	t.Logf("%d files came in", taken)
 }

@@ -102,13 +102,12 @@ func (s *Store) Readings(ctx context.Context, recipeID int64, limit int) ([]Read
 	return list, err
 }
 
-// EachReading hands every reading on, newest first, or only those that belong to a recipe,
-// and stops at the first error. When they were stored is left out: a start goes through all
-// of them.
-func (s *Store) EachReading(ctx context.Context, ofRecipes bool, do func(Reading) error) error {
+// EachReading hands every reading on, newest first, or those of one recipe where recipeID is
+// not 0, and stops at the first error. When they were stored is left out.
+func (s *Store) EachReading(ctx context.Context, recipeID int64, do func(Reading) error) error {
 	q := s.with(ctx).Model(&Reading{}).Select("id", "meter_id", "recipe_id", "on_day", "sample", "how", "hours", "celsius", "compensated", "typed", "note", "done_by").Order("on_day DESC, id DESC")
-	if ofRecipes {
-		q = q.Where("recipe_id <> 0")
+	if recipeID != 0 {
+		q = q.Where("recipe_id = ?", recipeID)
 	}
 	rows, err := q.Rows()
 	if err != nil {

@@ -66,9 +66,10 @@ func (r *reviewCache) forget() {
 
 // pageOf returns the page kept for the recipe in the kitchen, or nil.
 func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
+	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[key]; have != nil {
 		return have.page
 	}
 	return nil
@@ -76,9 +77,10 @@ func (s *Server) pageOf(r store.Recipe, k store.Kitchen) []byte {
 
 // keepPage keeps the page of the review res, where that is the one that is kept.
 func (s *Server) keepPage(r store.Recipe, k store.Kitchen, res *review.Result, page []byte) {
+	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil && have.result == res {
+	if have := s.reviews.seen[key]; have != nil && have.result == res {
 		have.page = page
 	}
 }
@@ -107,9 +109,10 @@ func (s *Server) readStored(r store.Recipe, text string) (*recipe.Recipe, error)
 
 // jarsKept returns how many jars the recipe is thought to fill, where that was worked out.
 func (s *Server) jarsKept(r store.Recipe, k store.Kitchen, jar quantity.Jar) (n int, kept bool) {
+	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[key]; have != nil {
 		n, kept = have.jars[jar]
 	}
 	return n, kept
@@ -117,9 +120,10 @@ func (s *Server) jarsKept(r store.Recipe, k store.Kitchen, jar quantity.Jar) (n 
 
 // keepJars keeps how many jars the recipe is thought to fill.
 func (s *Server) keepJars(r store.Recipe, k store.Kitchen, jar quantity.Jar, n int) {
+	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[key]; have != nil {
 		if have.jars == nil {
 			have.jars = map[quantity.Jar]int{}
 		}
@@ -164,9 +168,10 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 
 // reviewed returns the review that is kept of the recipe in the kitchen, or nil.
 func (s *Server) reviewed(r store.Recipe, k store.Kitchen) *review.Result {
+	key := s.keyOf(r, k)
 	s.reviews.mu.Lock()
 	defer s.reviews.mu.Unlock()
-	if have := s.reviews.seen[s.keyOf(r, k)]; have != nil {
+	if have := s.reviews.seen[key]; have != nil {
 		return have.result
 	}
 	return nil

@@ -4,7 +4,6 @@ import (
 	"context"
 	"errors"
 	"fmt"
-	"math"
 	"net/http"
 	"slices"
 	"strconv"
@@ -249,50 +248,9 @@ func (s *Server) readingWords(ctx context.Context, recipe int64) []string {
 }
 
 // logChanged lets the reviews know that the log has changed.
-func (s *Server) logChanged(ctx context.Context) {
-	if err := s.remeasure(ctx); err != nil {
-		panic(err)
-	}
+func (s *Server) logChanged() {
+	s.measured.forget()
 	s.reviews.forget()
-}
-
-// remeasure works out what the log says of each recipe.
-func (s *Server) remeasure(ctx context.Context) error {
-	s.shelving.Lock()
-	defer s.shelving.Unlock()
-	ctx = context.WithoutCancel(ctx)
-	b := &logBook{}
-	var err error
-	if b.meters, err = s.store.Meters(ctx); err != nil {
-		return err
-	}
-	if b.calibrations, err = s.store.Calibrations(ctx); err != nil {
-		return err
-	}
-	highest, day := map[int64]float64{}, map[int64]string{}
-	err = s.store.EachReading(ctx, true, func(r store.Reading) error { // newest first
-		if day[r.RecipeID] != "" && day[r.RecipeID] != r.OnDay {
-			return nil
-		}
-		if sum := b.readingOf(r).Judge(); sum.Highest != 0 {
-			day[r.RecipeID] = r.OnDay
-			highest[r.RecipeID] = max(highest[r.RecipeID], math.Round(sum.Highest*100)/100)
-		}
-		return nil
-	})
-	if err != nil {
-		return err
-	}
-	s.measured.Store(&highest)
-	return nil
-}
-
-// measuredOf returns the highest pH measured of the recipe, 0 where none was.
-func (s *Server) measuredOf(recipe int64) float64 {
-	if m := s.measured.Load(); m != nil {
-		return (*m)[recipe]
-	}
-	return 0
 }
 
 // typed collects what a form brought, cut to size.
@@ -343,7 +301,7 @@ func (s *Server) logged(c *gin.Context, place string, add func(*store.Store) err
 	if err != nil {
 		panic(err)
 	}
-	s.logChanged(ctx)
+	s.logChanged()
 	c.Redirect(http.StatusSeeOther, at)
 }
 
@@ -537,7 +495,7 @@ func (s *Server) exportReadings(c *gin.Context) {
 	c.Header("Content-Disposition", `attachment; filename="ph-log.csv"`)
 	w := cells.NewWriter(c.Writer)
 	_ = w.Write(phlog.Columns...) // an error shows in Flush
-	err = s.store.EachReading(ctx, false, func(r store.Reading) error {
+	err = s.store.EachReading(ctx, 0, func(r store.Reading) error {
 		v, sum := b.viewReading(r), b.readingOf(r).Judge()
 		return w.Write(r.OnDay, v.Meter, r.Sample, v.Recipe, r.How, decimal(r.Hours), decimal(r.Celsius), strconv.FormatBool(r.Compensated), r.Typed, v.Highest, sum.Severity, strings.Join(sum.Marks, "; "))
 	})

@@ -59,7 +59,7 @@ func (s *Server) changedBehindReviews(c *gin.Context, kind string) {
 	if kind == store.KindPlan {
 		return
 	}
-	s.logChanged(c.Request.Context())
+	s.logChanged()
 }
 
 // withQuery puts a field into the query of a page's address, before its fragment.

@@ -27,9 +27,7 @@ type Server struct {
 	// shelving is held while what is stored is read and put into force, so that an older
 	// reading never takes the place of a newer.
 	shelving sync.Mutex
-	// measured is the highest pH by recipe, of the newest day on which any of it
-	// was measured.
-	measured atomic.Pointer[map[int64]float64]
+	measured measures
 }
 
 // New returns a server over the store and the library that ships with the
@@ -41,7 +39,7 @@ func New(ctx context.Context, st *store.Store, lib *library.Library, parse Parse
 		return nil, err
 	}
 	s := &Server{store: st, base: lib, parse: parse, pages: pages, reviews: newReviewCache()}
-	return s, errors.Join(s.restock(ctx), s.remeasure(ctx))
+	return s, s.restock(ctx)
 }
 
 // Handler returns the whole application: routes behind the middleware.

@@ -1,4 +1,4 @@
-// Compile packs the YAML of knowledge into library.json.gz. It runs in the
+// Compile packs the YAML of knowledge into foods.json.gz and procedures.json.gz. It runs in the
 // folder knowledge, by go generate.
 package main
 
@@ -10,11 +10,13 @@ import (
 )
 
 func main() {
-	data, err := knowledge.Compile(os.DirFS("."))
+	packed, err := knowledge.Compile(os.DirFS("."))
 	if err != nil {
 		log.Fatal(err)
 	}
-	if err := os.WriteFile("library.json.gz", data, 0o644); err != nil {
-		log.Fatal(err)
+	for name, data := range packed {
+		if err := os.WriteFile(name, data, 0o644); err != nil {
+			log.Fatal(err)
+		}
 	}
 }

@@ -215,7 +215,7 @@ func TestKilled(t *testing.T) {
 		require.NoError(t, err)
 		require.Len(t, versions, 1)
 	}
-	require.NoError(t, st.EachReading(ctx, false, func(r store.Reading) error { delete(samples, r.Sample); return nil }))
+	require.NoError(t, st.EachReading(ctx, 0, func(r store.Reading) error { delete(samples, r.Sample); return nil }))
 	own, err := st.Foods(ctx)
 	require.NoError(t, err)
 	for _, f := range own {
@@ -296,6 +296,8 @@ func TestFull(t *testing.T) {
 		return tx.AddReadings(ctx, list)
 	}))
 	require.NoError(t, st.Close())
+	_, err = built()
+	require.NoError(t, err)
 	begun := time.Now()
 	s := start(t, "serve", dir)
 	up := time.Since(begun)

@@ -94,6 +94,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 		ctx = context.Background()
 	}
 	debug.SetMemoryLimit(memory)
+	collect := debug.SetGCPercent(250) // nothing made at the start is thrown away
 	ctx, stop := signal.NotifyContext(ctx, os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	fault := func(err error) error { return &exit{code: exitFault, err: err} }
@@ -128,6 +129,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 	if err != nil {
 		return fault(err)
 	}
+	debug.SetGCPercent(collect)
 	err = srv.Run(ctx, f.addr, f.allowHosts, func() {
 		fmt.Fprintf(out, "Damson is at http://%s  (stop it with Ctrl-C)\n", f.addr)
 		if f.allowRemote {

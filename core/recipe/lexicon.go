@@ -5,6 +5,7 @@ import (
 	"slices"
 	"sort"
 	"strings"
+	"sync"
 
 	"damson/core/food"
 	"damson/core/method"
@@ -140,31 +141,44 @@ type Reader struct {
 
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
-	r := &Reader{method: method.NewReader(c, lang), foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
+	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
+	// What a program waits for when it starts; none of the three needs another.
+	var made sync.WaitGroup
+	made.Go(func() { r.method = method.NewReader(c, lang) })
+	made.Go(func() { r.line.ofLines(c) })
+	r.step.ofSteps(c)
 	for _, n := range slices.Sorted(maps.Keys(c.Names())) {
 		r.bySize[len(n)] = append(r.bySize[len(n)], sizedName{n, letters(n)})
 	}
-	r.line.addAll(prepWord, lineFirst)
-	r.line.addFoods(c)
-	r.line.addAll(prepWord, preparations)
-	r.line.addAll(stateWord, states)
-	r.line.addAll(plainWord, linePlain)
-	r.line.addNames(c.Further())
-	r.line.addNames(c.Varieties())
-	r.line.seal()
-
-	r.step.addAll(actWord, acts)
-	r.step.addAll(genericFood, generics)
-	r.step.addFoods(c)
-	r.step.addAll(plainWord, stepPlain)
-	r.step.addAll(plainWord, stepEnglish)
-	r.step.addAll(plainWord, linePlain)
-	r.step.addAll(prepWord, preparations)
-	r.step.addAll(stateWord, states)
-	r.step.addNames(c.Further())
-	r.step.addNames(feared(c.Varieties()))
-	r.step.seal()
+	made.Wait()
 	return r
+}
+
+// ofLines fills the lexicon with what ingredient lines say.
+func (lx lexicon) ofLines(c *food.Catalogue) {
+	lx.addAll(prepWord, lineFirst)
+	lx.addFoods(c)
+	lx.addAll(prepWord, preparations)
+	lx.addAll(stateWord, states)
+	lx.addAll(plainWord, linePlain)
+	lx.addNames(c.Further())
+	lx.addNames(c.Varieties())
+	lx.seal()
+}
+
+// ofSteps fills the lexicon with what methods say.
+func (lx lexicon) ofSteps(c *food.Catalogue) {
+	lx.addAll(actWord, acts)
+	lx.addAll(genericFood, generics)
+	lx.addFoods(c)
+	lx.addAll(plainWord, stepPlain)
+	lx.addAll(plainWord, stepEnglish)
+	lx.addAll(plainWord, linePlain)
+	lx.addAll(prepWord, preparations)
+	lx.addAll(stateWord, states)
+	lx.addNames(c.Further())
+	lx.addNames(feared(c.Varieties()))
+	lx.seal()
 }
 
 // Listen tells f of each sentence of a method that is read from now on, for the learner.
