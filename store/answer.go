@@ -17,10 +17,19 @@ type Answer struct {
 	CreatedAt time.Time
 }
 
-// AddAnswer keeps an answer in the place of an earlier one about the same words.
-func (s *Store) AddAnswer(ctx context.Context, a Answer) error {
+// AddAnswer keeps an answer in the place of an earlier one about the same words. It returns
+// ErrStale where another stands there than the one whose ChosenMark was seen; an empty seen
+// is not asked about.
+func (s *Store) AddAnswer(ctx context.Context, a Answer, seen string) error {
 	a.ID, a.CreatedAt = 0, now()
 	return s.write(ctx, func(tx *gorm.DB) error {
+		var have Answer
+		if err := ofWords(tx, a.RecipeID, a.Words).Limit(1).Find(&have).Error; err != nil {
+			return err
+		}
+		if seen != "" && seen != ChosenMark(have.Answer) && have.Answer != a.Answer {
+			return ErrStale
+		}
 		if err := ofWords(tx, a.RecipeID, a.Words).Delete(&Answer{}).Error; err != nil {
 			return err
 		}

@@ -16,9 +16,9 @@ func TestAnswers(t *testing.T) {
 	require.NoError(t, s.AddRecipe(ctx, &one))
 	require.NoError(t, s.AddRecipe(ctx, &two))
 
-	require.NoError(t, s.AddAnswer(ctx, Answer{RecipeID: &one.ID, Words: "crinkum", Answer: "talk"}))
-	require.NoError(t, s.AddAnswer(ctx, Answer{RecipeID: &one.ID, Words: "crinkum", Answer: "tool"})) // thought better of
-	require.NoError(t, s.AddAnswer(ctx, Answer{Words: "brannet", Answer: "tool"}))
+	require.NoError(t, s.AddAnswer(ctx, Answer{RecipeID: &one.ID, Words: "crinkum", Answer: "talk"}, ""))
+	require.NoError(t, s.AddAnswer(ctx, Answer{RecipeID: &one.ID, Words: "crinkum", Answer: "tool"}, "")) // thought better of
+	require.NoError(t, s.AddAnswer(ctx, Answer{Words: "brannet", Answer: "tool"}, ""))
 
 	list, err := s.Answers(ctx, one.ID)
 	require.NoError(t, err)

@@ -45,6 +45,34 @@ func rowOf(c ledger.Check) checkRow {
 	return checkRow{Procedure: c.Procedure, Part: c.Part, Status: c.Status, Figures: c.Values, Edition: c.Edition, Page: c.Page, CheckedBy: c.By, CheckedOn: c.On, SignedBy: c.Signed}
 }
 
+// CheckedMark is the print of what was said of a procedure in the ledger.
+func CheckedMark(procedure string, checks []ledger.Check) string {
+	var of []ledger.Check
+	for _, c := range checks {
+		if c.Procedure == procedure {
+			of = append(of, c)
+		}
+	}
+	return mark(of)
+}
+
+// AddChecksOf is AddChecks for a page of one procedure on which seen stood; it returns
+// ErrStale where something was added since. An empty seen is not asked about.
+func (s *Store) AddChecksOf(ctx context.Context, procedure string, checks []ledger.Check, seen string) error {
+	return s.Atomically(ctx, func(tx *Store) error {
+		if seen != "" {
+			have, err := tx.Checks(ctx)
+			if err != nil {
+				return err
+			}
+			if CheckedMark(procedure, have) != seen {
+				return ErrStale
+			}
+		}
+		return tx.AddChecks(ctx, checks)
+	})
+}
+
 // DropCheck throws a check away that a file brought and nobody signed, or returns
 // ErrNotFound.
 func (s *Store) DropCheck(ctx context.Context, c ledger.Check) error {

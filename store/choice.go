@@ -16,10 +16,23 @@ type choiceRow struct {
 
 func (choiceRow) TableName() string { return "choices" }
 
-// Choose stores the kitchen's choice on a debated point.
-func (s *Store) Choose(ctx context.Context, point, choice string) error {
-	return s.write(ctx, func(tx *gorm.DB) error { return tx.Save(&choiceRow{point, choice, now()}).Error })
+// Choose stores the kitchen's choice on a debated point. It returns ErrStale where another
+// stands in the place of the one whose ChosenMark was seen; an empty seen is not asked about.
+func (s *Store) Choose(ctx context.Context, point, choice, seen string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var have choiceRow
+		if err := tx.Where("point = ?", point).Limit(1).Find(&have).Error; err != nil {
+			return err
+		}
+		if seen != "" && seen != ChosenMark(have.Choice) {
+			return ErrStale
+		}
+		return tx.Save(&choiceRow{point, choice, now()}).Error
+	})
 }
+
+// ChosenMark is the print of what was chosen or answered; choice is empty where nothing was.
+func ChosenMark(choice string) string { return mark(choice) }
 
 // Choices returns what the kitchen chose, by point.
 func (s *Store) Choices(ctx context.Context) (map[string]string, error) {

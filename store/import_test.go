@@ -32,7 +32,7 @@ func TestHostileDumps(t *testing.T) {
 	}
 	ctx := context.Background()
 	s := full(t)
-	require.NoError(t, s.Choose(ctx, "unsealed", "Either"))
+	require.NoError(t, s.Choose(ctx, "unsealed", "Either", ""))
 	base := asFile(t, dumped(t, s))
 	own := func(id, body string) []map[string]any {
 		return []map[string]any{{"id": id, "body": body, "added_by": "x", "created_at": "2026-01-01T00:00:00Z"}}

@@ -66,9 +66,17 @@ func (s *Store) SaveRecipe(ctx context.Context, r *Recipe, seen string) error {
 }
 
 // CompareWith keeps the procedure that a recipe is to be compared with; none lets Damson
-// find the nearest.
-func (s *Store) CompareWith(ctx context.Context, id int64, procedure string) error {
+// find the nearest. It returns ErrStale where another stands in the place of the one whose
+// ChosenMark was seen; an empty seen is not asked about.
+func (s *Store) CompareWith(ctx context.Context, id int64, procedure, seen string) error {
 	return s.write(ctx, func(tx *gorm.DB) error {
+		var r Recipe
+		if err := tx.Select("id", "procedure").First(&r, id).Error; err != nil {
+			return found(err)
+		}
+		if seen != "" && seen != ChosenMark(r.Procedure) {
+			return ErrStale
+		}
 		return touched(tx.Model(&Recipe{}).Where("id = ?", id).UpdateColumn("procedure", procedure))
 	})
 }

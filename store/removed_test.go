@@ -16,8 +16,8 @@ func full(t testing.TB) *Store {
 	require.NoError(t, s.SaveRecipe(ctx, &r, ""))
 	other := Recipe{Title: "Pears", Text: "Pears\n4 lb pears"}
 	require.NoError(t, s.AddRecipe(ctx, &other))
-	require.NoError(t, s.AddAnswer(ctx, Answer{RecipeID: &r.ID, Words: "brannet", Answer: "tool"}))
-	require.NoError(t, s.AddAnswer(ctx, Answer{Words: "crinkum", Answer: "talk"}))
+	require.NoError(t, s.AddAnswer(ctx, Answer{RecipeID: &r.ID, Words: "brannet", Answer: "tool"}, ""))
+	require.NoError(t, s.AddAnswer(ctx, Answer{Words: "crinkum", Answer: "talk"}, ""))
 	p := Plan{OnDay: "2026-11-28", Clock: "17:30", Dishes: []PlanDish{{RecipeID: r.ID, Jars: 7}, {RecipeID: other.ID, Jars: 4, Wide: true}}}
 	require.NoError(t, s.AddPlan(ctx, &p))
 	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", 5))

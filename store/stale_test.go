@@ -51,11 +51,11 @@ func TestStaleRecipe(t *testing.T) {
 	// Another procedure to compare with is no other text.
 	before, err := s.Recipe(ctx, r.ID)
 	require.NoError(t, err)
-	require.NoError(t, s.CompareWith(ctx, r.ID, "plums"))
+	require.NoError(t, s.CompareWith(ctx, r.ID, "plums", ""))
 	after, err := s.Recipe(ctx, r.ID)
 	require.NoError(t, err)
 	require.Equal(t, before.Mark(), after.Mark())
-	require.ErrorIs(t, s.CompareWith(ctx, 99, "plums"), ErrNotFound)
+	require.ErrorIs(t, s.CompareWith(ctx, 99, "plums", ""), ErrNotFound)
 }
 
 func TestStaleKitchen(t *testing.T) {
@@ -146,7 +146,7 @@ func TestNothingIsPutBack(t *testing.T) {
 		for j := range 4 {
 			do(func() error { return s.LastChosen(ctx, []string{"pint", "quart"}[j%2], "raw", "pressure") })
 			do(func() error { return s.SaveStock(ctx, 4, i, j, nil, "") })
-			do(func() error { return s.CompareWith(ctx, r.ID, []string{"plums", ""}[j%2]) })
+			do(func() error { return s.CompareWith(ctx, r.ID, []string{"plums", ""}[j%2], "") })
 			do(func() error { return s.AddRecipe(ctx, &Recipe{Title: "x", Text: "x"}) })
 		}
 		wait.Wait()

@@ -71,7 +71,7 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, "10 lb plums", got[0].Text)
 
 	// A chosen procedure is kept; choosing makes no version.
-	require.NoError(t, s.CompareWith(ctx, r.ID, "plums"))
+	require.NoError(t, s.CompareWith(ctx, r.ID, "plums", ""))
 	require.NoError(t, s.SaveRecipe(ctx, &r, ""), "and stays when the recipe is mended")
 	back, err := s.Recipe(ctx, r.ID)
 	require.NoError(t, err)
@@ -188,8 +188,8 @@ func TestLedgerAndOwnProcedures(t *testing.T) {
 	require.NoError(t, s.AddProcedures(ctx, []*procedure.Procedure{&p}, "Ines", "Ines"))
 	other := procedure.Procedure{ID: "own-other"}
 	require.Error(t, s.AddProcedures(ctx, []*procedure.Procedure{&other, &p}, "Ines", "Ines"), "the id is taken")
-	require.NoError(t, s.Choose(ctx, "unsealed", "Either"))
-	require.NoError(t, s.Choose(ctx, "unsealed", "Refrigerate or freeze"))
+	require.NoError(t, s.Choose(ctx, "unsealed", "Either", ""))
+	require.NoError(t, s.Choose(ctx, "unsealed", "Refrigerate or freeze", ""))
 	require.NoError(t, s.Close())
 
 	s, err = Open(dir)

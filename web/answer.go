@@ -2,6 +2,7 @@ package web
 
 import (
 	"context"
+	"errors"
 	"net/http"
 	"strings"
 
@@ -53,11 +54,15 @@ func (s *Server) answer(c *gin.Context) {
 	case id == "back":
 		err = s.store.TakeBack(ctx, r.ID, asked)
 	case f.Get("house") != "" && review.OfTheHouse(id):
-		err = s.store.AddAnswer(ctx, store.Answer{Words: asked, Answer: id})
+		err = s.store.AddAnswer(ctx, store.Answer{Words: asked, Answer: id}, seenOf(c))
 	default:
-		err = s.store.AddAnswer(ctx, store.Answer{RecipeID: &r.ID, Words: asked, Answer: id})
+		err = s.store.AddAnswer(ctx, store.Answer{RecipeID: &r.ID, Words: asked, Answer: id}, seenOf(c))
 	}
-	if err != nil {
+	switch {
+	case errors.Is(err, store.ErrStale):
+		s.fail(c, http.StatusConflict, "Somebody has answered this otherwise since you opened the review: “"+asked+"”.", "Open the review again to see their answer, and press “Ask again” there if it is wrong. Yours was not kept.")
+		return
+	case err != nil:
 		panic(err)
 	}
 	s.reviews.forget()

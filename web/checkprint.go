@@ -4,6 +4,7 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
+	"net/url"
 	"sort"
 	"strconv"
 	"strings"
@@ -24,7 +25,7 @@ type checkView struct {
 	Rows                    []checkRow
 	Amounts                 []checkAmount
 	Checked, Parts          int
-	Problem                 string
+	Problem, Seen           string
 	Doubts                  []string
 	Saved                   int
 	EditionProblem, ByWrong bool
@@ -82,7 +83,7 @@ func (s *Server) checkable(c *gin.Context) (*procedure.Procedure, bool) {
 }
 
 func (s *Server) viewCheck(p *procedure.Procedure, checks []ledger.Check) checkView {
-	v := checkView{P: p}
+	v := checkView{P: p, Seen: store.CheckedMark(p.ID, checks)}
 	inForce := ledger.InForce(p, checks)
 	history := map[string][]string{}
 	for _, c := range checks {
@@ -200,85 +201,137 @@ func (s *Server) saveCheck(c *gin.Context) {
 		panic(err)
 	}
 	v := s.viewCheck(p, checks)
-	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
-	v.By, v.Edition, v.Page = get("by"), get("edition"), get("page")
-	sure := get("sure") != ""
-	var added []ledger.Check
-	make1 := func(part, status, values string) {
-		added = append(added, ledger.Check{Procedure: p.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: today(), Signed: v.By})
+	now := v.Seen
+	if seenOf(c) != "" {
+		v.Seen = seenOf(c)
 	}
-	bad := false
-	for i := range v.Rows {
-		row := &v.Rows[i]
-		status, changed, err := row.read(p.Rows[i], get)
-		row.Status = status
-		if err != nil {
-			row.Problem, bad = err.Error()+".", true
-			continue
-		}
-		if status == "" {
-			continue
-		}
-		values := ""
-		if status == ledger.Differs {
-			values = ledger.RowValues(changed)
-			v.Doubts = append(v.Doubts, named(row.Title, ledger.Doubts(p.Rows[i], changed))...)
-		}
-		make1(ledger.RowPart(p.Rows[i]), status, values)
-	}
-	for i := range v.Amounts {
-		a := &v.Amounts[i]
-		n, _ := strconv.Atoi(strings.TrimPrefix(a.Name, "i"))
-		in := p.Ingredients[n]
-		status, values, doubts, err := a.read(in, get)
-		a.Status = status
-		if err != nil {
-			a.Problem, bad = err.Error()+".", true
-			continue
-		}
-		if status == "" {
-			continue
-		}
-		v.Doubts = append(v.Doubts, named(a.Title, doubts)...)
-		make1(ledger.IngredientPart(in), status, values)
-	}
-	refuse := func(problem string) {
+	added, bad := v.read(c.Request.PostForm)
+	refuse := func(status int, problem string) {
 		v.Problem = problem
-		s.render(c, http.StatusUnprocessableEntity, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+		s.render(c, status, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
 	}
 	switch {
+	case v.Seen != now:
+		s.checkedMeanwhile(c, p)
+		return
 	case bad:
-		refuse("Nothing is saved yet: mend what is marked below.")
+		refuse(http.StatusUnprocessableEntity, "Nothing is saved yet: mend what is marked below.")
 		return
 	case len(added) == 0:
-		refuse("Nothing was ticked or changed, so there is nothing to save.")
+		refuse(http.StatusUnprocessableEntity, "Nothing was ticked or changed, so there is nothing to save.")
 		return
 	case v.By == "" || len(v.By) > maxText:
 		v.ByWrong = true
-		refuse("Say who you are: the name stays with what you checked.")
+		refuse(http.StatusUnprocessableEntity, "Say who you are: the name stays with what you checked.")
 		return
 	case v.Edition == "" || len(v.Edition) > maxText || len(v.Page) > maxText:
 		v.EditionProblem = true
-		refuse("Say which edition you hold, with its year.")
+		refuse(http.StatusUnprocessableEntity, "Say which edition you hold, with its year.")
 		return
-	case len(v.Doubts) > 0 && !sure:
-		refuse("Is that what your copy prints? These figures are unlike any that Damson expects. Look again; if they are right, tick the box and save.")
+	case len(v.Doubts) > 0 && c.Request.PostForm.Get("sure") == "":
+		refuse(http.StatusUnprocessableEntity, "Is that what your copy prints? These figures are unlike any that Damson expects. Look again; if they are right, tick the box and save.")
 		return
 	}
 	if err := s.tryChecks(added); err != nil {
-		refuse("These figures cannot stand together: " + err.Error() + ".")
+		refuse(http.StatusUnprocessableEntity, "These figures cannot stand together: "+err.Error()+".")
 		return
 	}
 	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
-		return "/library/" + p.ID + "/check?saved=" + strconv.Itoa(len(added)), tx.AddChecks(ctx, added)
+		return "/library/" + p.ID + "/check?saved=" + strconv.Itoa(len(added)), tx.AddChecksOf(ctx, p.ID, added, seenOf(c))
 	})
-	if err != nil {
+	switch {
+	case errors.Is(err, store.ErrStale):
+		s.checkedMeanwhile(c, p)
+		return
+	case err != nil:
 		panic(err)
 	}
 	if err := s.restock(ctx); err != nil {
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, at)
+}
+
+// checkedMeanwhile shows what was typed on a page over which somebody else has kept what they
+// checked: a figure that is merely old would undo theirs.
+func (s *Server) checkedMeanwhile(c *gin.Context, p *procedure.Procedure) {
+	checks, err := s.store.Checks(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	v := s.viewCheck(p, checks)
+	theirs := s.viewCheck(p, checks)
+	v.read(c.Request.PostForm)
+	for i := range v.Rows {
+		if was, is := theirs.Rows[i].figures(), v.Rows[i].figures(); was != is {
+			v.Rows[i].Problem = "In force now: " + was + ". In your form: " + is + "."
+		}
+	}
+	for i := range v.Amounts {
+		if was, is := theirs.Amounts[i].Amount.Value, v.Amounts[i].Amount.Value; was != is {
+			v.Amounts[i].Problem = "In force now: " + was + ". In your form: " + is + "."
+		}
+	}
+	v.Doubts = nil
+	v.Problem = "Somebody has checked this procedure since you opened the page. Nothing of yours is kept yet: where your form says otherwise than what they kept, it is marked. Look again and send it."
+	s.render(c, http.StatusConflict, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+}
+
+// figures are the row's figures in a line.
+func (row *checkRow) figures() string {
+	var out []string
+	for _, list := range []struct {
+		cells []checkCell
+		unit  string
+	}{{row.Minutes, " min"}, {row.PSI, " psi"}, {[]checkCell{row.Headspace}, " in headspace"}} {
+		for _, cell := range list.cells {
+			out = append(out, cell.Value+list.unit)
+		}
+	}
+	return strings.Join(out, ", ")
+}
+
+// read takes the form into the view, with a problem beside what cannot be read, and returns
+// the checks that it amounts to.
+func (v *checkView) read(form url.Values) (added []ledger.Check, bad bool) {
+	get := func(name string) string { return strings.TrimSpace(form.Get(name)) }
+	v.By, v.Edition, v.Page = get("by"), get("edition"), get("page")
+	add := func(part, status, values string) {
+		added = append(added, ledger.Check{Procedure: v.P.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: today(), Signed: v.By})
+	}
+	for i := range v.Rows {
+		row := &v.Rows[i]
+		status, changed, err := row.read(v.P.Rows[i], get)
+		row.Status = status
+		if err != nil {
+			row.Problem, bad = err.Error()+".", true
+			continue
+		}
+		values := ""
+		if status == ledger.Differs {
+			values = ledger.RowValues(changed)
+			v.Doubts = append(v.Doubts, named(row.Title, ledger.Doubts(v.P.Rows[i], changed))...)
+		}
+		if status != "" {
+			add(ledger.RowPart(v.P.Rows[i]), status, values)
+		}
+	}
+	for i := range v.Amounts {
+		a := &v.Amounts[i]
+		n, _ := strconv.Atoi(strings.TrimPrefix(a.Name, "i"))
+		in := v.P.Ingredients[n]
+		status, values, doubts, err := a.read(in, get)
+		a.Status = status
+		if err != nil {
+			a.Problem, bad = err.Error()+".", true
+			continue
+		}
+		if status != "" {
+			v.Doubts = append(v.Doubts, named(a.Title, doubts)...)
+			add(ledger.IngredientPart(in), status, values)
+		}
+	}
+	return added, bad
 }
 
 func named(title string, list []string) []string {

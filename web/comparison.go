@@ -1,6 +1,7 @@
 package web
 
 import (
+	"errors"
 	"net/http"
 	"sort"
 
@@ -8,6 +9,7 @@ import (
 
 	"damson/core/procedure"
 	"damson/core/review"
+	"damson/store"
 )
 
 // compareView lays a recipe beside a tested procedure in two aligned columns.
@@ -20,6 +22,7 @@ type compareView struct {
 	With    *procedure.Procedure
 	Chosen  bool // it is the one that the review compares with
 	Picked  bool // somebody chose it
+	Seen    string
 	Rows    []review.Column
 	Counts  string
 	Scale   string
@@ -55,7 +58,7 @@ func (s *Server) showCompare(c *gin.Context) {
 	}
 	sh := s.shelf()
 	res := s.reviewOf(r, k)
-	v := compareView{ID: r.ID, Title: res.Title, Verdict: viewVerdict(res.Verdict), Picked: r.Procedure != ""}
+	v := compareView{ID: r.ID, Title: res.Title, Verdict: viewVerdict(res.Verdict), Picked: r.Procedure != "", Seen: store.ChosenMark(r.Procedure)}
 	near := sh.reviewer.Near(req, 3)
 	v.With = res.Tested
 	if v.With == nil && r.Procedure != "" {
@@ -143,7 +146,12 @@ func (s *Server) chooseProcedure(c *gin.Context) {
 		s.fail(c, http.StatusUnprocessableEntity, "There is no such procedure in the library.", "Go back and choose one from the list.")
 		return
 	}
-	if err := s.store.CompareWith(c.Request.Context(), r.ID, id); err != nil {
+	err := s.store.CompareWith(c.Request.Context(), r.ID, id, seenOf(c))
+	switch {
+	case errors.Is(err, store.ErrStale):
+		s.fail(c, http.StatusConflict, "Somebody has chosen another procedure for this recipe since you opened the page.", "Open the recipe again: it says what it is reviewed by now. Choose again there if you mean it still.")
+		return
+	case err != nil:
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))

@@ -53,6 +53,7 @@ func parseTemplates() (*template.Template, error) {
 		"thousands":  thousands,
 		"vals":       vals,
 		"once":       onceField,
+		"unanswered": func() string { return store.ChosenMark("") },
 		"asset":      assetPath,
 	}).ParseFS(templateFiles, "templates/*.html")
 }

@@ -46,6 +46,8 @@ type reviewView struct {
 	// Picked is true where somebody chose the procedure; Version says what the
 	// newest version was made for.
 	Picked  bool
+	// ChosenSeen is the print of the procedure that was chosen.
+	ChosenSeen string
 	Version string
 	// Rests says on how many rows from memory the process rests; Unseen is
 	// their number.
@@ -151,7 +153,7 @@ const askedFirst = 3
 func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
 		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts),
-		Picked: r.Procedure != "" && res.Procedure != nil}
+		Picked: r.Procedure != "" && res.Procedure != nil, ChosenSeen: store.ChosenMark(r.Procedure)}
 	var est acidity.Estimate
 	v.Estimate, est = s.viewEstimate(r, k)
 	notes := map[int][]noteView{}

@@ -1,12 +1,14 @@
 package web
 
 import (
+	"errors"
 	"net/http"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/core/review"
 	"damson/core/rulebook"
+	"damson/store"
 )
 
 // ruleView is a rule of the review with what the rulebook says about it, or an
@@ -60,6 +62,7 @@ type pointView struct {
 	Procedures []libraryItem
 	Choices    []choice
 	Chosen     string
+	Seen       string
 }
 
 func (s *Server) showDebated(c *gin.Context) { s.debated(c, http.StatusOK, "") }
@@ -72,7 +75,7 @@ func (s *Server) debated(c *gin.Context, status int, problem string) {
 	}
 	v := debatedView{Problem: problem}
 	for _, p := range lib.Book.Points {
-		pv := pointView{P: p, Chosen: chosen[p.ID]}
+		pv := pointView{P: p, Chosen: chosen[p.ID], Seen: store.ChosenMark(chosen[p.ID])}
 		for _, r := range p.Rules {
 			if e := lib.Book.Entry(r); e != nil {
 				pv.Rules = append(pv.Rules, libraryItem{"/rules/" + e.ID, e.Title, e.ID})
@@ -101,7 +104,12 @@ func (s *Server) saveChoice(c *gin.Context) {
 		s.debated(c, http.StatusUnprocessableEntity, "Choose one of the positions listed beside the point.")
 		return
 	}
-	if err := s.store.Choose(c.Request.Context(), p.ID, ch); err != nil {
+	err := s.store.Choose(c.Request.Context(), p.ID, ch, seenOf(c))
+	switch {
+	case errors.Is(err, store.ErrStale):
+		s.debated(c, http.StatusConflict, "Somebody has chosen otherwise on “"+p.Title+"” since you opened this page; what they chose stands beside the point. You chose “"+ch+"”: choose again if you mean it still.")
+		return
+	case err != nil:
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, "/debated#"+p.ID)
