@@ -18,9 +18,9 @@ import (
 const (
 	MaxBytes   = 1 << 20
 	MaxLines   = 500
-	MaxReading = 128 << 10 // bytes of the whole
-	MaxItems   = 200       // ingredients; no tested procedure has a fifth of that
-	MaxSteps   = 500       // sentences of method
+	MaxReading = 64 << 10 // bytes of the whole: read in a second, whatever they are
+	MaxItems   = 200      // ingredients; no tested procedure has a fifth of that
+	MaxSteps   = 500      // sentences of method
 )
 
 // Errors of Text that a page or command turns into a message.

@@ -5,6 +5,7 @@
 package words
 
 import (
+	"slices"
 	"strings"
 	"unicode"
 	"unicode/utf8"
@@ -48,6 +49,9 @@ func Split(s string) []Token {
 	out := make([]Token, 0, len(s)/4+4)
 	for i := 0; i < len(s); {
 		r, n := utf8.DecodeRuneInString(s[i:])
+		if len(out) == cap(out) {
+			out = slices.Grow(out, len(s)-i) // all marks: it grows once
+		}
 		switch {
 		case unicode.IsSpace(r):
 			i += n
