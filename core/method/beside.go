@@ -110,7 +110,7 @@ func (p *passage) spoilsSeal() bool {
 
 // floats reports what food does by itself in its jar: "they float".
 func (p *passage) floats() bool {
-	if !p.does("float bob") || p.c.hasNumber() || len(p.c.m) > 0 || p.puts() {
+	if !p.does("float bob") || p.c.hasNumber() || len(p.c.m) > 0 || p.puts() || p.says("on each", "on every", "on top of each", "over each", "in each") {
 		return false
 	}
 	s := p.subject()

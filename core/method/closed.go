@@ -27,7 +27,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if len(p.c.all) > 60 {
 		u = p.c // in one breath: the clause by itself
 	}
-	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber()) && !p.negated() {
+	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber() || p.says("first minute", "second minute", "few minutes", "a minute", "a little while", "a while")) && !p.negated() {
 		return "process-short", "heat off"
 	}
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
@@ -227,6 +227,11 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 	}
 	if p.negated() || !p.puts() || p.c.kind == result || !p.at.Filled && p.says("of ice on top", "of ice over", "ice on top") && p.hasClass(Salt) || p.says("add more", "are added", "is added") {
 		return "", ""
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.edible && w.food == nil && w.class == "" && !w.inner && !w.name && p.does(mixingIn) && !harmlessNouns[w.Text] && !kitchen[w.Text] && prepositions[p.word(i-1)] == (p.word(i-1) == "in" || p.word(i-1) == "with" || p.word(i-1) == "of") {
+			return "unknown-ingredient", "an unknown thing goes in"
+		}
 	}
 	for _, a := range acts {
 		if !(p.puts() && p.says("in", "into") && a.Name == "mix") && a.Name != "add" && a.Name != "stir-in" && a.Name != "thicken" && a.Name != "dose-jar" {

@@ -160,7 +160,7 @@ func (p *passage) puts() bool {
 
 var thrown, arranged = set("throw toss chuck fling sling"), set("put set lay stack layer")
 
-var putVerbs = set("add put stir mix throw toss chuck tip pour drop fold beat whisk swirl sprinkle melt scatter shake slosh dump season finish top fill cover bulk stretch stuff layer tuck slip pop bung sling plonk coat dredge dust thicken")
+var putVerbs = set("add put stir mix throw toss chuck tip pour drop fold beat whisk swirl sprinkle melt scatter shake slosh dump season finish top fill cover bulk stretch stuff layer tuck slip pop bung sling plonk coat dredge dust thicken stiffen bind enrich")
 
 // light are verbs whose sense is all in what stands beside them.
 var light = set("go get give do make take let have work run be bring come put keep leave set use need want")

@@ -12,7 +12,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.signs} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.wrongly, p.signs} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -151,11 +151,19 @@ func (p *passage) doneWithout(i int) bool {
 	if !strings.HasSuffix(p.c.t[i].low, "ing") || p.c.t[i].low == "cooking" && i+1 < len(p.c.t) && p.c.t[i+1].food != nil {
 		return false
 	}
-	switch p.word(i - 1) {
-	case "no", "without", "skip", "skipping", "quit":
+	k := i - 1
+	for determiners[p.word(k)] && p.word(k) != "no" {
+		k--
+	}
+	switch p.word(k) {
+	case "no", "without":
 		return true
-	case "off":
-		return p.word(i-2) == "leave" || p.word(i-2) == "left"
+	case "skip", "skipping", "quit", "omit", "omitting", "drop", "ditch", "forgo", "shirk", "miss", "forget", "bypass":
+		return !p.negatedAt(k)
+	case "off", "out":
+		return (p.word(k-1) == "leave" || p.word(k-1) == "left" || p.word(k-1) == "leaving" || p.word(k-1) == "miss" || p.word(k-1) == "cut") && !p.negatedAt(k-1)
+	case "with":
+		return p.word(k-1) == "dispense" || p.word(k-1) == "away"
 	case "of", "for", "in":
 		return p.says("no need of", "no need for", "no point in", "no sense in", "no use in")
 	}
@@ -442,7 +450,12 @@ func (p *passage) licence(acts []Act) (string, string) {
 
 // another reports one thing in the place of another.
 func (p *passage) another(acts []Act) (string, string) {
-	if p.says("instead of", "in place of", "rather than", "in lieu of", "can be used for", "may be used for", "stands in for", "stand in for") {
+	for _, a := range acts {
+		if a.Name == "replace" && !a.Undone && !p.negated() && p.hasClass(Acid) && p.does("swap replace substitute exchange trade switch") {
+			return "acid-swap", "replaced"
+		}
+	}
+	if p.says("instead of", "in place of", "in the place of", "in its place", "rather than", "in lieu of", "can be used for", "may be used for", "stands in for", "stand in for") {
 		for k := range p.c.t {
 			switch p.c.t[k].class {
 			case Acid:

@@ -21,7 +21,7 @@ func (p *passage) timing([]Act) (string, string) {
 		return "vent", "no vent"
 	case p.atFirstSteam():
 		return "vent", "no vent"
-	case p.does("give add tack make") && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
+	case p.does("give add tack make") && p.says("minutes") && p.c.unit().hasAny([]string{"sinks", "drops", "dips", "slips", "low", "fell", "sank", "dropped", "lost", "lose", "loses", "losing"}) && !p.says("again", "over", "from the start", "from the beginning", "full time", "whole time"):
 		return "process-short", "minutes made up"
 	case p.hasClass(Gauge) && p.says("low", "wrong", "broken", "stuck", "for years") && p.does("read be show stick") && !p.c.hasNumber() && !p.negated():
 		return "pressure-low", "the gauge"
@@ -70,7 +70,10 @@ func (p *passage) standIn([]Act) (string, string) {
 	if p.says(standIns...) && !p.negated() && (p.at.Filled || p.says("process", "can them", "does them")) {
 		return "cooker-not-canner", "no canner"
 	}
-	if p.at.Filled && p.says("no boiling", "no processing", "need no canner", "needs no canner", "without a canner", "no water bath", "without boiling") && !p.says("over") {
+	if p.at.Filled && !p.at.Done && p.does("use take do get") && p.hasClass(Pot) && p.says("ordinary", "normal", "plain", "regular", "any old", "everyday") && !p.negated() && !p.hasClass(Canner) && !p.says("bath", "rack", "deep enough", "instead of the lid") {
+		return "cooker-not-canner", "a pot in the canner's stead"
+	}
+	if p.at.Filled && p.says("no boiling", "no processing", "no more heat", "no further heat", "any more heat", "any further heat", "more heat", "no more boiling", "any more boiling", "without more heat", "need no canner", "needs no canner", "without a canner", "no water bath", "without boiling") && !p.says("over") {
 		return "open-kettle", "no process"
 	}
 	return "", ""

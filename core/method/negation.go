@@ -30,7 +30,7 @@ func (p *passage) negated() bool {
 		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
 			continue
 		}
-		if w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) || p.gently(i) {
+		if p.ofTheThing(i) || w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) || p.gently(i) {
 			continue
 		}
 		// "do not forget", "never skimp": it is done.
@@ -40,6 +40,22 @@ func (p *passage) negated() bool {
 			}
 		}
 		return true
+	}
+	return false
+}
+
+// ofTheThing reports whether the negator at i stands in what a thing is told by, and denies
+// nothing that is done: "tighten the bands of the jars that did not seal".
+func (p *passage) ofTheThing(i int) bool {
+	for k := i - 1; k > 1; k-- {
+		switch p.c.t[k].low {
+		case "that", "which", "who":
+			named := &p.c.t[k-1]
+			return !named.isVerb && (named.class != "" || named.food != nil) && hasVerb(p.c.t[:k-1])
+		}
+		if p.c.t[k].isVerb && !p.c.t[k].aux {
+			return false
+		}
 	}
 	return false
 }

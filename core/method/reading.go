@@ -156,7 +156,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if i <= story && !hasVerb(c.t) || i == story || i == story-1 && p.stative() && !p.puts() {
 			got = Clause{Kind: Talk, Why: "another story"}
 		}
-		if act, ok := p.tellsProcess(); ok {
+		if act, ok := p.tellsProcess(); ok && !p.takesOffTime() {
 			got = Clause{Kind: Doing, Why: processTold}
 			if act != "" {
 				got.Acts = []Act{{Name: act, Minutes: 1}}
@@ -394,7 +394,7 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 		if opens[i] && out[i].Kind == Serve && list[i].kind == mainClause && !hasVerb(list[i-1].t) && !(&passage{c: list[i-1]}).hasClass(Jar) && !(&passage{c: list[i-1]}).hasClass(Pressure) {
 			out[i-1].Kind, out[i-1].Why = Serve, "for the opened jar" // "For noodles: open two jars ..."
 		}
-		if out[i].Kind == Serve && out[i-1].Kind != Serve && list[i].joint == "and" && (&passage{c: list[i]}).hasClass(Pronoun) && !(&passage{c: list[i-1]}).fillsJars() && !(&passage{c: list[i-1]}).puts() {
+		if out[i].Kind == Serve && out[i-1].Kind != Serve && list[i].joint == "and" && (&passage{c: list[i]}).hasClass(Pronoun) && !(&passage{c: list[i-1]}).fillsJars() && !(&passage{c: list[i-1]}).puts() && out[i-1].Why != doubtedJar {
 			out[i-1].Kind, out[i-1].Why = Serve, "cooked for the table" // "I cook the barley apart and put it in the bowl"
 		}
 		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].hasAny([]string{"not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar"})) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
@@ -501,7 +501,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.signs, p.plunged} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.wrongly, p.signs, p.plunged} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}
@@ -935,6 +935,8 @@ func (p *passage) touches() bool {
 				return true
 			}
 		case w.Text == "recipe" && !p.has(mixing):
+		case w.edible && w.food == nil && p.at.Method && !w.name && p.does(mixingIn):
+			return true // "add sago", of which nobody said what it is
 		case w.class == Vague, stuff[w.class], trade[w.class]:
 			return true
 		case w.isVerb && p.at.Method && !p.at.Filled && w.low == w.verb && (formVerbs[w.verb] || w.verb == "grind" || w.verb == "mince") && p.any(someOf):
@@ -976,6 +978,9 @@ var mixing = set("add put stir mix fold pour double halve triple use make can pr
 
 // someOf say that a part of the batch is meant.
 var someOf = set("half some most few rest third quarter bit lot")
+
+// mixingIn are verbs of which the object goes into the batch.
+const mixingIn = "add stir mix whisk fold beat sprinkle stiffen thicken bind enrich bulk dust"
 
 // formVerbs change what "it" is, wherever they are said.
 var formVerbs = set("blend puree mash thicken whizz blitz sieve liquidise")
@@ -1024,6 +1029,9 @@ func (p *passage) opensJar() bool {
 	}
 	if p.emptiesJar() {
 		return true
+	}
+	if p.says("to finish it", "to finish them", "to finish the", "to finish with", "to finish off") && !p.at.Done {
+		return false // "the secret is to finish it with cream"
 	}
 	if p.says("to finish") && !p.at.Done && c.unit().hasAny([]string{"simmered", "boiled", "cooked", "simmer", "boil", "stirred in"}) {
 		return false // "milk to finish, simmered in"

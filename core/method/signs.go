@@ -90,7 +90,7 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "pressure-low", "nothing to read the pressure by"
 	case p.noCanner():
 		return "cooker-not-canner", "no canner"
-	case !p.at.Done && p.does("seal") && p.says("by themselves", "by itself", "on their own", "on its own", "themselves", "itself"):
+	case !p.at.Done && (p.does("seal") || p.says("jars seal", "jar seal", "them seal", "lids seal", "it seal")) && p.says("by themselves", "by itself", "on their own", "on its own", "themselves", "itself"):
 		return "open-kettle", "seals by itself"
 	case p.does("reuse") && !p.namesFood() && !p.says("bottle", "bag", "ring", "rings", "band", "bands", "jars", "cloth", "water"):
 		return "lid", "used again"
@@ -188,8 +188,14 @@ func (p *passage) underBoil() bool {
 	return p.says("no need", "need not", "needn't", "do not need", "don't need") && p.says("water over", "cover the jars", "over the lids", "cover them", "covered")
 }
 
+// sparingly are words for less than the recipe has.
+var sparingly = []string{"go easy", "easy on", "go light", "light on", "a light hand", "go gently", "skimp on", "stingy", "mean with", "hold back", "only a little of the", "only some of the", "not all of the", "less than it says", "less than the recipe"}
+
 // acidHalved reports acid that is halved, quartered or spared by a verb.
 func (p *passage) acidHalved() bool {
+	if p.at.Method && !p.negated() && (p.hasClass(Acid) || p.says("lemon", "lime")) && p.says(sparingly...) {
+		return true
+	}
 	for _, v := range p.c.verbIndexes() {
 		switch p.c.t[v].verb {
 		case "halve", "reduce", "lessen", "spare", "cut":
@@ -407,6 +413,9 @@ func (p *passage) lastLook() (code, why string) {
 	}
 	if p.at.Filled && p.onTheirHeads() {
 		return "open-kettle", "jars upside down"
+	}
+	if p.eatsDoubtful() {
+		return "lid", doubtedJar
 	}
 	if p.at.Done {
 		switch {

@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -218,12 +219,22 @@ func (p *passage) cooks(s *token) bool {
 
 // oneself reports whether the cook is the subject of some verb of the clause.
 func (p *passage) oneself() bool {
+	if p.does("insist demand ask want suggest recommend prefer like require") && p.says("that we", "that i", "that you") {
+		return true // "my husband insists that we round it off"
+	}
 	for i := 0; i+1 < len(p.c.t); i++ {
 		if w := p.c.t[i].low; (w == "i" || w == "we" || w == "you") && p.c.t[i+1].isVerb {
 			return true
 		}
 	}
 	return false
+}
+
+// throughSomething reports what is put through a tool: "work it through a ricer".
+func (p *passage) throughSomething() bool {
+	return slices.ContainsFunc(p.c.chunks(), func(ch chunk) bool {
+		return ch.prep == "through" && p.c.t[ch.head].Kind == words.Word && p.c.t[ch.head].m == 0
+	})
 }
 
 // measuresKitchen reports whether the clause holds a kitchen amount.
@@ -250,7 +261,7 @@ func (p *passage) ourBatch() bool {
 // nothing is done.
 func (p *passage) thinking() string {
 	verbs := p.c.verbIndexes()
-	if len(verbs) == 0 {
+	if len(verbs) == 0 || p.at.Method && (p.hasClass(Pronoun) || p.names(stuff)) && p.throughSomething() {
 		return ""
 	}
 	if p.at.Method {

@@ -24,6 +24,7 @@ type token struct {
 	manner   bool // what a manner is likened to
 	entry    english.Entry
 	known    bool         // an English word in some form
+	edible   bool         // a substance, a plant, or a variety of a food, which alone is that food
 	m        english.Kind // what a measure that it is part of measures, 0 where it is none
 }
 
@@ -59,6 +60,7 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 		}
 		out[i].entry = about.Noun
 		out[i].known = about.Known || strings.Contains(out[i].low, "'") || closed[out[i].low] || r.varieties[t.Text]
+		out[i].edible = !closed[out[i].low] && len(out[i].low) > 2 && (r.varieties[t.Text] && !about.Known || eaten[about.Noun.Noun()] && (about.Verb == "" || r.varieties[t.Text]))
 		first, _ := firstRune(t.Raw)
 		out[i].name = !shouted && (i > 0 || !out[i].known && len(raw) > 1 && raw[1].Kind == words.Word) && first >= 'A' && first <= 'Z' && !closed[out[i].low] && !(i > 0 && raw[i-1].Kind == words.Mark && strings.ContainsAny(raw[i-1].Text, ":(\"“-"))
 		if out[i].name && about.Known && len(t.Raw) > 2 && t.Raw == strings.ToUpper(t.Raw) {
@@ -409,7 +411,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 			return true
 		}
 		after := determiners[next.low] || subjects[next.low] || next.low == "them" || next.low == "it" || next.class != "" || next.Kind == 0 && next.low == "" || prepositions[next.low] ||
-			next.low == w.low || next.Kind == words.Mark || adverbs[next.low] || strings.HasSuffix(next.low, "ly") || next.Kind == words.Number || next.entry.Adjective() || strings.HasSuffix(next.low, "ed") || next.low == "and" || next.low == "or" || next.low == "until" || next.low == "till"
+			next.low == w.low || next.Kind == words.Mark || adverbs[next.low] || strings.HasSuffix(next.low, "ly") || next.Kind == words.Number || next.entry.Adjective() || strings.HasSuffix(next.low, "ed") || next.edible && next.food == nil && w.class == "" || next.low == "and" || next.low == "or" || next.low == "until" || next.low == "till"
 		if subjectBefore(t, i) && (inflected || w.class == "" || !beBefore(t, i) && before != nil && before.low != "which" && before.low != "that" && before.low != "there" && before.low != "who") {
 			return true
 		}
@@ -418,6 +420,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		}
 		if w.class == Food && w.food == nil && w.low == w.verb && (next.low == "across" || next.low == "into" || next.low == "lengthwise" || next.low == "thin" || next.low == "thinly") {
 			return r.prefers(w.verb) // "slice across the grain"
+		}
+		if w.class != "" && w.low == w.verb && next.low == "in" && i+2 < len(t) && (t[i+2].edible || stuff[t[i+2].class]) {
+			return r.prefers(w.verb) // "mix in sago"
 		}
 		if w.class != "" {
 			return r.prefers(w.verb) && (determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" || stuff[next.class] && w.class != next.class && w.class != Food && next.class != "")
@@ -500,3 +505,6 @@ func prev(t []token, i int) *token {
 	}
 	return &t[i-1]
 }
+
+// eaten are the topics of what may go into a pot.
+var eaten = map[english.Topic]bool{english.NounFood: true, english.NounPlant: true, english.NounSubstance: true}
