@@ -27,6 +27,8 @@ func (p *passage) absences() [][2]int {
 		}
 		gone := false
 		switch {
+		case verbNegated && ch.start > 0 && p.word(ch.start-1) == "but", p.after != nil && p.after.joint == "unless":
+			continue // "we do not add milk but cream", "no cream, unless you like it"
 		case (first == "no" || first == "neither" || first == "nor" || first == "zero") && !p.needOf(ch.start):
 			gone = !verbNegated && !p.says("no harm in", "no shame in")
 		case p.word(ch.start) == "not" && (p.word(ch.start+1) == "one" || p.word(ch.start+1) == "a") || p.word(ch.start-1) == "not" && (p.word(ch.start) == "one" || p.word(ch.start) == "a") && p.does("be"):
@@ -56,7 +58,7 @@ func (p *passage) absences() [][2]int {
 		case verbNegated && ch.prep == "with" && p.does("be") && !p.puts():
 			gone = true // "it is not the kind with flour in"
 		case verbNegated && !manner && p.behindVerb(ch) && !p.says("too much", "enough"):
-			gone = true
+			gone = !p.deniedForNow(ch)
 		case p.isFat(ch) && !p.puts() && p.says("tastes like", "taste like", "smells like", "tastes of", "tastes foul", "tastes rank", "tastes awful", "tastes bad", "tastes strong", "worst there is", "rancid", "is the worst"):
 			gone = true // "deer tallow tastes like a candle"
 		case p.isFat(ch) && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded", "skim", "skimmed", "drained", "thrown out"):
@@ -99,6 +101,21 @@ func (p *passage) absences() [][2]int {
 		}
 	}
 	return append(p.listed(out), alone...)
+}
+
+// deniedForNow reports that the thing is denied only for a moment or in a manner, or that the
+// cook does it after all: "do not add butter while they are wet", "the book says not to add
+// butter, but we do", "no flour with lumps in it".
+func (p *passage) deniedForNow(ch chunk) bool {
+	if next := p.word(ch.end); next == "that" || next == "which" || next == "with" && p.does("add put stir pour mix") {
+		return true
+	}
+	a := p.after
+	if a == nil {
+		return false
+	}
+	after := &passage{c: a, r: p.r, at: p.at}
+	return (a.joint == "while" || a.joint == "as" || a.joint == "when") && p.puts() && !after.says("open", "serve", "eat") || after.doesAfterAll() || after.contrasts() && p.reported()
 }
 
 // saysLeftOut reports that what the clause before speaks of stays out, always: "I leave it out".

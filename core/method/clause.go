@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 	"sync"
 
@@ -73,6 +74,29 @@ func (c *clause) around(n int) *clause {
 	return &clause{r: c.r, t: c.all[lo:hi], begin: lo, all: c.all}
 }
 
+// measure finds the measures and the numbers of the clause.
+func (c *clause) measure() {
+	raw := make([]words.Token, len(c.t))
+	for i := range c.t {
+		raw[i] = c.t[i].Token
+	}
+	c.m, c.raw = english.Measures(raw), raw
+	c.nums = make([]int8, len(raw))
+	for i := range raw {
+		_, n := english.Number(raw, i)
+		c.nums[i] = int8(min(n, 100))
+	}
+}
+
+// onward is the clause from its word i on, a verb, as if it and what follows were all that is said.
+func (c *clause) onward(i int) *clause {
+	all := slices.Clone(c.all[c.begin+i:])
+	all[0].isVerb, all[0].class, all[0].food = true, "", nil
+	out := &clause{r: c.r, t: all[:len(c.t)-i], kind: mainClause, all: all, text: c.text[c.t[i].Start-c.t[0].Start:]}
+	out.measure()
+	return out
+}
+
 // split cuts a sentence into clauses.
 func (r *Reader) split(text string, t []token) []*clause {
 	var out []*clause
@@ -81,16 +105,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 		if end > start {
 			c := &clause{r: r, t: t[start:end], kind: k, joint: joint, all: t, begin: start}
 			c.text = strings.TrimSpace(text[c.t[0].Start:c.t[len(c.t)-1].End])
-			raw := make([]words.Token, len(c.t))
-			for i := range c.t {
-				raw[i] = c.t[i].Token
-			}
-			c.m, c.raw = english.Measures(raw), raw
-			c.nums = make([]int8, len(raw))
-			for i := range raw {
-				_, n := english.Number(raw, i)
-				c.nums[i] = int8(min(n, 100))
-			}
+			c.measure()
 			if hasWord(c.t) {
 				out = append(out, c)
 			}

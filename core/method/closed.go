@@ -296,7 +296,7 @@ func (p *passage) spared(acts []Act) (string, string) {
 	for _, v := range c.verbIndexes() {
 		switch c.t[v].verb {
 		case "skip", "omit", "spare", "save", "forget", "leave", "miss":
-			if c.t[v].verb == "leave" && !c.particle(v, "out") {
+			if c.t[v].verb == "leave" && !c.particle(v, "out") || p.deniedBefore(v) {
 				continue
 			}
 			for _, ch := range c.chunks() {

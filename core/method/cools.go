@@ -8,7 +8,7 @@ import "damson/core/english"
 // coldOnCanner reports something wet or cold that is put on the canner: "lay a wet towel on
 // the lid", "wet the sides down with the hose".
 func (p *passage) coldOnCanner() bool {
-	if !p.at.Done || p.negated() || !p.does("put lay place set drape throw heap spray wet hose mist splash press spread sponge pile") {
+	if !p.at.Done || p.negated() || !p.does("put lay place set drape throw heap spray wet hose mist splash press spread sponge pile run pour") {
 		return false
 	}
 	if !p.says("ice", "snow", "hose", "fan", "frozen peas", "wet towel", "wet cloth", "wet rag", "damp towel", "damp cloth", "cold towel", "cold cloth", "cold water", "cool water") {

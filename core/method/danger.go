@@ -23,7 +23,7 @@ func (p *passage) danger(acts []Act) (code, why string) {
 // safety are the acts that must be done where the procedure asks for them, with
 // the code, or the doubt, of leaving them undone.
 var safety = map[string]string{"peel": "unpeeled-root", "soak": "dry-legume-unsoaked", "vent": "vent", "process": "process-short", "pressure-process": "process-short", "boil-bath": "process-short",
-	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "drain", "trim": "trim", "skim": "trim", "headspace": "headspace", "wipe-rim": "rims", "band": "lid", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style"}
+	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "drain", "trim": "trim", "skim": "trim", "headspace": "headspace", "wipe-rim": "rims", "band": "lid", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style", "weight-on": "vent", "hold": "process-short", "natural-cool": "cooling"}
 
 // smokedOrCured reports meat or fish that is smoked or cured here.
 func (p *passage) smokedOrCured(acts []Act) (string, string) {

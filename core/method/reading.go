@@ -54,6 +54,8 @@ type Clause struct {
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
 	absent [][2]int
+	// undone is true where all that the clause says is said not to be done, and would harm.
+	undone bool
 	// washed are the bytes of what is washed, wiped or cleaned, without what it is done with.
 	washed [][2]int
 	// puts are the bytes of what is put in.
@@ -156,24 +158,11 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if i <= story && !hasVerb(c.t) || i == story || i == story-1 && p.stative() && !p.puts() {
 			got = Clause{Kind: Talk, Why: "another story"}
 		}
-		if act, ok := p.tellsProcess(); ok && !p.takesOffTime() {
-			got = Clause{Kind: Doing, Why: processTold}
-			if act != "" {
-				got.Acts = []Act{{Name: act, Minutes: 1}}
-			}
-		} else if p.tellsVent() {
-			got = Clause{Kind: Doing, Why: processTold, Acts: []Act{{Name: "vent", Minutes: c.m[0].Min}}}
-		} else if p.bath() {
-			got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
+		if i > 0 && out[i-1].undone && c.joint == "while" {
+			got = Clause{Kind: Talk, Why: leftUndone, undone: true}
 		}
-		if p.countedFromElse() {
-			got.Kind, got.Code, got.Why = Unread, "process-short", "counted from something else"
-		}
-		if code, why := p.betweenLidAndDone(&got); why != "" && !asked {
-			got.Kind, got.Code, got.Why = Unread, code, why
-		}
-		if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
-			got.Kind, got.Code, got.Why = Unread, code, why
+		if !got.undone {
+			p.overrule(&got, asked)
 		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
 			got.Code = "process-short" // a share of the time, of the jars under water
@@ -181,7 +170,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if got.Kind == Unread {
 			got.Doubt, got.Code = got.Code, p.named(got.Code)
 		}
-		got.absent, got.washed = p.absences(), p.washes()
+		if got.absent, got.washed = p.absences(), p.washes(); got.undone {
+			got.absent = [][2]int{{c.t[0].Start, c.t[len(c.t)-1].End}}
+		}
 		bath := p.bath()
 		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
@@ -208,7 +199,12 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			}
 		}
 		got.Phase = p.phaseOf(got.Acts)
-		got.About = p.about()
+		switch got.About = p.about(); {
+		case got.undone:
+			got.About = refused
+		case got.Negated && len(got.absent) > 0:
+			got.About = withheld
+		}
 		got.Early = at.ToFill && !at.Filled
 		got.shown(c)
 		got.Text, got.Start, got.End = c.text, c.t[0].Start, c.t[len(c.t)-1].End
@@ -221,6 +217,30 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		r.secondLook(text, list, out, begin)
 	}
 	return out
+}
+
+// overrule puts in the place of what was read what the course says of it: the process as it
+// is told, and what becomes of the jars.
+func (p *passage) overrule(got *Clause, asked bool) {
+	if act, ok := p.tellsProcess(); ok && !p.takesOffTime() {
+		*got = Clause{Kind: Doing, Why: processTold}
+		if act != "" {
+			got.Acts = []Act{{Name: act, Minutes: 1}}
+		}
+	} else if p.tellsVent() {
+		*got = Clause{Kind: Doing, Why: processTold, Acts: []Act{{Name: "vent", Minutes: p.c.m[0].Min}}}
+	} else if p.bath() {
+		got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
+	}
+	if p.countedFromElse() {
+		got.Kind, got.Code, got.Why = Unread, "process-short", "counted from something else"
+	}
+	if code, why := p.betweenLidAndDone(got); why != "" && !asked {
+		got.Kind, got.Code, got.Why = Unread, code, why
+	}
+	if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
+		got.Kind, got.Code, got.Why = Unread, code, why
+	}
 }
 
 // cry reports one word that nobody knows, said when all is over: "yaldi!"
@@ -475,11 +495,14 @@ func (p *passage) read() Clause {
 		}
 		return Clause{Kind: Serve, Why: "the opened jar"}
 	}
-	if p.at.Method && !p.at.Done && p.othersDo() && p.at.About != "" {
+	if p.at.Method && !p.at.Done && p.othersDo() && p.at.About != "" && p.at.About != refused && p.at.About != withheld {
 		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
 	}
 	if acidCodes[p.at.About] && len(p.c.t) <= 5 && p.says("no idea", "not a clue", "who knows", "no notion", "don't know", "never checked", "couldn't say") {
 		return Clause{Kind: Unread, Code: "weak-vinegar", Why: "a strength that nobody knows"}
+	}
+	if p.at.About == refused && p.takesBack() || p.at.About == withheld && p.doesAfterAll() {
+		return Clause{Kind: Unread, Why: "what was not to be done, after all"}
 	}
 	if p.at.Filled && !p.at.Done && p.barePounds() {
 		return Clause{Kind: Doing, Why: "figures"}
@@ -492,6 +515,9 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: row.Doubt, Why: row.Why}
 		}
 		return Clause{Kind: row.Kind, Why: row.Why, Negated: p.negated(), plain: true}
+	}
+	if p.refrains() {
+		return Clause{Kind: Talk, Why: leftUndone, undone: true}
 	}
 	if !p.touches() {
 		if acts := p.massed(); len(acts) > 0 {

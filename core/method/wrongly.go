@@ -7,7 +7,7 @@ import "damson/core/english"
 // before the heat, a jar that is cracked, a band forced, a jar in doubt eaten.
 
 // wrongly reports such a thing done wrongly.
-func (p *passage) wrongly([]Act) (code, why string) {
+func (p *passage) wrongly(acts []Act) (code, why string) {
 	switch {
 	case p.pressureLowered():
 		return "pressure-low", "the pressure is lowered"
@@ -19,6 +19,16 @@ func (p *passage) wrongly([]Act) (code, why string) {
 		return "jar-type", "a jar that is damaged"
 	case p.forcedBand():
 		return "lid", "a band that is forced"
+	case p.onlyLess(acts):
+		return "puree", "only not so long"
+	case p.steamNotAwaited():
+		return "vent", "no steam awaited"
+	case p.notInCanner():
+		return "open-kettle", "not in the canner"
+	case p.oldLids():
+		return "lid", "no new lids"
+	case p.fallsTo():
+		return "pressure-low", "a limit too low"
 	case p.eatsDoubtful():
 		return "lid", doubtedJar
 	}
@@ -56,6 +66,51 @@ func (p *passage) pressureLowered() bool {
 func (p *passage) midway() bool {
 	return p.c.unit().hasAny([]string{"half way", "halfway", "half - way", "midway", "in the middle", "part way", "partway", "before the time", "before the end", "for a while", "a few minutes in", "now and then", "once in a while"})
 }
+
+// onlyLess reports that food is worked to a mass, only not for so long, or not so much: "you
+// must not blend it longer than a minute".
+func (p *passage) onlyLess(acts []Act) bool {
+	for _, a := range acts {
+		if (a.Name == "puree" || a.Name == "mash") && a.Undone && p.says("longer than", "more than", "for long", "for too long", "too long", "too much", "too fine", "too finely", "too smooth", "to death", "any longer", "any more than") {
+			return true
+		}
+	}
+	return false
+}
+
+// steamNotAwaited reports that nobody waits for the steam: "don't wait for the steam".
+func (p *passage) steamNotAwaited() bool {
+	return p.at.Filled && !p.at.Done && p.negated() && p.does("wait") && (p.hasClass(Steam) || p.says("steam", "vent", "ten minutes", "10 minutes"))
+}
+
+// notInCanner reports jars that are not processed in the canner: "don't do them in the canner".
+func (p *passage) notInCanner() bool {
+	return p.at.Filled && !p.at.Done && p.negated() && p.does("do put process run can") && p.hasClass(Canner) && p.says("in the canner", "through the canner", "into the canner", "in a canner") && !p.c.hasNumber() &&
+		!p.says("until", "before", "cold", "hot", "too", "more than", "over", "dry", "on the bottom", "directly", "straight", "if", "touching", "jars that", "without", "all at once")
+}
+
+// oldLids reports lids that are not new: "don't use new lids".
+func (p *passage) oldLids() bool {
+	return !p.at.Done && p.negated() && p.does("use buy need waste bother get") && p.says("new lids", "new lid", "fresh lids", "new flats", "new ones") && (p.hasClass(Lid) || p.hasClass(Band)) && !p.says("rings", "screw bands", "bands", "jars")
+}
+
+// fallsTo reports a limit under which the pressure must not fall that is lower than any
+// tested pressure at a kitchen's usual height: "do not let it fall under 5 pounds".
+func (p *passage) fallsTo() bool {
+	if p.at.Done || !p.at.Filled || !p.negated() || !p.says("under", "below", "less than", "lower than") || !p.hasClass(Pressure) && !p.hasClass(Gauge) && !p.says("pound", "pounds", "psi") {
+		return false
+	}
+	for i := range p.c.raw {
+		if v, n := english.Number(p.c.raw, i); n > 0 && v < leastPounds && !p.c.measured(english.Duration) {
+			return true
+		}
+	}
+	return false
+}
+
+// leastPounds is the least pressure, in psi, of a usual process; the few at 5 or 6 psi are
+// asked about. USDA Complete Guide 2015, from memory.
+const leastPounds = 10
 
 // weightBeforeSteam reports a weight that goes on, or a vent that is shut, before there is
 // steam: "put the weight on before any steam comes".

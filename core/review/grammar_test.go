@@ -1,13 +1,14 @@
 package review_test
 
 import (
-	"fmt"
+	"maps"
 	"math/rand/v2"
 	"os"
 	"slices"
 	"strings"
 	"testing"
 
+	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 	"go.yaml.in/yaml/v3"
 
@@ -60,36 +61,73 @@ func (c *class) say(r *rand.Rand, base string, frames []string) string {
 	return strings.ReplaceAll(s, "%S", strings.ToUpper(act[:1])+act[1:])
 }
 
-func TestZZ(t *testing.T) {
-	g := grammarOf(t, "harm")
-	var bases []string
-	for b := range kitchens {
-		bases = append(bases, b)
-	}
-	slices.Sort(bases)
-	r := rand.New(rand.NewPCG(1, 2))
-	n, missed := 0, map[string]int{}
-	for range 30 {
+// sampled calls do with sentences of every class in every kitchen, rounds times.
+func (g *grammar) sampled(seed uint64, do func(r *rand.Rand, base string, c *class)) {
+	r := rand.New(rand.NewPCG(seed, 2015))
+	bases := slices.Sorted(maps.Keys(kitchens))
+	for range rounds {
 		for _, base := range bases {
 			for i := range g.Classes {
-				c := &g.Classes[i]
-				if !c.in(base) {
-					continue
-				}
-				try := func(place, kind string, frames []string) {
-					s := c.say(r, base, frames)
-					n++
-					if res := said(t, base, place, s); res.Verdict != review.Clear {
-						missed[kind+" "+c.Name]++
-						fmt.Printf("%s|%s|%s  #%s %s %v\n", base, place, s, kind, c.Name, res.Findings[0].Code)
-					}
-				}
-				try(c.Place, "undone", g.Undone)
-				if c.Name == "dairy" || c.Name == "fat" || c.Name == "meat" || c.Name == "thickener" {
-					try("2", "served", g.Served)
+				if c := &g.Classes[i]; c.in(base) {
+					do(r, base, c)
 				}
 			}
 		}
 	}
-	fmt.Println(n, missed)
+}
+
+// Hazards said in one of many ways never leave a recipe clear: some at random here, fifty
+// thousand by make adversary.
+func TestHazardsByGrammar(t *testing.T) {
+	t.Parallel()
+	g := grammarOf(t, "harm")
+	n := 0
+	g.sampled(1, func(r *rand.Rand, base string, c *class) {
+		frames := g.Frames
+		if c.Place == "0" {
+			frames = slices.Concat(g.Frames, g.Early)
+		}
+		s := c.say(r, base, frames)
+		n++
+		assert.NotEqual(t, review.Clear, said(t, base, c.Place, s).Verdict, "%s|%s|%s (%s)", base, c.Place, s, c.Name)
+	})
+	t.Logf("%d sentences", n)
+}
+
+// The same acts at the table, or said not to be done, are mostly let through; what is not is
+// asked about. The shares are floors, to be raised.
+func TestHazardsThatAreNotDone(t *testing.T) {
+	t.Parallel()
+	g := grammarOf(t, "harm")
+	n, clear := map[string]int{}, map[string]int{}
+	count := func(kind, base, place, s string) {
+		n[kind]++
+		if said(t, base, place, s).Verdict == review.Clear {
+			clear[kind]++
+		}
+	}
+	g.sampled(2, func(r *rand.Rand, base string, c *class) {
+		count("undone", base, c.Place, c.say(r, base, g.Undone))
+		if c.Place == "0" && len(c.Objects) > 0 && c.Name != "other" {
+			count("served", base, "2", c.say(r, base, g.Served))
+		}
+	})
+	t.Logf("clear: %d of %d undone, %d of %d served", clear["undone"], n["undone"], clear["served"], n["served"])
+	require.Greater(t, float64(clear["served"])/float64(n["served"]), 0.97)
+	require.Greater(t, float64(clear["undone"])/float64(n["undone"]), 0.65)
+}
+
+// Denials that leave the thing in: of a manner, a moment, a measure, or taken back.
+func TestDenialsThatDenyNothing(t *testing.T) {
+	t.Parallel()
+	data, err := os.ReadFile("testdata/grammar/denials.txt")
+	require.NoError(t, err)
+	n := 0
+	for _, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
+		f := strings.SplitN(row, "|", 3)
+		require.Len(t, f, 3, row)
+		assert.NotEqual(t, review.Clear, said(t, f[0], f[1], f[2]).Verdict, row)
+		n++
+	}
+	require.GreaterOrEqual(t, n, 90)
 }
