@@ -4,13 +4,14 @@ ADDR ?= 127.0.0.1:8080
 # none, and its tens of thousands of mutants take four times as long under it.
 RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
 
-.PHONY: help reliability demo build test check chromium bench assets library learn dictionary screenshots
+.PHONY: help adversary reliability demo build test check chromium bench assets library learn dictionary screenshots
 
 help:
 	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
 	@echo "make test         check the code and run every test, the browser's too"
 	@echo "make bench        measure, and print the figures"
 	@echo "make reliability  kill it under load, crowd it, fill it, and see that nothing is lost"
+	@echo "make adversary    say fifty thousand hazards in many words, and see that none passes; ten minutes"
 	@echo "make build        one file that runs anywhere: bin/damson"
 	@echo "make library      pack knowledge/ anew after a change to it"
 	@echo "make learn        learn the second look anew from the cases, after a change to them"
@@ -42,6 +43,7 @@ check:
 	go vet ./...
 	go tool staticcheck ./...
 	go vet -tags reliability ./cmd/damson
+	go vet -tags adversary ./core/review
 
 # The browser tests need Chromium: Debian's package where it is missing.
 chromium:
@@ -52,6 +54,10 @@ chromium:
 # Kills under load, a crowd, a full kitchen; about five minutes.
 reliability:
 	go test -tags reliability -timeout 20m -count 1 -v -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
+
+# Fifty thousand hazards said at random from a small grammar: none may leave a recipe clear.
+adversary:
+	go test -tags adversary -timeout 30m -count 1 -v -run 'ByGrammar|NotDone' ./core/review
 
 bench: build
 	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge ./web

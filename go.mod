@@ -15,6 +15,7 @@ require (
 	go.yaml.in/yaml/v3 v3.0.6
 	golang.org/x/image v0.48.0
 	golang.org/x/net v0.61.0
+	golang.org/x/term v0.47.0
 	gorm.io/gorm v1.31.2
 	pgregory.net/rapid v1.3.0
 )

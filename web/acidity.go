@@ -3,6 +3,7 @@ package web
 import (
 	"fmt"
 	"math"
+	"slices"
 	"sort"
 
 	"damson/core/acidity"
@@ -154,15 +155,17 @@ type mixBar struct {
 }
 
 // pushNotes are quiet notes beside the lines that push an acid mixture up most,
-// where its range reaches over the line.
-func pushNotes(e acidity.Estimate, notes map[int][]noteView) {
+// where its range reaches over the line. What the recipe is made of is none: without it
+// there is no such recipe.
+func pushNotes(e acidity.Estimate, main int, notes map[int][]noteView) {
 	if e.High != nil && *e.High <= acidity.Limit {
 		return // nothing to warn of
 	}
 	list := append([]acidity.Driver{}, e.Drivers...)
 	sort.SliceStable(list, func(i, j int) bool { return list[i].Delta > list[j].Delta })
+	list = slices.DeleteFunc(list, func(d acidity.Driver) bool { return d.Line == main || d.Line == 0 })
 	for i, d := range list {
-		if i == 2 || d.Delta < 0.1 || d.Line == 0 {
+		if i == 2 || d.Delta < 0.1 {
 			return
 		}
 		notes[d.Line] = append(notes[d.Line], noteView{Severity: review.Note, Label: "acidity", Do: fmt.Sprintf("Pushes up by %.1f pH", d.Delta), Why: "Without it the mixture would be that much more acid; an estimate."})

@@ -180,24 +180,14 @@ func reasonOf(row compare.Row, made []review.Finding) string {
 	return ""
 }
 
-// editsOf lists the edits of a review, those that ask for the same thing on one
+// editsOf lists the things of a review that can be written, those on one
 // line as one.
-func editsOf(findings []review.Finding) []editView {
+func editsOf(res *review.Result) []editView {
 	var out []editView
-	for i := range findings {
-		f := &findings[i]
-		if !f.Mendable() {
-			continue
+	for _, t := range res.Things() {
+		if t.Mendable {
+			out = append(out, editView{Keys: t.Keys, ID: "edit-" + thousands(len(out)+1), Do: t.Do, Line: t.Line})
 		}
-		line := 0
-		if f.Line != nil {
-			line = *f.Line
-		}
-		if n := len(out); n > 0 && out[n-1].Line == line && out[n-1].Do == f.Do {
-			out[n-1].Keys = append(out[n-1].Keys, f.Key())
-			continue
-		}
-		out = append(out, editView{Keys: []string{f.Key()}, ID: "edit-" + thousands(len(out)+1), Do: f.Do, Line: line})
 	}
 	return out
 }

@@ -80,7 +80,7 @@ func (s *Server) showCompare(c *gin.Context) {
 	}
 	if v.With != nil {
 		rows, scale := sh.reviewer.Columns(req, v.With)
-		v.Rows, v.Counts = rows, countColumns(rows)
+		v.Rows, v.Counts = rows, countColumns(rows, res, v.With)
 		v.Scale = "the recipe gives no amount to measure the batch by"
 		if scale > 0 {
 			v.Scale = "the tested amounts are scaled to " + decimal(scale) + " of the tested batch"
@@ -103,10 +103,15 @@ func nearWords(n review.Near) string {
 	return "does not cover it"
 }
 
-func countColumns(rows []review.Column) string {
+// countColumns says how the lines stand; what is to change is counted as the review does
+// where it compares with the same procedure.
+func countColumns(rows []review.Column, res *review.Result, with *procedure.Procedure) string {
 	counts := map[string]int{}
 	for _, r := range rows {
 		counts[r.As]++
+	}
+	if res.Tested == with {
+		counts["change"] = len(res.Things())
 	}
 	s := ""
 	for _, x := range [][2]string{{"same", "the same"}, {"permitted", "permitted"}, {"change", "to change"}, {"never", "never"}, {"serving", "for serving"}, {"left out", "left out that must be there"}, {"not needed", "left out, not needed for safety"}} {

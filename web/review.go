@@ -43,6 +43,8 @@ type reviewView struct {
 	// of an untested mixture.
 	Edits int
 	Parts *partsView
+	// Relatives are tested recipes near one that has no process.
+	Relatives []relativeView
 	// Picked is true where somebody chose the procedure; Version says what the
 	// newest version was made for.
 	Picked  bool
@@ -152,7 +154,7 @@ const askedFirst = 3
 
 func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
 	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
-		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts),
+		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts), Relatives: viewRelatives(res, k.ElevationFt),
 		Picked: r.Procedure != "" && res.Procedure != nil, ChosenSeen: store.ChosenMark(r.Procedure)}
 	var est acidity.Estimate
 	v.Estimate, est = s.viewEstimate(r, k)
@@ -181,7 +183,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 		notes[*f.Line] = append(notes[*f.Line], n)
 	}
 	if res.Procedure == nil || res.Tested.Acidity != "low-acid" {
-		pushNotes(est, notes)
+		pushNotes(est, res.Main, notes)
 	}
 	for _, l := range res.Lines {
 		if l.Kind == recipe.Note {
@@ -265,7 +267,7 @@ func meant(r store.Recipe) string {
 
 func pathWords(res *review.Result) string {
 	if res.Procedure == nil {
-		return "compared with the whole library: none near enough"
+		return "compared with the whole library: none covers it"
 	}
 	same := res.Count("same")
 	parts := []string{thousands(same) + " " + plural("line", same) + " the same"}
@@ -327,7 +329,7 @@ func editsOffered(res *review.Result) []editView {
 	if res.Verdict != review.Change {
 		return nil
 	}
-	return editsOf(res.Findings)
+	return editsOf(res)
 }
 
 func viewParts(p *review.Parts) *partsView {

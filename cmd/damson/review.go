@@ -99,7 +99,7 @@ func (k *kitchenFlags) reviewAll(r *reviewing, names []string, cmd *cobra.Comman
 			worst = max(worst, status(v))
 			sum[v]++
 		}
-		if _, err := cmd.OutOrStdout().Write(o.out); err != nil {
+		if _, err := io.WriteString(cmd.OutOrStdout(), k.fitted(o.out, cmd.OutOrStdout())); err != nil {
 			return &exit{code: exitFault, err: err}
 		}
 		bar.draw(i + 1)
@@ -119,6 +119,14 @@ func (k *kitchenFlags) reviewAll(r *reviewing, names []string, cmd *cobra.Comman
 		return &exit{code: worst, silent: true}
 	}
 	return nil
+}
+
+// fitted is what a review says, wrapped for who reads it; JSON is left alone.
+func (k *kitchenFlags) fitted(out []byte, w io.Writer) string {
+	if k.asJSON {
+		return string(out)
+	}
+	return wrap(string(out), width(w))
 }
 
 // printAmended writes the recipe of a file with every edit made. The status is
@@ -222,21 +230,7 @@ func printReview(w io.Writer, r *review.Result) {
 	if r.Procedure != nil {
 		fmt.Fprintf(w, "Compared with: %s (%s, from memory)\n", r.Procedure.Title, r.Procedure.Source)
 	}
-	for _, f := range r.Findings {
-		where := "  recipe"
-		if f.Line != nil {
-			where = fmt.Sprintf("  line %d", *f.Line)
-		}
-		do := f.Do
-		if !strings.HasSuffix(do, "?") {
-			do += "."
-		}
-		fmt.Fprintf(w, "%s [%s, %s] %s %s", where, f.Severity, f.Code, do, f.Message)
-		if f.Remedy != "" {
-			fmt.Fprintf(w, " %s", f.Remedy)
-		}
-		fmt.Fprintf(w, " (%s)\n", f.Source)
-	}
+	printFindings(w, r.Findings)
 	list, head := r.Methods, "Process:"
 	if len(r.After) > 0 {
 		list, head = r.After, "Once changed:"
@@ -253,6 +247,7 @@ func printReview(w io.Writer, r *review.Result) {
 		for _, s := range r.Today() {
 			fmt.Fprintln(w, "  "+s)
 		}
+		printRelatives(w, r.Relatives)
 	} else {
 		fmt.Fprintln(w, head)
 		for _, p := range list {
@@ -274,4 +269,68 @@ func printReview(w io.Writer, r *review.Result) {
 		fmt.Fprintf(w, " Assumed: %s.", strings.Join(r.Assumed, ", "))
 	}
 	fmt.Fprintln(w, "\nFollow the canner maker's book. Never leave a pressure canner. Selling? Local rules decide.")
+}
+
+// graver orders findings as they are printed: what decides first, what is only said last.
+var graver = []string{review.Stop, review.Change, review.Care, review.Note}
+
+// printFindings writes what was found, the worst first, each with the lines that it is of.
+func printFindings(w io.Writer, list []review.Finding) {
+	for _, severity := range graver {
+		done := map[string]bool{}
+		for i := range list {
+			f := &list[i]
+			says := f.Code + f.Do + f.Message
+			if f.Severity != severity || done[says] {
+				continue
+			}
+			done[says] = true
+			do := f.Do
+			if !strings.HasSuffix(do, "?") {
+				do += "."
+			}
+			fmt.Fprintf(w, "  %s [%s, %s] %s %s", linesOf(list[i:], f), f.Severity, f.Code, do, f.Message)
+			if f.Remedy != "" {
+				fmt.Fprintf(w, " %s", f.Remedy)
+			}
+			fmt.Fprintf(w, " (%s)\n", f.Source)
+		}
+	}
+}
+
+// linesOf names the lines of which the findings say what f says.
+func linesOf(list []review.Finding, f *review.Finding) string {
+	var lines []string
+	for i := range list {
+		if x := &list[i]; x.Line != nil && x.Severity == f.Severity && x.Code == f.Code && x.Do == f.Do && x.Message == f.Message && !contains(lines, strconv.Itoa(*x.Line)) {
+			lines = append(lines, strconv.Itoa(*x.Line))
+		}
+	}
+	switch len(lines) {
+	case 0:
+		return "recipe"
+	case 1:
+		return "line " + lines[0]
+	}
+	return "lines " + strings.Join(lines, ", ")
+}
+
+// printRelatives writes the tested recipes near one that has no process.
+func printRelatives(w io.Writer, list []review.Relative) {
+	if len(list) > 0 {
+		fmt.Fprintln(w, "Tested recipes near it, each with a time for it alone:")
+	}
+	for _, r := range list {
+		p := r.Process
+		fmt.Fprintf(w, "  %s: %s", r.Procedure.Title, review.Describe(p.Method, p.Gauge, p.Jar, p.Pack, p.Minutes, p.PSI))
+		for i, no := range r.LinesOut {
+			if i == 0 {
+				fmt.Fprint(w, "; it does not have line ")
+			} else {
+				fmt.Fprint(w, ", ")
+			}
+			fmt.Fprint(w, no)
+		}
+		fmt.Fprintln(w)
+	}
 }

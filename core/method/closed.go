@@ -27,7 +27,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if len(p.c.all) > 60 {
 		u = p.c // in one breath: the clause by itself
 	}
-	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber() || p.says("first minute", "second minute", "few minutes", "a minute", "a little while", "a while")) && !p.negated() {
+	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber() || p.says("first minute", "second minute", "few minutes", "a minute", "a little while", "a while")) && !p.negated() || p.does("turn switch shut kill cut") && p.says("off") && p.hasClass(Burner) && u.hasAny([]string{"after the first", "after a minute", "after a few", "after a while", "after a little while", "half way", "halfway"}) && !p.negated() && !p.at.Done {
 		return "process-short", "heat off"
 	}
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
@@ -287,6 +287,21 @@ func (p *passage) objectsFor(a Act) []chunk {
 	return p.c.chunks()
 }
 
+// governed reports whether a negator before the verb at v denies it, and no other verb: "never
+// skip", not "don't forget to skip".
+func (p *passage) governed(v int) bool {
+	for i := v - 1; i >= 0; i-- {
+		w := &p.c.t[i]
+		if negators[w.low] && w.low != "without" && w.low != "no" {
+			return true
+		}
+		if w.isVerb && !w.aux {
+			return false
+		}
+	}
+	return false
+}
+
 // spared reports a step or an acid that is skipped, saved or forgotten.
 func (p *passage) spared(acts []Act) (string, string) {
 	if p.negated() {
@@ -296,7 +311,7 @@ func (p *passage) spared(acts []Act) (string, string) {
 	for _, v := range c.verbIndexes() {
 		switch c.t[v].verb {
 		case "skip", "omit", "spare", "save", "forget", "leave", "miss":
-			if c.t[v].verb == "leave" && !c.particle(v, "out") || p.deniedBefore(v) {
+			if c.t[v].verb == "leave" && !c.particle(v, "out") || p.governed(v) {
 				continue
 			}
 			for _, ch := range c.chunks() {

@@ -62,8 +62,9 @@ type Clause struct {
 	puts [][2]int
 	// Why says in a word how the kind came about.
 	Why string
-	// About is what the clause speaks of, as a code of findings.
-	About string
+	// About is what the clause speaks of, as a code of findings; Refused is "refused" where it
+	// says what is not done, "withheld" where it says what is not there.
+	About, Refused string
 	// Early is true before the first jar is filled.
 	Early bool
 	// Phase is the part of the canning day.
@@ -83,8 +84,9 @@ type Where struct {
 	Running bool
 	// Over is true where the process has ended too: what is said of it looks back.
 	Over bool
-	// About is what the clause before spoke of, as a code of findings.
-	About string
+	// About is what the clause before spoke of, as a code of findings; Refused what it said is
+	// not done, or not there.
+	About, Refused string
 	// ToFill is true while the text goes on to fill jars.
 	ToFill bool
 	// Serving is true under a heading for the opened jar, or right behind such a
@@ -133,7 +135,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		p.serving = serving
 		if i > 0 {
-			p.at.About = out[i-1].About
+			p.at.About, p.at.Refused = out[i-1].About, out[i-1].Refused
 		}
 		got := p.read()
 		if i > 0 && p.leavesItOut() {
@@ -199,11 +201,12 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			}
 		}
 		got.Phase = p.phaseOf(got.Acts)
-		switch got.About = p.about(); {
+		got.About = p.about()
+		switch {
 		case got.undone:
-			got.About = refused
+			got.Refused = refused
 		case got.Negated && len(got.absent) > 0:
-			got.About = withheld
+			got.Refused = withheld
 		}
 		got.Early = at.ToFill && !at.Filled
 		got.shown(c)
@@ -495,13 +498,13 @@ func (p *passage) read() Clause {
 		}
 		return Clause{Kind: Serve, Why: "the opened jar"}
 	}
-	if p.at.Method && !p.at.Done && p.othersDo() && p.at.About != "" && p.at.About != refused && p.at.About != withheld {
+	if p.at.Method && !p.at.Done && p.othersDo() && p.at.About != "" {
 		return Clause{Kind: Unread, Code: p.at.About, Why: "others do"}
 	}
 	if acidCodes[p.at.About] && len(p.c.t) <= 5 && p.says("no idea", "not a clue", "who knows", "no notion", "don't know", "never checked", "couldn't say") {
 		return Clause{Kind: Unread, Code: "weak-vinegar", Why: "a strength that nobody knows"}
 	}
-	if p.at.About == refused && p.takesBack() || p.at.About == withheld && p.doesAfterAll() {
+	if p.at.Refused == refused && p.takesBack() || p.at.Refused == withheld && p.doesAfterAll() {
 		return Clause{Kind: Unread, Why: "what was not to be done, after all"}
 	}
 	if p.at.Filled && !p.at.Done && p.barePounds() {
@@ -515,6 +518,12 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: row.Doubt, Why: row.Why}
 		}
 		return Clause{Kind: row.Kind, Why: row.Why, Negated: p.negated(), plain: true}
+	}
+	if v := p.reminds(); v > 0 {
+		told := &passage{c: p.c.onward(v), at: p.at, r: p.r, before: p.before, after: p.after}
+		if got := told.read(); got.Kind == Unread {
+			return got
+		}
 	}
 	if p.refrains() {
 		return Clause{Kind: Talk, Why: leftUndone, undone: true}

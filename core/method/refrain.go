@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -24,6 +26,9 @@ func (p *passage) refrains() bool {
 	}
 	if p.after != nil && ((&passage{c: p.after, r: p.r, at: p.at}).takesBack() || (&passage{c: p.after}).contrasts() && p.reported()) {
 		return false // "never whisk in flour dry; mix it with water first", "the book says never to, but"
+	}
+	if p.after != nil && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar", "acid")) {
+		return false // "never double the lemon, halve it"
 	}
 	if told := (&passage{c: p.denied(v), at: p.at, r: p.r, after: p.after}); told.wouldHarm() {
 		return true
@@ -58,7 +63,7 @@ func (p *passage) wouldHarm() bool {
 	}
 	switch {
 	case got.Kind == Unread:
-		return wrongs[got.Code]
+		return wrongs[got.Code] && (got.Code != "process-short" || told.cutsShort())
 	case got.Kind == Doing && p.at.Filled && !p.at.Done && (told.c.measured(english.Duration) && told.does("pull take lift") || told.says("instead")):
 		return true
 	case got.Kind == Doing && told.hasClass(Jar) && told.says("gallon", "gallons", "half-gallon", "half-gallons", "half gallon"):
@@ -72,6 +77,13 @@ func (p *passage) wouldHarm() bool {
 // wrongs are the codes of what nobody must do; a code that stands for a step that was left
 // out, or for words that were not understood, is none of them.
 var wrongs = set("unclear-amount puree thick-sauce thickener dairy fat oven open-kettle cooker-not-canner method-mismatch process-short pressure-low vent cooling lid jar-type jar-size headspace acid-swap acid-short solids-ratio cured-meat starch-solid canner-water")
+
+// cutsShort reports words of a time that is cut short: the denial of a whole time is none.
+func (p *passage) cutsShort() bool {
+	return p.any(shortWords) && !p.says("full time", "whole time", "all the time", "tested time", "full twenty")
+}
+
+var shortWords = set("early half off only less short shorter sooner first few one two three minute stop cut skip lost light in when instead early trim shave")
 
 // harmfulActs harm wherever they are done.
 var harmfulActs = set("puree mash thicken retighten oven-process cooker-process force-cool invert microwave no-process self-seal wax-seal drop dishwasher-process sun below-boil-hold warm-jar-in-oven vacuum-seal smoke dilute top-up-time")
@@ -143,12 +155,19 @@ func (p *passage) doesAfterAll() bool {
 		if next == "always" || next == "still" || next == "just" || next == "often" {
 			next = next + " " + p.word(i+2)
 		}
-		if afterAll[next] && !p.negated() && !p.names(stuff) {
+		if n := i + 1 + strings.Count(next, " "); afterAll[next] && backWords[p.word(n+1)] && !p.names(stuff) {
 			return true
 		}
 	}
 	return false
 }
+
+// backWords may stand behind it.
+var backWords = func() map[string]bool {
+	m := set("it so that this these those anyway all every just and but regardless though because as since . , ! for when whenever myself ourselves them too always")
+	m[""] = true
+	return m
+}()
 
 // afterAll is what the cook says who does what was denied.
 var afterAll = map[string]bool{"do": true, "did": true, "have": true, "always do": true, "always did": true, "always have": true, "still do": true, "just do": true, "often do": true, "ignore": true, "always ignore": true}
@@ -204,6 +223,36 @@ func (p *passage) denied(v int) *clause {
 	return c
 }
 
+// reminds returns the word from which on the clause tells what it only leads up to, -1 where it
+// does not: "don't forget to", "be sure to", "the secret is to". What stands behind is read as
+// well by itself.
+func (p *passage) reminds() int {
+	for _, lead := range leads {
+		n := len(lead)
+		if len(p.c.t) <= n {
+			continue
+		}
+		for at := 0; at < 2 && at+n < len(p.c.t); at++ {
+			same := true
+			for k := range lead {
+				same = same && p.word(at+k) == lead[k]
+			}
+			if w := &p.c.t[min(at+n, len(p.c.t)-1)]; same && w.Kind == words.Word && w.verb != "" && w.low == w.verb {
+				return at + n
+			}
+		}
+	}
+	return -1
+}
+
+// leads are words before what is told to do.
+var leads = func() (out [][]string) {
+	for _, s := range []string{"don't forget to", "do not forget to", "dont forget to", "never forget to", "remember to", "be sure to", "make sure to", "make sure you", "the secret is to", "the trick is to", "it is best to", "it's best to", "we like to", "i like to", "you can also", "you could also", "you may also", "the thing is to", "the best way is to", "feel free to", "try to", "try and", "go on and", "i tend to", "we tend to"} {
+		out = append(out, strings.Fields(s))
+	}
+	return out
+}()
+
 // deniedVerb returns the word from which on the clause is denied, -1 where it is not, or not
 // surely: "never stir in", "we do not", "it is a mistake to", "the book says not to".
 func (p *passage) deniedVerb() int {
@@ -223,7 +272,7 @@ func (p *passage) deniedVerb() int {
 			if i+1 < len(t) && t[i+1].low == "you" && w == "don't" && p.word(i+2) == "dare" {
 				return next(i + 3) // "don't you dare"
 			}
-			if !p.leads(i) {
+			if !p.leading(i) {
 				return -1
 			}
 			if w == "never" && p.word(i+1) == "to" {
@@ -231,7 +280,7 @@ func (p *passage) deniedVerb() int {
 			}
 			return next(i + 1)
 		case w == "not" && i > 0 && (t[i-1].low == "do" || t[i-1].low == "must" || t[i-1].low == "will" || t[i-1].low == "should" || t[i-1].low == "can"):
-			if !p.leads(i - 1) {
+			if !p.leading(i - 1) {
 				return -1
 			}
 			return next(i + 1)
@@ -246,8 +295,8 @@ func (p *passage) deniedVerb() int {
 	return -1
 }
 
-// leads reports whether the negator at i leads the clause, or stands behind the cook alone.
-func (p *passage) leads(i int) bool {
+// leading reports whether the negator at i leads the clause, or stands behind the cook alone.
+func (p *passage) leading(i int) bool {
 	for k := 0; k < i; k++ {
 		switch l := p.word(k); {
 		case l == "i" || l == "we" || l == "you" || l == "and" || l == "so" || l == "but" || l == "please" || l == "remember" || l == "just" || l == "now" || l == "here" || l == "also" || l == "say" || l == "says" || l == "book" || l == "the" || l == "to" || l == "whatever" || l == "do" || l == "must" || l == "will" || l == "should":

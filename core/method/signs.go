@@ -193,6 +193,9 @@ var sparingly = []string{"go easy", "easy on", "go light", "light on", "a light 
 
 // acidHalved reports acid that is halved, quartered or spared by a verb.
 func (p *passage) acidHalved() bool {
+	if p.at.Method && !p.negated() && p.hasClass(Acid) && p.says("less", "fewer") && p.says("than it says", "than it asks", "than the recipe", "than they say", "than the book", "than you think", "than you would", "than called for", "than it calls") {
+		return true
+	}
 	if p.at.Method && !p.negated() && (p.hasClass(Acid) || p.says("lemon", "lime")) && p.says(sparingly...) {
 		return true
 	}
@@ -416,6 +419,9 @@ func (p *passage) lastLook() (code, why string) {
 	}
 	if p.eatsDoubtful() {
 		return "lid", doubtedJar
+	}
+	if p.notTheCanner() {
+		return "method-mismatch", "no canner"
 	}
 	if p.at.Done {
 		switch {

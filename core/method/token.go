@@ -373,6 +373,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	if w.low == "fish" && next.low != "out" && next.low != "it" && next.low != "them" && next.low != "the" {
 		return false // "fish oil"
 	}
+	if w.low == "add" && fresh && (next.edible || next.low == "plenty" || next.low == "lots" || next.low == "heaps") {
+		return true
+	}
 	nounish := w.entry.Noun() != 0 || w.class != ""
 	inflected := w.low != w.verb && (strings.HasSuffix(w.low, "ed") || strings.HasSuffix(w.low, "ing") || !strings.HasSuffix(w.low, "s"))
 	if multi && !(r.prefers(w.verb) && fresh && i+2 < len(t) && w.class == Canner) {
@@ -421,7 +424,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		if w.class == Food && w.food == nil && w.low == w.verb && (next.low == "across" || next.low == "into" || next.low == "lengthwise" || next.low == "thin" || next.low == "thinly") {
 			return r.prefers(w.verb) // "slice across the grain"
 		}
-		if w.class != "" && w.low == w.verb && next.low == "in" && i+2 < len(t) && (t[i+2].edible || stuff[t[i+2].class]) {
+		if w.class != "" && w.low == w.verb && next.low == "in" && r.goesIn(t, i+2) {
 			return r.prefers(w.verb) // "mix in sago"
 		}
 		if w.class != "" {
@@ -469,6 +472,19 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 }
 
 var numbers = set("one two three four five six seven eight nine ten eleven twelve several few many")
+
+// goesIn reports whether something that may go into a pot is named from i on, past its amount.
+func (r *Reader) goesIn(t []token, i int) bool {
+	for k := i; k < len(t) && k < i+5 && t[k].Kind != words.Mark && !prepositionsBut[t[k].low]; k++ {
+		if t[k].edible || stuff[t[k].class] && t[k].class != Pronoun {
+			return true
+		}
+	}
+	return false
+}
+
+// prepositionsBut end what goes in; "of" stands within it.
+var prepositionsBut = set("with over on at to for from by until till while and")
 
 // subjectBefore reports whether a pronoun, auxiliary or "to" stands directly
 // before, past adverbs.

@@ -21,6 +21,8 @@ func (p *passage) wrongly(acts []Act) (code, why string) {
 		return "lid", "a band that is forced"
 	case p.onlyLess(acts):
 		return "puree", "only not so long"
+	case p.notTheCanner():
+		return "method-mismatch", "no canner"
 	case p.steamNotAwaited():
 		return "vent", "no steam awaited"
 	case p.notInCanner():
@@ -76,6 +78,16 @@ func (p *passage) onlyLess(acts []Act) bool {
 		}
 	}
 	return false
+}
+
+// notTheCanner reports closed jars that go through a machine or a place that is no canner, or
+// one way in the stead of another: "we do it in the microwave", "in a water bath instead".
+func (p *passage) notTheCanner() bool {
+	if !p.at.Filled || p.at.Done || p.negated() || p.third() && !p.oneself() || !p.does("do put run use give process finish seal cook set can steam") && !p.says("do it", "do them", "do mine", "do these") {
+		return false
+	}
+	return p.says("in the microwave", "in a microwave", "through the dishwasher", "in the dishwasher", "in the slow cooker", "in a slow cooker", "in the air fryer", "in the rice cooker", "in the crock pot", "in the dehydrator", "in the smoker", "on the barbecue", "in the tumble dryer") ||
+		p.says("instead") && p.says("bath", "oven", "kettle", "pot", "cooker", "steamer", "stockpot") && !p.says("instead of the oven", "instead of a")
 }
 
 // steamNotAwaited reports that nobody waits for the steam: "don't wait for the steam".

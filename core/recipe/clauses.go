@@ -62,6 +62,9 @@ func (r *Reader) settle(st *Step) {
 		if a.Tag == "reduce" && heatReduced.MatchString(st.Text[a.At:]) {
 			continue // "bring to a boil, reduce, simmer 3 min"
 		}
+		if a.Tag == "half-solids" && halfWay.MatchString(a.Text) && (otherHalf.MatchString(st.Text[a.At:]) || !halfOfJar.MatchString(st.Text[max(0, a.At-60):min(len(st.Text), a.At+40)])) {
+			continue // "half way through I stir it"
+		}
 		if c != nil && c.Denied() && (a.Tag == "puree" || a.Tag == "thicken" || a.Tag == "reduce") {
 			continue // "this is not the creamy kind"
 		}
@@ -193,3 +196,10 @@ func plainEnglish(word string) bool {
 	e, _ := english.Lookup(noun)
 	return e.Noun() != english.NounFood || e.Verb() != 0 || words.Fold(low) == ""
 }
+
+// "Half way" is of the jar only where the jar, or what fills it, is spoken of.
+var (
+	halfWay   = pattern.MustCompile(`(?i)^half[ -]?way$`)
+	otherHalf = pattern.MustCompile(`(?i)^half[ -]?way\s+(through|along|done|there|cooked|between|down|into)`)
+	halfOfJar = pattern.MustCompile(`(?i)\b(jars?|pints?|quarts?|fill|fills|filled|filling|solids?|ladle|pack|packed|spoon)\b`)
+)

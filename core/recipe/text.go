@@ -216,7 +216,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
-				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: aboutLast(rec.Steps), Names: own, Another: another, Times: times}
+				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				over = over || done && st.ends()
 				given := false
@@ -325,13 +325,13 @@ func ownNames(own map[string]bool, l *Line) {
 // served reports whether the sentence before was at the table.
 func served(steps []*Step) bool { return len(steps) > 0 && steps[len(steps)-1].Serving }
 
-// aboutLast is what the last clause read spoke of.
-func aboutLast(steps []*Step) string {
+// lastOf is the last clause read.
+func lastOf(steps []*Step) method.Clause {
 	if len(steps) == 0 || len(steps[len(steps)-1].Clauses) == 0 {
-		return ""
+		return method.Clause{}
 	}
 	c := steps[len(steps)-1].Clauses
-	return c[len(c)-1].About
+	return c[len(c)-1]
 }
 
 // headingAt reports whether the line i heads what follows, and returns it bare.

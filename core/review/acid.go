@@ -203,11 +203,19 @@ func (b *bench) strengthen(i int, in *procedure.Ingredient) func(*draft) {
 // dose writes the tested amount of an acid.
 func (b *bench) dose(in *procedure.Ingredient) string {
 	if in.Per != "" {
-		s := said(in.Amount, in.Unit) + " " + in.Name + " to each " + string(in.Per)
+		jar, times := in.Per, 1.0
+		switch {
+		case in.Per == quantity.PintJar && b.jar.Value == quantity.QuartJar:
+			jar, times = quantity.QuartJar, 2
+		case in.Per == quantity.PintJar && b.jar.Value == quantity.HalfPint:
+			jar, times = quantity.HalfPint, 0.5
+		}
+		s := said(in.Amount*times, in.Unit) + " " + in.Name + " to each " + string(jar)
 		for _, o := range in.Options {
-			s += ", or " + said(o.Amount, o.Unit) + " " + o.Name
+			s += ", or " + said(o.Amount*times, o.Unit) + " " + o.Name
 		}
 		switch {
+		case jar != in.Per || b.jar.Value == in.Per:
 		case in.Per == quantity.PintJar && b.proc.Has(procedure.Filter{Jar: quantity.QuartJar}):
 			s += " (twice that to a quart)"
 		case in.Per == quantity.PintJar && b.proc.Has(procedure.Filter{Jar: quantity.HalfPint}):

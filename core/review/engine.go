@@ -167,14 +167,21 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 	if req.Recipe.Made > 0 {
 		res.already(req.Recipe.Made)
 	}
+	res.Findings = onceEach(res.Findings)
 	sortFindings(res.Findings)
 	b.findings = res.Findings
 	res.Judgements = b.judgements(res.Lines)
 	res.Serving = serving(best, res.Verdict)
 	res.Assumed = assumed(req, d)
 	res.Questions = res.questions()
+	if i := mainItem(d); i >= 0 {
+		res.Main = d.items[i].line
+	}
 	res.Sentence = sentence(&res, b)
 	res.Question = e.question(tried)
+	if res.Procedure == nil && (res.Verdict == Untested || res.Verdict == Stop) {
+		res.Relatives = e.relatives(d, req)
+	}
 	if req.Stance == Guideline && res.Verdict == Untested {
 		res.Parts = e.parts(d, req, b)
 	}

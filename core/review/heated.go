@@ -48,7 +48,7 @@ func (b *bench) shortHeat() (heat, bool) {
 		return heat{}, false
 	}
 	i := slices.IndexFunc(b.proc.Needs, func(r procedure.Requirement) bool { return r.Minutes > 0 })
-	if i < 0 {
+	if i < 0 || b.main < 0 || b.items[b.main].ref == nil {
 		return heat{}, false
 	}
 	best := heat{need: b.proc.Needs[i]}

@@ -414,6 +414,9 @@ func (b *bench) namesJar(j quantity.Jar) bool {
 
 // generous notes a process that is longer or hotter than tested.
 func (b *bench) generous(list []procedure.Process, m recipe.SaidMinutes, hasMinutes bool) {
+	if len(b.methods) > 0 && !slices.ContainsFunc(list, func(p procedure.Process) bool { return p.Method == b.methods[0].Value }) {
+		return // hours in a water bath are not held against minutes under pressure
+	}
 	if hasMinutes && m.Minutes > float64(longest(list).Minutes) {
 		b.report(Finding{Code: "process-long", Severity: Note, Line: at(m.Line), Do: sprint("%d minutes are enough", longest(list).Minutes)})
 	}

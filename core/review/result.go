@@ -114,6 +114,8 @@ type Result struct {
 	Findings  []Finding           `json:"findings"`
 	Lines     []*recipe.Line      `json:"lines"`
 
+	// Main is the line of what it is made of, 0 where none is known.
+	Main int `json:"-"`
 	// Made is true where the jars exist already and were not made as tested.
 	Made bool `json:"-"`
 	// Questions counts the sentences that are asked about.
@@ -132,6 +134,9 @@ type Result struct {
 	// Apart are procedures for foods of a mixture that nothing covers: they can be
 	// canned by themselves and combined when serving.
 	Apart []ProcedureRef `json:"apart,omitempty"`
+	// Relatives are tested recipes near one that is untested or must stop; they are other
+	// recipes, and their processes are for them alone.
+	Relatives []Relative `json:"relatives,omitempty"`
 	// Question is the one thing to ask where the recipe fits several procedures
 	// whose processes differ; nil where nothing is open.
 	Question *Question `json:"question,omitempty"`

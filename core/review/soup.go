@@ -288,9 +288,9 @@ func (b *bench) slowest(i int) {
 			longest, jar = m, r.Jar
 		}
 	}
-	if longest > 0 {
+	if longest > 0 && b.minutesFor(procedure.Process{Jar: jar}) < float64(longest) {
 		b.report(Finding{Code: "process-short", Severity: Care, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: sprint("On its own it takes %d minutes", longest),
-			Message: sprint("The published soup time stands, because half the jar is liquid; canned alone, %s take %d minutes in %ss.", b.items[i].name, longest, jar),
+			Message: sprint("The published soup time stands, because half the jar is liquid; canned alone, a %s of %s takes %d minutes.", jar, b.items[i].name, longest),
 			Remedy:  "Process the longer time if you want the margin.", Source: own.Citation()})
 	}
 }

@@ -115,21 +115,14 @@ var numbers = []string{"Nothing", "One thing", "Two things", "Three things", "Fo
 
 // sentence puts the verdict in words.
 func sentence(r *Result, b *bench) string {
-	n := 0
-	places := map[string]bool{}
-	for _, f := range r.Findings {
-		if f.Severity == Change || f.Severity == Stop {
-			key := f.Code
-			if f.Line != nil {
-				key = sprint("%d %s", *f.Line, f.Ingredient)
-			}
-			places[key] = true
-		}
-	}
-	n = len(places)
-	count := numberWord(n)
-	stand := "stand"
-	if n == 1 {
+	n := len(r.Things())
+	count, stand := numberWord(n), "stand"
+	switch {
+	case r.Questions == 1:
+		count += " and one question"
+	case r.Questions > 1:
+		count += sprint(" and %d questions", r.Questions)
+	case n == 1:
 		stand = "stands"
 	}
 	switch r.Verdict {
