@@ -1,6 +1,7 @@
 package review
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/procedure"
@@ -79,13 +80,22 @@ func (e *Reviewer) Columns(req Request, p *procedure.Procedure) (rows []Column, 
 		}
 		rows = append(rows, c)
 	}
+	for i := range b.findings {
+		f := &b.findings[i]
+		if f.Severity == Change && f.Line == nil && !slices.ContainsFunc(rows, func(c Column) bool { return c.Why == f.Do }) {
+			rows = append(rows, Column{Text: "the recipe as a whole", Tested: f.Remedy, As: Change, Why: f.Do})
+		}
+	}
 	for i := range b.steps {
 		st := &b.steps[i]
+		var why []string
 		for _, f := range b.findings {
-			if f.Severity == Change && f.Line != nil && *f.Line == st.No && (f.Ingredient == "" || strings.Contains(strings.ToLower(st.Text), strings.ToLower(f.Ingredient))) {
-				rows = append(rows, Column{Line: st.No, Text: st.Text, Tested: "a sentence of the method", As: Change, Why: f.Do})
-				break
+			if f.Severity == Change && f.Line != nil && *f.Line == st.No && (f.Ingredient == "" || strings.Contains(strings.ToLower(st.Text), strings.ToLower(f.Ingredient))) && !slices.Contains(why, f.Do) {
+				why = append(why, f.Do)
 			}
+		}
+		if len(why) > 0 {
+			rows = append(rows, Column{Line: st.No, Text: st.Text, Tested: "a sentence of the method", As: Change, Why: strings.Join(why, "; ")})
 		}
 	}
 	return rows, b.scale

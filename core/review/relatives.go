@@ -17,13 +17,15 @@ type Relative struct {
 }
 
 // What makes a relative: at least this share of the mixture is in it; a tested main food that
-// the mixture lacks counts against it, a like kind of product for it. Common practice, no
+// the mixture lacks counts against it, a like kind of product for it; what the title names
+// and the tested recipe lacks must be less than the last share. Common practice, no
 // source: they order what is shown and decide nothing.
 const (
 	relatives    = 3
 	leastKinship = 0.3
 	lacking      = 0.4
 	likeKind     = 0.15
+	mostNamed    = 0.4
 )
 
 // relatives returns the tested recipes nearest to a draft that nothing covers, at most three.
@@ -75,7 +77,7 @@ func (e *Reviewer) kinship(d *draft, p *procedure.Procedure) float64 {
 	if main < 0 || !in(&d.items[main]) || !e.leadsWith(p, &d.items[main]) {
 		return 0
 	}
-	shared, total := 0.0, 0.0
+	shared, total, named := 0.0, 0.0, 0.0
 	for i := range d.items {
 		it := &d.items[i]
 		if it.serving || it.choice || it.fromStep || it.ref != nil && it.ref.In("water", "salt", "dry-seasoning") {
@@ -90,10 +92,13 @@ func (e *Reviewer) kinship(d *draft, p *procedure.Procedure) float64 {
 		case in(it):
 			shared += cups
 		case it.ref != nil && titleHas(d.folded, foldTitle(it.name)) && !it.ref.In("herb", "dry-seasoning"):
-			return 0 // pickled eggs are no relish, whatever is in them
+			named = max(named, cups)
+			if !ok {
+				return 0 // pickled eggs are no relish, whatever is in them
+			}
 		}
 	}
-	if total == 0 {
+	if total == 0 || named > mostNamed*total {
 		return 0
 	}
 	mains, without := 0, 0
