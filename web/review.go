@@ -47,10 +47,10 @@ type reviewView struct {
 	Relatives []relativeView
 	// Picked is true where somebody chose the procedure; Version says what the
 	// newest version was made for.
-	Picked  bool
+	Picked bool
 	// ChosenSeen is the print of the procedure that was chosen.
 	ChosenSeen string
-	Version string
+	Version    string
 	// Rests says on how many rows from memory the process rests; Unseen is
 	// their number.
 	Rests  string

@@ -35,6 +35,10 @@ func (p *passage) beside() string {
 		return "somebody to ask"
 	case p.spoilsSeal():
 		return "a reason"
+	case p.does("check inspect examine look feel") && (p.hasClass(Jar) || p.hasClass(Rim)) && p.says(damage...) && !p.puts() && !p.c.hasNumber():
+		return "jars looked over"
+	case p.at.Done && p.c.kind == condition && p.c.hasAny(inDoubt) && p.after != nil && p.after.hasAny([]string{"throw", "discard", "bin it", "destroy", "goes out", "out it goes", "away"}):
+		return "a jar thrown out"
 	case p.floats():
 		return "how it turns out"
 	case p.does("happen") && p.at.Done && !p.hasClass(Jar) && !p.hasClass(Canner) && !p.c.hasNumber() && !p.puts():

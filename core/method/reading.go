@@ -203,10 +203,12 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.Phase = p.phaseOf(got.Acts)
 		got.About = p.about()
 		switch {
-		case got.undone:
+		case got.undone, got.Negated && len(got.absent) > 0 && p.after != nil && (p.after.joint == "before" || p.after.joint == "until" || p.after.joint == "till"):
 			got.Refused = refused
 		case got.Negated && len(got.absent) > 0:
 			got.Refused = withheld
+		case c.kind != mainClause || c.joint == "before":
+			got.Refused = p.at.Refused
 		}
 		got.Early = at.ToFill && !at.Filled
 		got.shown(c)
@@ -607,7 +609,7 @@ func (p *passage) read() Clause {
 				a.Minutes = m.Min
 			}
 		}
-		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && p.namesFood() || s.verb < 0 && a.Name == "cover-with-liquid" && p.overVessel() {
+		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && (p.namesFood() || p.c.joint == "before") || s.verb < 0 && a.Name == "cover-with-liquid" && p.overVessel() {
 			continue
 		}
 		if s.verb >= 0 && thrown[p.c.t[s.verb].verb] && putting[a.Name] && !p.puts() {

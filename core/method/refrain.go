@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -21,7 +22,7 @@ func (p *passage) refrains() bool {
 	if v < 0 || p.c.kind != mainClause && p.c.joint != "and" && p.c.joint != "but" && p.word(0) != "whatever" || p.deniedInPart(v) {
 		return false
 	}
-	if a := p.after; a != nil && (a.kind == condition && !p.says("to see", "to know", "to tell", "and see") || a.joint == "until" || a.joint == "unless" || a.joint == "before" || a.joint == "till" || a.joint == "or" || a.joint == "without") {
+	if a := p.after; a != nil && (a.kind == condition && !p.says("to see", "to know", "to tell", "and see") || a.joint == "until" || a.joint == "unless" || a.joint == "before" && !a.hasAny([]string{"canning", "processing", "it goes in the jar", "they go in the jar", "you can it", "you can them"}) || a.joint == "till" || a.joint == "or" || a.joint == "without") {
 		return false // "do not open it until the pin is down"
 	}
 	if p.after != nil && ((&passage{c: p.after, r: p.r, at: p.at}).takesBack() || (&passage{c: p.after}).contrasts() && p.reported()) {
@@ -53,12 +54,7 @@ func (p *passage) wouldHarm() bool {
 	if code, _ := told.lastLook(); wrongs[code] {
 		return true
 	}
-	for _, a := range got.Acts {
-		if safety[a.Name] != "" {
-			return false
-		}
-	}
-	if guarding[p.c.t[0].verb] {
+	if guarding[p.c.t[0].verb] || got.Kind != Unread && slices.ContainsFunc(got.Acts, func(a Act) bool { return safety[a.Name] != "" }) {
 		return false
 	}
 	switch {
@@ -83,7 +79,7 @@ func (p *passage) cutsShort() bool {
 	return p.any(shortWords) && !p.says("full time", "whole time", "all the time", "tested time", "full twenty")
 }
 
-var shortWords = set("early half off only less short shorter sooner first few one two three minute stop cut skip lost light in when instead early trim shave")
+var shortWords = set("early half off only less short shorter sooner first few one two three minute stop cut skip lost light in when instead early trim shave hurry hurries rush")
 
 // harmfulActs harm wherever they are done.
 var harmfulActs = set("puree mash thicken retighten oven-process cooker-process force-cool invert microwave no-process self-seal wax-seal drop dishwasher-process sun below-boil-hold warm-jar-in-oven vacuum-seal smoke dilute top-up-time")
@@ -106,7 +102,7 @@ func (p *passage) foreign() bool {
 		w := &p.c.t[i]
 		switch {
 		case w.inner || w.isVerb:
-		case p.at.Names[w.Text], w.class == Acid, w.class == Salt, w.class == Water, w.class == Liquid, w.class == Sugar, w.class == Jar, w.class == Lid, w.class == Canner, w.class == Vague:
+		case p.at.Names[w.Text], w.class == Acid, w.class == Salt, w.class == Water, w.class == Liquid, w.class == Sugar, w.class == Jar && w.Text != "jar", w.class == Lid, w.class == Canner, w.class == Vague:
 			return false
 		case w.Text == "lemon" || w.Text == "lime" || w.Text == "vinegar" || w.Text == "acid" || w.Text == "pectin" || w.Text == "liquid":
 			return false

@@ -44,7 +44,7 @@ const (
 )
 
 // byItself are words of a pressure that falls when the time is up, as it should.
-var byItself = []string{"zero", "itself", "its own", "naturally", "natural", "time is up", "time's up", "timer", "when done", "finished", "after processing", "open the", "remove the", "before opening", "weight off", "take the weight"}
+var byItself = []string{"zero", "itself", "its own", "naturally", "natural", "time is up", "time's up", "timer", "when done", "finished", "after processing", "open the", "remove the", "before opening", "weight off", "take the weight", "turn off", "turned off", "heat off", "off the heat", "off the burner", "burner off", "gas off", "heat is off", "flame off"}
 
 // pressureLowered reports a pressure that is let down before the time is up: "let the
 // pressure fall half way through", "take a pound off the pressure".
@@ -98,7 +98,7 @@ func (p *passage) steamNotAwaited() bool {
 // notInCanner reports jars that are not processed in the canner: "don't do them in the canner".
 func (p *passage) notInCanner() bool {
 	return p.at.Filled && !p.at.Done && p.negated() && p.does("do put process run can") && p.hasClass(Canner) && p.says("in the canner", "through the canner", "into the canner", "in a canner") && !p.c.hasNumber() &&
-		!p.says("until", "before", "cold", "hot", "too", "more than", "over", "dry", "on the bottom", "directly", "straight", "if", "touching", "jars that", "without", "all at once")
+		!p.says("until", "before", "cold", "hot", "too", "more than", "over", "dry", "on the bottom", "directly", "straight", "if", "touching", "rack", "jars that", "without", "all at once")
 }
 
 // oldLids reports lids that are not new: "don't use new lids".
@@ -190,7 +190,7 @@ func (p *passage) eatsDoubtful() bool {
 	if !p.at.Done || !p.c.hasAny(inDoubt) || p.negated() {
 		return false
 	}
-	if u.hasAny([]string{"throw", "discard", "destroy", "bin", "rubbish", "trash", "fridge", "refrigerator", "refrigerate", "freezer", "freeze", "24 hours", "same day", "straight away", "that day", "without tasting", "dispose", "first", "next", "today", "tonight"}) {
+	if u.hasAny([]string{"throw", "discard", "destroy", "bin", "rubbish", "trash", "fridge", "refrigerator", "refrigerate", "freezer", "freeze", "24 hours", "same day", "straight away", "that day", "without tasting", "dispose", "first", "next", "today", "tonight", "that night", "that evening", "for supper", "for dinner", "for lunch", "icebox", "ice box", "chill", "cold", "within", "soon"}) {
 		return false
 	}
 	return p.does("taste try eat sample keep save store shelve boil use reheat feed tighten scrape open") || u.hasAny([]string{"and eat", "to eat"})
