@@ -34,7 +34,7 @@ func (p *passage) wrongly(acts []Act) (code, why string) {
 	case p.eatsDoubtful():
 		return "lid", doubtedJar
 	}
-	return "", ""
+	return p.badly()
 }
 
 // lowering are verbs that make less of what they are said of; lessened need "off" or "down".
