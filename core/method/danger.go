@@ -23,7 +23,7 @@ func (p *passage) danger(acts []Act) (code, why string) {
 // safety are the acts that must be done where the procedure asks for them, with
 // the code, or the doubt, of leaving them undone.
 var safety = map[string]string{"peel": "unpeeled-root", "soak": "dry-legume-unsoaked", "vent": "vent", "process": "process-short", "pressure-process": "process-short", "boil-bath": "process-short",
-	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "drain", "trim": "trim", "skim": "trim", "headspace": "headspace", "wipe-rim": "rims", "band": "lid", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style", "weight-on": "vent", "hold": "process-short", "natural-cool": "cooling"}
+	"boil": "pack-style", "heat": "pack-style", "brown": "pack-style", "drain": "drain", "trim": "trim", "skim": "trim", "headspace": "headspace", "wipe-rim": "rims", "band": "lid", "rinse": "base-added", "dose-jar": "acid-short", "restart": "process-short", "blanch": "pack-style", "weight-on": "vent", "simmer": "pack-style", "hold": "process-short", "natural-cool": "cooling"}
 
 // smokedOrCured reports meat or fish that is smoked or cured here.
 func (p *passage) smokedOrCured(acts []Act) (string, string) {
@@ -62,6 +62,9 @@ func (p *passage) undone(acts []Act) (string, string) {
 		}
 		if a.Name == "peel" && !p.says("peel", "peeled", "peeling", "skin", "skins", "pare", "jackets") {
 			continue
+		}
+		if (a.Name == "boil" || a.Name == "simmer") && a.Undone && p.at.Filled && !p.at.Done && !p.says("over", "dry", "hard", "too", "away", "until", "before", "off", "again", "down") {
+			return "process-short", "not boiling"
 		}
 		if code := safety[a.Name]; code != "" && a.Undone && !(a.Name == "band" && (p.at.Done || p.says("too", "down"))) && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "more than", "once you", "once the", "dry", "longer", "all the way") {
 			return code, "a step undone"

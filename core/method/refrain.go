@@ -70,16 +70,55 @@ func (p *passage) wouldHarm() bool {
 	return false
 }
 
+// deniesSafety reports a clause that denies, wholly, a step of safety or the acid: "it is a
+// mistake to soak them", "we never bring it to full pressure". It returns the code.
+func (p *passage) deniesSafety() (code, why string) {
+	v := p.deniedVerb()
+	if v < 0 || p.deniedInPart(v) || p.after != nil && (p.after.kind == condition || p.after.joint == "until" || p.after.joint == "till" || p.after.joint == "before" || p.after.joint == "unless") {
+		return "", ""
+	}
+	told := &passage{c: p.denied(v), at: p.at, r: p.r, after: p.after}
+	if !p.at.Filled && told.hasClass(Acid) && (told.puts() || told.does("use")) && !told.says("fresh", "homemade", "home-made", "wine vinegar", "raw", "squeezed", "zest", "peel") {
+		return "no-acid-added", "acid that is not to go in"
+	}
+	for _, a := range told.c.acts(p.at.Closed) {
+		if a.frame.Undone {
+			continue
+		}
+		switch a.frame.Act {
+		case "come-to-pressure":
+			return "pressure-low", "a step denied"
+		case "soak", "peel", "vent":
+			return safety[a.frame.Act], "a step denied"
+		case "discard", "check-seal":
+			if told.c.hasAny(inDoubt) || told.says("mouldy", "moldy", "mould", "mold") || a.frame.Act == "check-seal" {
+				return "lid", doubtedJar
+			}
+		}
+	}
+	switch {
+	case p.at.Filled && !p.at.Done && told.does("use put hang set") && told.hasClass(Weight):
+		return "pressure-low", "no weight"
+	case p.at.Filled && !p.at.Done && told.does("put set place fit") && told.says("lids on", "the lids"):
+		return "lid", "no lids"
+	case p.at.Done && told.does("wait") && (told.hasClass(Pressure) || told.says("pressure", "to drop", "to fall")):
+		return "cooling", "the pressure is not awaited"
+	case p.at.Done && told.does("throw discard") && told.says("mouldy", "moldy", "mould", "mold"):
+		return "lid", doubtedJar
+	}
+	return "", ""
+}
+
 // wrongs are the codes of what nobody must do; a code that stands for a step that was left
 // out, or for words that were not understood, is none of them.
-var wrongs = set("unclear-amount puree thick-sauce thickener dairy fat oven open-kettle cooker-not-canner method-mismatch process-short pressure-low vent cooling lid jar-type jar-size headspace acid-swap acid-short solids-ratio cured-meat starch-solid canner-water")
+var wrongs = set("unclear-amount puree thick-sauce thickener dairy fat oven open-kettle cooker-not-canner method-mismatch process-short pressure-low vent cooling lid jar-type jar-size headspace acid-swap acid-short solids-ratio cured-meat starch-solid")
 
 // cutsShort reports words of a time that is cut short: the denial of a whole time is none.
 func (p *passage) cutsShort() bool {
 	return p.any(shortWords) && !p.says("full time", "whole time", "all the time", "tested time", "full twenty")
 }
 
-var shortWords = set("early half off only less short shorter sooner first few one two three minute stop cut skip lost light in when instead early trim shave hurry hurries rush")
+var shortWords = set("early half off only less short shorter sooner first few one two three minute stop cut skip lost when instead early trim shave hurry hurries rush")
 
 // harmfulActs harm wherever they are done.
 var harmfulActs = set("puree mash thicken retighten oven-process cooker-process force-cool invert microwave no-process self-seal wax-seal drop dishwasher-process sun below-boil-hold warm-jar-in-oven vacuum-seal smoke dilute top-up-time")

@@ -34,6 +34,9 @@ func (p *passage) wrongly(acts []Act) (code, why string) {
 	case p.eatsDoubtful():
 		return "lid", doubtedJar
 	}
+	if code, why = p.deniesSafety(); why != "" {
+		return code, why
+	}
 	return p.badly()
 }
 
