@@ -3,3 +3,6 @@
 package review_test
 
 func sampled(int, int) bool { return true }
+
+// rounds makes it more than fifty thousand sentences.
+const rounds = 300

@@ -1,7 +1,0 @@
-//go:build adversary
-
-package review_test
-
-// rounds is how often the grammar speaks of each class in each kitchen: more than fifty
-// thousand sentences.
-const rounds = 480
