@@ -63,7 +63,7 @@ func (p *passage) undone(acts []Act) (string, string) {
 		if a.Name == "peel" && !p.says("peel", "peeled", "peeling", "skin", "skins", "pare", "jackets") {
 			continue
 		}
-		if (a.Name == "boil" || a.Name == "simmer") && a.Undone && p.at.Filled && !p.at.Done && !p.says("over", "dry", "hard", "too", "away", "until", "before", "off", "again", "down") {
+		if (a.Name == "boil" || a.Name == "simmer") && a.Undone && p.at.Filled && !p.at.Done && p.says("boil", "boils", "boiling", "simmer", "simmers", "bubble") && !p.says("over", "dry", "hard", "too", "away", "until", "before", "off", "again", "down") {
 			return "process-short", "not boiling"
 		}
 		if code := safety[a.Name]; code != "" && a.Undone && !(a.Name == "band" && (p.at.Done || p.says("too", "down"))) && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "more than", "once you", "once the", "dry", "longer", "all the way") {
