@@ -2,14 +2,13 @@ package web
 
 import (
 	"context"
-	"math"
 	"sync"
 
+	"damson/core/phlog"
 	"damson/store"
 )
 
-// measures are the highest pH by recipe, of the newest day on which any of it was measured:
-// worked out when a recipe is first looked at, and anew when the log has changed.
+// measures are the pH that governs each recipe (phlog.Governing): worked out when a recipe is first looked at, and anew when the log has changed.
 type measures struct {
 	mu      sync.Mutex
 	of      map[int64]float64
@@ -69,16 +68,10 @@ func (s *Server) highestOf(ctx context.Context, recipe int64) (float64, error) {
 	if b.calibrations, err = s.store.Calibrations(ctx); err != nil {
 		return 0, err
 	}
-	highest, day := 0.0, ""
+	var found phlog.Governing
 	err = s.store.EachReading(ctx, recipe, func(r store.Reading) error { // newest first
-		if day != "" && day != r.OnDay {
-			return nil
-		}
-		if sum := b.readingOf(r).Judge(); sum.Highest != 0 {
-			day = r.OnDay
-			highest = max(highest, math.Round(sum.Highest*100)/100)
-		}
+		found.Add(r.OnDay, b.readingOf(r))
 		return nil
 	})
-	return highest, err
+	return found.PH(), err
 }

@@ -10,7 +10,7 @@ import (
 
 // relativeView is a tested recipe near one that has no process.
 type relativeView struct {
-	ID, Title, Process string
+	ID, Title, Process, Acid string
 	// Out are the lines that it does not have, as they are written.
 	Out []string
 }
@@ -19,7 +19,11 @@ func viewRelatives(res *review.Result, feet int) []relativeView {
 	var out []relativeView
 	for _, r := range res.Relatives {
 		row := viewProcesses([]procedure.Process{r.Process}, feet)[0]
-		v := relativeView{ID: r.Procedure.ID, Title: r.Procedure.Title, Process: strings.Join(nonEmpty(row.Method, row.Jars, row.Minutes, row.Pressure), ", ")}
+		process := []string{row.Method, row.Jars, row.Minutes}
+		if row.Pressure != "" {
+			process = append(process, row.Pressure)
+		}
+		v := relativeView{ID: r.Procedure.ID, Title: r.Procedure.Title, Process: strings.Join(process, ", "), Acid: row.Acid}
 		for _, no := range r.LinesOut {
 			v.Out = append(v.Out, "line "+strconv.Itoa(no)+", “"+lineText(res, no)+"”")
 		}
@@ -36,14 +40,4 @@ func lineText(res *review.Result, no int) string {
 		}
 	}
 	return ""
-}
-
-func nonEmpty(list ...string) []string {
-	var out []string
-	for _, s := range list {
-		if s != "" {
-			out = append(out, s)
-		}
-	}
-	return out
 }

@@ -11,6 +11,7 @@ import (
 
 	"damson/core/elevation"
 	"damson/core/food"
+	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/review"
 )
@@ -251,11 +252,7 @@ func printReview(w io.Writer, r *review.Result) {
 	} else {
 		fmt.Fprintln(w, head)
 		for _, p := range list {
-			fmt.Fprintf(w, "  %s; headspace %s in", review.Describe(p.Method, p.Gauge, p.Jar, p.Pack, p.Minutes, p.PSI), quantity.Number(p.HeadspaceIn))
-			if p.AcidPerJar != "" {
-				fmt.Fprintf(w, "; in each jar %s", p.AcidPerJar)
-			}
-			fmt.Fprintln(w)
+			fmt.Fprintln(w, "  "+processLine(&p))
 		}
 	}
 	for i, s := range r.Serving {
@@ -306,13 +303,26 @@ func linesOf(list []review.Finding, f *review.Finding) string {
 			lines = append(lines, strconv.Itoa(*x.Line))
 		}
 	}
-	switch len(lines) {
-	case 0:
+	if len(lines) == 0 {
 		return "recipe"
-	case 1:
+	}
+	return lineNumbers(lines)
+}
+
+func lineNumbers(lines []string) string {
+	if len(lines) == 1 {
 		return "line " + lines[0]
 	}
 	return "lines " + strings.Join(lines, ", ")
+}
+
+// processLine is a process with all that it is safe by: headspace, and acid in each jar.
+func processLine(p *procedure.Process) string {
+	s := fmt.Sprintf("%s; headspace %s in", review.Describe(p.Method, p.Gauge, p.Jar, p.Pack, p.Minutes, p.PSI), quantity.Number(p.HeadspaceIn))
+	if p.AcidPerJar != "" {
+		s += "; in each jar " + p.AcidPerJar
+	}
+	return s
 }
 
 // printRelatives writes the tested recipes near one that has no process.
@@ -322,14 +332,13 @@ func printRelatives(w io.Writer, list []review.Relative) {
 	}
 	for _, r := range list {
 		p := r.Process
-		fmt.Fprintf(w, "  %s: %s", r.Procedure.Title, review.Describe(p.Method, p.Gauge, p.Jar, p.Pack, p.Minutes, p.PSI))
-		for i, no := range r.LinesOut {
-			if i == 0 {
-				fmt.Fprint(w, "; it does not have line ")
-			} else {
-				fmt.Fprint(w, ", ")
-			}
-			fmt.Fprint(w, no)
+		fmt.Fprintf(w, "  %s: %s", r.Procedure.Title, processLine(&p))
+		var out []string
+		for _, no := range r.LinesOut {
+			out = append(out, strconv.Itoa(no))
+		}
+		if len(out) > 0 {
+			fmt.Fprintf(w, "; it does not have %s", lineNumbers(out))
 		}
 		fmt.Fprintln(w)
 	}

@@ -27,7 +27,7 @@ func (p *passage) clockWrong(acts []Act) (string, string) {
 	if len(p.c.all) > 60 {
 		u = p.c // in one breath: the clause by itself
 	}
-	if p.does("turn switch shut kill cut take") && p.says("off") && p.hasClass(Burner) && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber() || p.says("first minute", "second minute", "few minutes", "a minute", "a little while", "a while")) && !p.negated() || p.does("turn switch shut kill cut") && p.says("off") && p.hasClass(Burner) && u.hasAny([]string{"after the first", "after a minute", "after a few", "after a while", "after a little while", "half way", "halfway"}) && !p.negated() && !p.at.Done {
+	if p.heatOffAfter(u) {
 		return "process-short", "heat off"
 	}
 	if u.hasAny([]string{"timing", "clock", "timer", "count", "counting", "start time", "time it", "time them"}) && p.says("steam starts", "when it steams", "once it steams", "begins to rise", "begin to rise", "starts to rise", "first steam", "first hiss", "hisses", "is lit", "go in", "goes in", "from cold", "straight away", "lid goes on", "put the lid on", "lid is on", "you put them in", "i put them in", "they go in", "stove on", "turn on", "right away") && !p.negated() {
@@ -229,7 +229,7 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 		return "", ""
 	}
 	for i := range p.c.t {
-		if w := &p.c.t[i]; w.edible && w.food == nil && w.class == "" && !w.inner && !w.name && p.does(mixingIn) && !harmlessNouns[w.Text] && !kitchen[w.Text] && prepositions[p.word(i-1)] == (p.word(i-1) == "in" || p.word(i-1) == "with" || p.word(i-1) == "of") {
+		if p.edibleAt(i) && p.does(mixingIn) {
 			return "unknown-ingredient", "an unknown thing goes in"
 		}
 	}
@@ -285,6 +285,28 @@ func (p *passage) objectsFor(a Act) []chunk {
 		}
 	}
 	return p.c.chunks()
+}
+
+// heatOffAfter reports heat that goes off when a time has passed that is no process: "turn off
+// the heat after the first minute".
+func (p *passage) heatOffAfter(u *clause) bool {
+	if p.negated() || !p.says("off") || !p.hasClass(Burner) {
+		return false
+	}
+	if p.does("turn switch shut kill cut take") && p.says("after") && (p.c.measured(english.Duration) || p.c.hasNumber() || p.says("first minute", "second minute", "few minutes", "a minute", "a little while", "a while")) {
+		return true
+	}
+	return !p.at.Done && p.does("turn switch shut kill cut") && u.hasAny([]string{"after the first", "after a minute", "after a few", "after a while", "after a little while", "half way", "halfway"})
+}
+
+// edibleAt reports a thing at i that may go into a pot, named by no food and no tool, and not
+// the place of something else.
+func (p *passage) edibleAt(i int) bool {
+	w, before := &p.c.t[i], p.word(i-1)
+	if !w.edible || w.food != nil || w.class != "" || w.inner || w.name || harmlessNouns[w.Text] || kitchen[w.Text] {
+		return false
+	}
+	return !prepositions[before] || before == "in" || before == "with" || before == "of"
 }
 
 // governed reports whether a negator before the verb at v denies it, and no other verb: "never

@@ -12,7 +12,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.wrongly, p.signs} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.misused, p.signs} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -65,6 +65,9 @@ func (p *passage) undone(acts []Act) (string, string) {
 		}
 		if (a.Name == "boil" || a.Name == "simmer") && a.Undone && p.at.Filled && !p.at.Done && p.says("boil", "boils", "boiling", "simmer", "simmers", "bubble") && !p.says("over", "dry", "hard", "too", "away", "until", "before", "off", "again", "down") {
 			return "process-short", "not boiling"
+		}
+		if a.Name == "weight-on" && p.after != nil && (p.after.joint == "until" || p.after.joint == "till" || p.after.joint == "before" || p.after.kind == condition) {
+			continue // "don't put the weight on before it steams"
 		}
 		if code := safety[a.Name]; code != "" && a.Undone && !(a.Name == "band" && (p.at.Done || p.says("too", "down"))) && !p.says("too long", "hard", "again", "over", "before", "until", "too much", "more than", "once you", "once the", "dry", "longer", "all the way") {
 			return code, "a step undone"

@@ -205,7 +205,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		switch {
 		case got.undone, got.Negated && len(got.absent) > 0 && p.after != nil && (p.after.joint == "before" || p.after.joint == "until" || p.after.joint == "till"):
 			got.Refused = refused
-		case got.Negated && len(got.absent) > 0:
+		case got.Negated && len(got.absent) > 0, p.deniedVerb() >= 0:
 			got.Refused = withheld
 		case c.kind != mainClause || c.joint == "before":
 			got.Refused = p.at.Refused
@@ -488,6 +488,9 @@ type passage struct {
 }
 
 func (p *passage) read() Clause {
+	if p.at.Refused != "" && p.doesAfterAll() || p.at.Refused == refused && !p.serving && p.takesBack() {
+		return Clause{Kind: Unread, Why: "what was not to be done, after all"}
+	}
 	if p.serving {
 		if !p.touches() {
 			return Clause{Kind: Talk, Why: "nothing touched"}
@@ -505,9 +508,6 @@ func (p *passage) read() Clause {
 	}
 	if acidCodes[p.at.About] && len(p.c.t) <= 5 && p.says("no idea", "not a clue", "who knows", "no notion", "don't know", "never checked", "couldn't say") {
 		return Clause{Kind: Unread, Code: "weak-vinegar", Why: "a strength that nobody knows"}
-	}
-	if p.at.Refused == refused && p.takesBack() || p.at.Refused == withheld && p.doesAfterAll() {
-		return Clause{Kind: Unread, Why: "what was not to be done, after all"}
 	}
 	if p.at.Filled && !p.at.Done && p.barePounds() {
 		return Clause{Kind: Doing, Why: "figures"}
@@ -538,7 +538,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.wrongly, p.signs, p.plunged} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.misused, p.signs, p.plunged} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}

@@ -47,11 +47,11 @@ func (p *passage) refrains() bool {
 // wouldHarm reports that the clause would harm if it were done, and is no step that a
 // procedure asks for.
 func (p *passage) wouldHarm() bool {
-	told, got := p, p.read()
-	if got.Kind != Serve && told.harms(got.Acts) {
+	got := p.read()
+	if got.Kind != Serve && p.harms(got.Acts) {
 		return true
 	}
-	if code, _ := told.lastLook(); wrongs[code] {
+	if code, _ := p.lastLook(); wrongs[code] {
 		return true
 	}
 	if guarding[p.c.t[0].verb] || got.Kind != Unread && slices.ContainsFunc(got.Acts, func(a Act) bool { return safety[a.Name] != "" }) {
@@ -59,13 +59,13 @@ func (p *passage) wouldHarm() bool {
 	}
 	switch {
 	case got.Kind == Unread:
-		return wrongs[got.Code] && (got.Code != "process-short" || told.cutsShort())
-	case got.Kind == Doing && p.at.Filled && !p.at.Done && (told.c.measured(english.Duration) && told.does("pull take lift") || told.says("instead")):
+		return wrongs[got.Code] && (got.Code != "process-short" || p.cutsShort())
+	case got.Kind == Doing && p.at.Filled && !p.at.Done && (p.c.measured(english.Duration) && p.does("pull take lift") || p.says("instead")):
 		return true
-	case got.Kind == Doing && told.hasClass(Jar) && told.says("gallon", "gallons", "half-gallon", "half-gallons", "half gallon"):
+	case got.Kind == Doing && p.hasClass(Jar) && p.says("gallon", "gallons", "half-gallon", "half-gallons", "half gallon"):
 		return true
-	case got.Kind == Doing && told.puts():
-		return told.foreign() && (p.after == nil || p.after.kind == mainClause) && told.onlyPuts()
+	case got.Kind == Doing && p.puts():
+		return p.foreign() && (p.after == nil || p.after.kind == mainClause) && p.onlyPuts()
 	}
 	return false
 }
@@ -297,7 +297,7 @@ func (p *passage) deniedVerb() int {
 			for k < len(t) && (adverbs[t[k].low] && !t[k].isVerb || t[k].low == "ever") {
 				k++
 			}
-			if k < len(t) && t[k].Kind == words.Word && (t[k].isVerb && !t[k].aux || t[k].verb != "" && t[k].low == t[k].verb && p.r.prefers(t[k].verb)) && !sparing[t[k].verb] && !bothers2[t[k].verb] && (t[k].low == t[k].verb || t[i].low == "never") {
+			if k < len(t) && t[k].Kind == words.Word && (t[k].isVerb && !t[k].aux || t[k].verb != "" && t[k].low == t[k].verb && p.r.prefers(t[k].verb)) && !sparing[t[k].verb] && !mindVerbs[t[k].verb] && (t[k].low == t[k].verb || t[i].low == "never") {
 				return k
 			}
 			return -1
@@ -323,8 +323,6 @@ func (p *passage) deniedVerb() int {
 			return next(i + 2)
 		case (w == "not" || w == "never") && p.word(i+1) == "to" && p.does("say tell warn state insist advise") && i > 0:
 			return next(i + 2)
-		case (w == "avoid" || w == "refrain") && i == 0:
-			return -1
 		}
 	}
 	return -1
@@ -333,18 +331,18 @@ func (p *passage) deniedVerb() int {
 // leading reports whether the negator at i leads the clause, or stands behind the cook alone.
 func (p *passage) leading(i int) bool {
 	for k := 0; k < i; k++ {
-		switch l := p.word(k); {
-		case l == "i" || l == "we" || l == "you" || l == "and" || l == "so" || l == "but" || l == "please" || l == "remember" || l == "just" || l == "now" || l == "here" || l == "also" || l == "say" || l == "says" || l == "book" || l == "the" || l == "to" || l == "whatever" || l == "do" || l == "must" || l == "will" || l == "should":
-		case p.c.t[k].Kind == words.Mark:
-		default:
+		if !beforeDenial[p.word(k)] && p.c.t[k].Kind != words.Mark {
 			return false
 		}
 	}
 	return true
 }
 
-// bothers2 are verbs of the mind: what is denied is the trouble, not the deed.
-var bothers2 = set("bother need worry fuss mind matter know think want like hold care see be have remember understand dream fear seem mean get")
+// beforeDenial are words that may stand before the denial of a clause.
+var beforeDenial = set("i we you and so but please remember just now here also say says book the to whatever do must will should")
+
+// mindVerbs are verbs of the mind: what is denied is the trouble, not the deed.
+var mindVerbs = set("bother need worry fuss mind matter know think want like hold care see be have remember understand dream fear seem mean get")
 
 // guarding are the verbs of steps of safety: to deny them harms.
 var guarding = set("process vent exhaust can boil heat reheat peel pare skin soak drain trim skim wipe rinse blanch brown scald sterilise sterilize cool wait measure")

@@ -168,3 +168,19 @@ func TestMeterFaults(t *testing.T) {
 	}
 	require.Len(t, seen, len(Faults), "60 seeds show every fault")
 }
+
+// The newest day on which anything could be judged governs, by its highest jar; what could not
+// be judged, and what was measured before, is left out.
+func TestGoverning(t *testing.T) {
+	read := func(values ...float64) Reading {
+		return Reading{Sample: "a", How: Brine, Hours: 48, Celsius: 25, CalibratedAt: 25, Compensated: true, Calibrated: true, Acidified: true, Values: values}
+	}
+	var g Governing
+	require.Zero(t, g.PH(), "nothing was measured")
+	g.Add("2026-11-29", Reading{Sample: "none"})
+	require.Zero(t, g.PH(), "what cannot be judged governs nothing")
+	g.Add("2026-11-28", read(3.9, 4.104))
+	g.Add("2026-11-28", read(4.02))
+	g.Add("2026-11-20", read(4.9))
+	require.InDelta(t, 4.10, g.PH(), 1e-9)
+}

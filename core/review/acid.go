@@ -203,11 +203,13 @@ func (b *bench) strengthen(i int, in *procedure.Ingredient) func(*draft) {
 // dose writes the tested amount of an acid.
 func (b *bench) dose(in *procedure.Ingredient) string {
 	if in.Per != "" {
+		// A jar that the procedure has no row for goes by the pint's, and has its acid.
 		jar, times := in.Per, 1.0
-		switch {
-		case in.Per == quantity.PintJar && b.jar.Value == quantity.QuartJar:
+		switch own := b.proc.Has(procedure.Filter{Jar: b.jar.Value}); {
+		case in.Per != quantity.PintJar || !own:
+		case b.jar.Value == quantity.QuartJar:
 			jar, times = quantity.QuartJar, 2
-		case in.Per == quantity.PintJar && b.jar.Value == quantity.HalfPint:
+		case b.jar.Value == quantity.HalfPint:
 			jar, times = quantity.HalfPint, 0.5
 		}
 		s := said(in.Amount*times, in.Unit) + " " + in.Name + " to each " + string(jar)

@@ -569,7 +569,7 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	isMain := false
 	for _, k := range e.leads[p] {
 		in := &p.Ingredients[k]
-		isMain = isMain || it.ref != nil && (closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0)
+		isMain = isMain || it.maybe(in)
 	}
 	if p.Product == "stock" {
 		return kind == "stock"
@@ -627,7 +627,7 @@ func (e *Reviewer) holds(d *draft, p *procedure.Procedure) bool {
 		there := false
 		for i := range d.items {
 			it := &d.items[i]
-			there = there || !it.serving && it.ref != nil && (closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0)
+			there = there || !it.serving && it.maybe(in)
 		}
 		if there && in.Role != procedure.Salt && in.Role != procedure.Seasoning && in.Role != procedure.Liquid {
 			found++

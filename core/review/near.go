@@ -71,7 +71,7 @@ func (e *Reviewer) akin(d *draft, id identity, req Request, have []Near) []Near 
 // leadsWith reports whether p is made of the item's food.
 func (e *Reviewer) leadsWith(p *procedure.Procedure, it *item) bool {
 	for _, k := range e.leads[p] {
-		if in := &p.Ingredients[k]; it.ref != nil && (closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0) {
+		if it.maybe(&p.Ingredients[k]) {
 			return true
 		}
 	}

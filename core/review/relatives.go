@@ -1,6 +1,7 @@
 package review
 
 import (
+	"cmp"
 	"slices"
 
 	"damson/core/procedure"
@@ -40,15 +41,7 @@ func (e *Reviewer) relatives(d *draft, req Request) []Relative {
 			list = append(list, kin{p, s})
 		}
 	}
-	slices.SortStableFunc(list, func(a, b kin) int {
-		switch {
-		case a.score > b.score:
-			return -1
-		case a.score < b.score:
-			return 1
-		}
-		return 0
-	})
+	slices.SortStableFunc(list, func(a, b kin) int { return cmp.Compare(b.score, a.score) })
 	out := []Relative{}
 	for _, k := range list {
 		if len(out) == relatives {
@@ -69,9 +62,7 @@ func (e *Reviewer) relatives(d *draft, req Request) []Relative {
 // procedure is made of and the draft lacks; 0 where it is not made of the draft's main food.
 func (e *Reviewer) kinship(d *draft, p *procedure.Procedure) float64 {
 	in := func(it *item) bool {
-		return it.ref != nil && slices.ContainsFunc(p.Ingredients, func(x procedure.Ingredient) bool {
-			return closeness(it.ref, x.Same) > 0 || closeness(it.ref, x.Like) > 0
-		})
+		return slices.ContainsFunc(p.Ingredients, func(x procedure.Ingredient) bool { return it.maybe(&x) })
 	}
 	main := mainItem(d)
 	if main < 0 || !in(&d.items[main]) || !e.leadsWith(p, &d.items[main]) {
@@ -108,9 +99,7 @@ func (e *Reviewer) kinship(d *draft, p *procedure.Procedure) float64 {
 			continue
 		}
 		mains++
-		if !slices.ContainsFunc(d.items, func(it item) bool {
-			return it.ref != nil && (closeness(it.ref, x.Same) > 0 || closeness(it.ref, x.Like) > 0)
-		}) {
+		if !slices.ContainsFunc(d.items, func(it item) bool { return it.maybe(x) }) {
 			without++
 		}
 	}

@@ -90,3 +90,38 @@ func TestThings(t *testing.T) {
 		}
 	}
 }
+
+// A relative's process is told with the acid that makes it safe.
+func TestRelativesHaveTheirAcid(t *testing.T) {
+	res := reviewText(t, "Tomato and mango relish\n\n10 lb tomatoes, peeled\n1 cup mango\n1 cup cream cheese\n\nFill quarts, process 20 minutes in a water bath.", 300, "dial")
+	require.NotEmpty(t, res.Relatives)
+	require.Contains(t, res.Relatives[0].Procedure.ID, "tomato")
+	require.Contains(t, res.Relatives[0].Process.AcidPerJar, "2 Tbsp bottled lemon juice")
+}
+
+// The dose is told for the jar asked for: a quart has twice the pint's; a jar that the procedure
+// has no row for has the pint's, as its process says; crab has rows of half-pints, with half.
+// USDA Complete Guide 2015, guides 3 and 5, from memory.
+func TestDoseForTheJar(t *testing.T) {
+	const tomatoes = "Whole tomatoes\n\n21 lb tomatoes, peeled\nboiling water\n\nPack raw, cover with boiling water. Process 45 minutes in a boiling water bath."
+	const crab = "Crab meat\n\n5 lb crab meat\nboiling water\n\nPack the meat in jars, cover with boiling water. Process 80 minutes at 11 pounds in a dial gauge pressure canner."
+	for _, x := range []struct{ text, jar, dose string }{
+		{tomatoes, "quart", "Add 2 Tbsp bottled lemon juice to each quart"},
+		{tomatoes, "pint", "Add 1 Tbsp bottled lemon juice to each pint"},
+		{tomatoes, "half-pint", "Add 1 Tbsp bottled lemon juice to each pint"},
+		{crab, "half-pint", "Add 2 Tbsp bottled lemon juice to each half-pint"},
+	} {
+		w := written{ID: x.jar, Text: x.text, Flags: []string{"--elevation", "300ft", "--gauge", "dial", "--jar", x.jar}}
+		req, ok := w.asked(t)
+		require.True(t, ok)
+		res := reviewer.Review(req)
+		said := ""
+		for _, f := range res.Findings {
+			said += f.Do + " " + f.Remedy + "\n"
+		}
+		require.Contains(t, said, x.dose, x.jar)
+		for _, p := range append(res.Methods, res.After...) {
+			require.NotEmpty(t, p.AcidPerJar, x.jar)
+		}
+	}
+}

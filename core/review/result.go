@@ -136,7 +136,7 @@ type Result struct {
 	Apart []ProcedureRef `json:"apart,omitempty"`
 	// Relatives are tested recipes near one that is untested or must stop; they are other
 	// recipes, and their processes are for them alone.
-	Relatives []Relative `json:"relatives,omitempty"`
+	Relatives []Relative `json:"relatives,omitzero"`
 	// Question is the one thing to ask where the recipe fits several procedures
 	// whose processes differ; nil where nothing is open.
 	Question *Question `json:"question,omitempty"`

@@ -202,6 +202,11 @@ func closeness(f *food.Food, names []string) int {
 	return 0
 }
 
+// maybe reports whether the item is the ingredient, or what may stand for it.
+func (it *item) maybe(in *procedure.Ingredient) bool {
+	return it.ref != nil && (closeness(it.ref, in.Same) > 0 || closeness(it.ref, in.Like) > 0)
+}
+
 // matched returns the items that are ingredient k.
 func (b *bench) matched(k int) []int {
 	var out []int

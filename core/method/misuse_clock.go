@@ -1,0 +1,55 @@
+package method
+
+import "damson/core/english"
+
+// The time: a clock that starts early, minutes that are taken off, jars that wait.
+
+// clockBeforeHeat reports a time that is counted before it is hot: "start counting before
+// it boils".
+func (p *passage) clockBeforeHeat() bool {
+	if !p.at.Filled || p.at.Done || p.negated() || !p.hasClass(Clock) && !p.says("counting", "count", "timing", "time", "timer", "clock") {
+		return false
+	}
+	if !p.does("start begin count time set") {
+		return false
+	}
+	u := p.c.unit()
+	return u.hasAny([]string{"before it", "before the water", "before the pot", "before the canner", "before the pressure", "before they", "before the kettle"}) && u.hasAny([]string{"boil", "boils", "boiling", "pressure", "hot", "steams", "steam", "bubbles", "heat", "heats"})
+}
+
+// takesOffTime reports minutes that are taken off the time: "take ten minutes off".
+func (p *passage) takesOffTime() bool {
+	if !p.at.Filled || p.at.Done || p.negated() || !p.says("minute", "minutes") || p.hasClass(Burner) || p.hasClass(Weight) {
+		return false
+	}
+	return p.does("take knock shave cut trim lop chop clip drop save deduct subtract") && p.says("off the time", "off the clock", "off it", "off that", "off this", "minutes off", "minute off", "from the time", "the time by")
+}
+
+// countsUnboiled reports minutes that are counted though nothing boils.
+func (p *passage) countsUnboiled() bool {
+	return p.at.Filled && !p.at.Done && p.does("count start time run") && p.c.unit().hasAny([]string{"although the water is not", "though the water is not", "even if it is not", "even though it is not", "although it is not", "though it is not", "even if the water is not", "whether it boils or not", "whether or not it boils", "even if it is only hot"})
+}
+
+// longWait is how long jars may stand filled before they are processed, in minutes: what
+// stands longer cools. Beyond longestWait it is a pickle that is left to ripen. Common
+// practice, no source.
+const longWait, longestWait = 180, 4 * 1440
+
+// waitsForProcess reports full jars that wait for a day, or cool: "process them tomorrow",
+// "wait two days for a full load".
+func (p *passage) waitsForProcess() bool {
+	if !p.at.Filled || p.at.Done || p.negated() || p.names(stuff) && p.namesFood() {
+		return false
+	}
+	if p.does("wait stand leave keep rest hold let sit") {
+		for _, m := range p.c.m {
+			if m.Kind == english.Duration && m.Min >= longWait && m.Max <= longestWait {
+				return true
+			}
+		}
+	}
+	if p.does("process can run do boil") && p.says("tomorrow", "the next day", "next day", "the day after", "next morning", "in the morning", "at the weekend", "next week", "on the weekend", "another day", "when there is time", "when i have time") {
+		return true
+	}
+	return p.does("go get let be cool turn") && p.says("stone cold", "quite cold", "right down", "cold through", "go cold", "get cold") && p.c.unit().hasAny([]string{"before they go in", "before it goes in", "before processing", "before you process", "before the canner", "before they are processed"})
+}

@@ -1,0 +1,34 @@
+package method
+
+// The food: worked to a mass for a while, filled cold, or without a name.
+
+// onlyLess reports that food is worked to a mass, only not for so long, or not so much: "you
+// must not blend it longer than a minute".
+func (p *passage) onlyLess(acts []Act) bool {
+	for _, a := range acts {
+		if (a.Name == "puree" || a.Name == "mash") && a.Undone && p.says("longer than", "more than", "for long", "for too long", "too long", "too much", "too fine", "too finely", "too smooth", "to death", "any longer", "any more than") {
+			return true
+		}
+	}
+	return false
+}
+
+// thisAndThat reports what goes in without a name: "a bit of this and that", "a few other
+// things", "what is in the pantry".
+func (p *passage) thisAndThat() bool {
+	if !p.at.Method || p.at.Filled || p.negated() || !p.puts() && !p.does("use add put") {
+		return false
+	}
+	return p.says("this and that", "other things", "odds and ends", "bits and bobs", "bits and pieces", "what is in the pantry", "what's in the pantry", "what is in the fridge", "what's in the fridge", "what is in the garden", "what's in the garden", "what is in the cupboard", "what i have", "what you have", "what is lying about", "what is left over", "some extras", "a few extras")
+}
+
+// goesCold reports food that goes cold before it is filled.
+func (p *passage) goesCold() bool {
+	if p.at.Filled || p.at.Done || !p.at.Method || p.negated() || !p.does("chill cool let leave put keep refrigerate") {
+		return false
+	}
+	if !p.says("cold", "chill", "chilled", "right down", "overnight", "in the fridge", "in the refrigerator") || p.says("cold water", "cold tap", "drain", "soak", "salt", "brine", "lime", "ice water") || p.c.unit().hasAny([]string{"reheat", "heat it again", "bring back", "bring it back", "boil again", "back to a boil", "boiling", "drain", "soak"}) {
+		return false
+	}
+	return p.c.unit().hasAny([]string{"before you fill", "before filling", "before it goes in", "before they go in", "before i fill", "before we fill", "fill the jars cold", "fill cold jars", "and fill cold", "filled cold"})
+}
