@@ -13,6 +13,7 @@ import (
 
 	"github.com/stretchr/testify/require"
 
+	"damson/core/review"
 	"damson/store"
 )
 
@@ -122,14 +123,14 @@ func TestPHLog(t *testing.T) {
 	require.Equal(t, http.StatusSeeOther, code)
 
 	reading := url.Values{"meter": {id}, "sample": {"salsa, jars 1 to 3"}, "values": {"3.9 4.0 4.7"}, "how": {"drained and blended"}, "hours": {"48"}, "celsius": {"24"}, "recipe": {"4"}, "day": {today}}
-	require.Equal(t, "change", s.reviewOf(mustRecipe(t, st, 4), mustKitchen(t, st)).Verdict)
+	require.Equal(t, review.Change, s.reviewOf(mustRecipe(t, st, 4), mustKitchen(t, st)).Verdict)
 	code, _ = post("/acidity/readings", reading)
 	require.Equal(t, http.StatusSeeOther, code)
 	review := do(h, http.MethodGet, "/recipes/4", nil).Body.String()
 	require.Contains(t, review, "highest pH 4.70")
 	require.Contains(t, review, "no water bath for it")
 	after := s.reviewOf(mustRecipe(t, st, 4), mustKitchen(t, st))
-	require.Equal(t, "stop", after.Verdict, "over 4.6 is no water bath")
+	require.EqualValues(t, "stop", after.Verdict, "over 4.6 is no water bath")
 	require.Empty(t, after.After)
 	for want, f := range map[string]string{"Type the pH of each jar": "about four"} {
 		bad := url.Values{}

@@ -122,7 +122,7 @@ func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended,
 		v.Edits = append(v.Edits, e)
 	}
 	for _, f := range was.Findings {
-		if f.Severity == review.Change && !f.Mendable() || f.Severity == review.Stop {
+		if f.Severity == review.Amend && !f.Mendable() || f.Severity == review.Halt {
 			v.Open = append(v.Open, s.viewNote(f))
 		}
 	}

@@ -106,20 +106,23 @@ func nearWords(n review.Near) string {
 // countColumns says how the lines stand; what is to change is counted as the review does
 // where it compares with the same procedure.
 func countColumns(rows []review.Column, res *review.Result, with *procedure.Procedure) string {
-	counts := map[string]int{}
+	counts := map[review.Standing]int{}
 	for _, r := range rows {
 		counts[r.As]++
 	}
 	if res.Tested == with {
-		counts["change"] = len(res.Things())
+		counts[review.Changes] = len(res.Things())
 	}
 	s := ""
-	for _, x := range [][2]string{{"same", "the same"}, {"permitted", "permitted"}, {"change", "to change"}, {"never", "never"}, {"serving", "for serving"}, {"left out", "left out that must be there"}, {"not needed", "left out, not needed for safety"}} {
-		if n := counts[x[0]]; n > 0 {
+	for _, x := range []struct {
+		as    review.Standing
+		words string
+	}{{review.Same, "the same"}, {review.Permitted, "permitted"}, {review.Changes, "to change"}, {review.Never, "never"}, {review.Serves, "for serving"}, {review.LeftOut, "left out that must be there"}, {review.NotNeeded, "left out, not needed for safety"}} {
+		if n := counts[x.as]; n > 0 {
 			if s != "" {
 				s += " · "
 			}
-			s += thousands(n) + " " + x[1]
+			s += thousands(n) + " " + x.words
 		}
 	}
 	return s

@@ -37,14 +37,15 @@ type deskRow struct {
 }
 
 // verdictView is a verdict in words, with the name of its mark.
-type verdictView struct{ Code, Words string }
-
-var verdictWords = map[string]string{review.Clear: "Clear", review.Change: "Change first", review.Untested: "Untested", review.Stop: "Stop"}
+type verdictView struct {
+	Code  review.Verdict
+	Words string
+}
 
 // verdictOrder has the worst verdict first.
-var verdictOrder = map[string]int{review.Stop: 0, review.Untested: 1, review.Change: 2, review.Clear: 3}
+var verdictOrder = map[review.Verdict]int{review.Stop: 0, review.Untested: 1, review.Change: 2, review.Clear: 3}
 
-func viewVerdict(code string) verdictView { return verdictView{code, verdictWords[code]} }
+func viewVerdict(v review.Verdict) verdictView { return verdictView{v, v.Words()} }
 
 func (s *Server) desk(c *gin.Context) {
 	ctx := c.Request.Context()
@@ -60,7 +61,7 @@ func (s *Server) desk(c *gin.Context) {
 	}
 	v := deskView{Worst: c.Query("order") == "verdict", Words: words}
 	v.leafThrough(at, len(list), all)
-	counts := map[string]int{}
+	counts := map[review.Verdict]int{}
 	until := now().Add(deskTime)
 	for _, r := range list {
 		res := s.reviewed(r, k)
@@ -121,12 +122,15 @@ func (v *deskView) leafThrough(at, shown, all int) {
 	}
 }
 
-func countWords(counts map[string]int, n int) string {
+func countWords(counts map[review.Verdict]int, n int) string {
 	if n == 0 {
 		return ""
 	}
 	var parts []string
-	for _, x := range []struct{ code, words string }{{review.Stop, "stop"}, {review.Untested, "untested"}, {review.Change, "to change"}, {review.Clear, "clear"}} {
+	for _, x := range []struct {
+		code  review.Verdict
+		words string
+	}{{review.Stop, "stop"}, {review.Untested, "untested"}, {review.Change, "to change"}, {review.Clear, "clear"}} {
 		if counts[x.code] > 0 {
 			parts = append(parts, thousands(counts[x.code])+" "+x.words)
 		}
@@ -141,7 +145,7 @@ func deskWhy(r *review.Result) string {
 	}
 	if r.Verdict == review.Stop {
 		for _, f := range r.Findings {
-			if f.Severity == review.Stop {
+			if f.Severity == review.Halt {
 				return f.Do
 			}
 		}
@@ -162,7 +166,7 @@ func deskNext(r *review.Result) string {
 		var do []string
 		more := 0
 		for _, f := range r.Findings {
-			if f.Severity != review.Change {
+			if f.Severity != review.Amend {
 				continue
 			}
 			if len(do) < 2 {

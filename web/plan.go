@@ -238,14 +238,14 @@ func missingWords(res *review.Result) string {
 	var list []string
 	for _, f := range res.Findings {
 		do := lowerFirst(f.Do)
-		if f.Severity == review.Change && len(list) < 3 && !slices.Contains(list, do) {
+		if f.Severity == review.Amend && len(list) < 3 && !slices.Contains(list, do) {
 			list = append(list, do)
 		}
 	}
 	return "It is not clear yet, so there is no plan. First: " + strings.Join(list, "; ") + "."
 }
 
-func verdictName(v string) string { return strings.ToLower(viewVerdict(v).Words) }
+func verdictName(v review.Verdict) string { return strings.ToLower(viewVerdict(v).Words) }
 
 // at turns minutes of the day's work into a time.
 func (w *planned) at(minutes int) time.Time { return w.zero.Add(time.Duration(minutes) * time.Minute) }

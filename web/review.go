@@ -64,8 +64,8 @@ type cardLine struct {
 	Heading string
 	Amount  string
 	Food    string
-	Detail  string // begins with its own comma or bracket
-	Mark    string // the gravest severity of its notes
+	Detail  string          // begins with its own comma or bracket
+	Mark    review.Severity // the gravest of its notes
 	Notes   []noteView
 }
 
@@ -76,14 +76,18 @@ type cardStep struct {
 	Notes     []noteView
 }
 
-type cardSentence struct{ Text, Mark string }
+type cardSentence struct {
+	Text string
+	Mark review.Severity
+}
 
 // noteView is a finding in the margin.
 type noteView struct {
-	Severity, Label string
-	Do, Why         string
-	Remedy, Source  string
-	Code            string
+	Severity       review.Severity
+	Label          string
+	Do, Why        string
+	Remedy, Source string
+	Code           string
 	// Asked are the words that a question is about and Answers what may be said of
 	// them; Answered is true where it was said.
 	Asked    string
@@ -114,7 +118,7 @@ type partsView struct {
 
 type partRow struct{ Food, Process, Largest, ID, Title string }
 
-var severityWords = map[string]string{review.Stop: "stop", review.Change: "to change", review.Care: "take care", review.Note: "to know"}
+var severityWords = map[review.Severity]string{review.Halt: "stop", review.Amend: "to change", review.Care: "take care", review.Note: "to know"}
 
 type processRow struct{ Method, Jars, Pack, Minutes, Pressure, Headspace, Acid, Steam string }
 
@@ -197,7 +201,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 			v.Steps = append(v.Steps, cardStep{No: st.No, Notes: notes[st.No]})
 		}
 		last := &v.Steps[len(v.Steps)-1]
-		mark := ""
+		var mark review.Severity
 		if len(last.Notes) > 0 && concerns(st, res.Findings) {
 			mark = worst(last.Notes)
 		}
@@ -269,9 +273,12 @@ func pathWords(res *review.Result) string {
 	if res.Procedure == nil {
 		return "compared with the whole library: none covers it"
 	}
-	same := res.Count("same")
+	same := res.Count(review.Same)
 	parts := []string{thousands(same) + " " + plural("line", same) + " the same"}
-	for _, x := range []struct{ as, words string }{{"permitted", " permitted"}, {"change", " to change"}, {"serving", " for serving"}} {
+	for _, x := range []struct {
+		as    review.Standing
+		words string
+	}{{review.Permitted, " permitted"}, {review.Changes, " to change"}, {review.Serves, " for serving"}} {
 		if n := res.Count(x.as); n > 0 {
 			parts = append(parts, thousands(n)+x.words)
 		}
@@ -399,10 +406,10 @@ func concerns(st *recipe.Step, findings []review.Finding) bool {
 	return false
 }
 
-var gravity = map[string]int{review.Stop: 4, review.Change: 3, review.Care: 2, review.Note: 1}
+var gravity = map[review.Severity]int{review.Halt: 4, review.Amend: 3, review.Care: 2, review.Note: 1}
 
-func worst(notes []noteView) string {
-	w := ""
+func worst(notes []noteView) review.Severity {
+	w := review.Severity("")
 	for _, n := range notes {
 		if gravity[n.Severity] > gravity[w] {
 			w = n.Severity

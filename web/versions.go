@@ -7,6 +7,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/compare"
+	"damson/core/review"
 	"damson/store"
 )
 
@@ -91,7 +92,7 @@ func (s *Server) headOf(r store.Recipe, x store.Version, k store.Kitchen) versio
 	res := s.reviewOf(r, k)
 	h := versionHead{No: x.No, When: when(x.CreatedAt), Why: x.Why, Verdict: viewVerdict(res.Verdict)}
 	for _, f := range res.Findings {
-		if gravity[f.Severity] >= gravity["change"] {
+		if gravity[f.Severity] >= gravity[review.Amend] {
 			h.Count++
 		}
 	}

@@ -109,12 +109,12 @@ func TestCard(t *testing.T) {
 	require.Equal(t, "3 cups", v.Lines[0].Amount)
 	require.Equal(t, "carrots", v.Lines[0].Food)
 	require.Equal(t, ", peeled", v.Lines[0].Detail)
-	require.Equal(t, "change", v.Lines[1].Mark)
+	require.Equal(t, review.Amend, v.Lines[1].Mark)
 	require.Len(t, v.Lines[1].Notes, 1, "dairy and fat ask for the same, once")
 	require.Equal(t, "salt and pepper", v.Lines[2].Food, "a line without amount stands as typed")
 	require.Len(t, v.Steps, 1)
 	require.Empty(t, v.Steps[0].Sentences[0].Mark)
-	require.Equal(t, "change", v.Steps[0].Sentences[1].Mark, "the sentence meant is marked, not its neighbour")
+	require.Equal(t, review.Amend, v.Steps[0].Sentences[1].Mark, "the sentence meant is marked, not its neighbour")
 	require.Contains(t, v.Physics, "202.4 °F")
 	require.Contains(t, v.Physics, "steam at")
 }
@@ -128,7 +128,7 @@ func TestDeskWords(t *testing.T) {
 	} {
 		require.Equal(t, want, deskNext(reviewHere(t, text)), text)
 	}
-	require.Equal(t, "2 stop · 1 clear", countWords(map[string]int{"stop": 2, "clear": 1}, 3))
+	require.Equal(t, "2 stop · 1 clear", countWords(map[review.Verdict]int{"stop": 2, "clear": 1}, 3))
 	require.Empty(t, countWords(nil, 0))
 }
 

@@ -91,7 +91,7 @@ func TestDemoVerdicts(t *testing.T) {
 	k, err := st.Kitchen(ctx)
 	require.NoError(t, err)
 	require.Equal(t, 5240, k.ElevationFt)
-	count := map[string]int{}
+	count := map[review.Verdict]int{}
 	for _, r := range list {
 		res := s.reviewOf(r, k)
 		count[res.Verdict]++

@@ -20,7 +20,11 @@ type whatIfView struct {
 	MayNot []whatIfRefusal
 }
 
-type whatIfCase struct{ Label, Code, Words string }
+type whatIfCase struct {
+	Label string
+	Code  review.Verdict
+	Words string
+}
 
 type whatIfRefusal struct{ Names, Why string }
 

@@ -11,7 +11,7 @@ import (
 	"damson/core/review"
 )
 
-func onLine(no int, severity, code, do string) review.Finding {
+func onLine(no int, severity review.Severity, code, do string) review.Finding {
 	return review.Finding{Line: &no, Severity: severity, Code: code, Do: do, Message: "Why.", Source: "from memory"}
 }
 
@@ -22,8 +22,8 @@ func TestFindingsWorstFirst(t *testing.T) {
 		onLine(3, review.Note, "seasoning-change", "Seasoning is free"),
 		onLine(4, review.Care, "unpeeled-root", "Peel the potato"),
 		onLine(5, review.Note, "seasoning-change", "Seasoning is free"),
-		onLine(6, review.Change, "dairy", "Leave the cream out"),
-		{Severity: review.Stop, Code: "made", Do: "What now?", Message: "Why.", Remedy: "Freeze it.", Source: "from memory"},
+		onLine(6, review.Amend, "dairy", "Leave the cream out"),
+		{Severity: review.Halt, Code: "made", Do: "What now?", Message: "Why.", Remedy: "Freeze it.", Source: "from memory"},
 		onLine(5, review.Note, "seasoning-change", "Seasoning is free"),
 	})
 	lines := strings.Split(strings.TrimSpace(b.String()), "\n")

@@ -9,6 +9,8 @@ import (
 	"runtime"
 	"strings"
 	"sync"
+
+	"damson/core/review"
 )
 
 // window is how many files may be under way, or wait for their turn to be
@@ -18,7 +20,7 @@ const window = 256
 // outcome is what became of one file.
 type outcome struct {
 	out      []byte
-	verdicts []string
+	verdicts []review.Verdict
 	err      error
 }
 
@@ -95,11 +97,11 @@ func (b *bar) clear() {
 }
 
 // counts adds up verdicts and tells them in words, the worst first.
-type counts map[string]int
+type counts map[review.Verdict]int
 
 func (c counts) String() string {
 	n, parts := 0, []string{}
-	for _, v := range []string{"stop", "untested", "change", "clear"} {
+	for _, v := range []review.Verdict{review.Stop, review.Untested, review.Change, review.Clear} {
 		n += c[v]
 		if c[v] > 0 {
 			parts = append(parts, fmt.Sprintf("%d %s", c[v], v))

@@ -213,7 +213,7 @@ func contains(list []string, s string) bool {
 	return false
 }
 
-func status(verdict string) int {
+func status(verdict review.Verdict) int {
 	switch verdict {
 	case review.Clear:
 		return 0
@@ -269,7 +269,7 @@ func printReview(w io.Writer, r *review.Result) {
 }
 
 // graver orders findings as they are printed: what decides first, what is only said last.
-var graver = []string{review.Stop, review.Change, review.Care, review.Note}
+var graver = []review.Severity{review.Halt, review.Amend, review.Care, review.Note}
 
 // printFindings writes what was found, the worst first, each with the lines that it is of.
 func printFindings(w io.Writer, list []review.Finding) {

@@ -16,32 +16,32 @@ func accountLines(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]
 		if it.drained {
-			b.account(i, "permitted: poured off after soaking")
+			b.permit(i, Permission{Allowed, "dry-legume-unsoaked", "poured off after soaking"})
 			continue
 		}
 		if it.serving {
-			b.account(i, "for the opened jar")
+			b.permit(i, Permission{ForOpened, "added-ingredient", "for the opened jar"})
 			continue
 		}
 		b.unread(i)
-		if b.ok[i] != "" {
+		if b.leave[i].Given() {
 			continue
 		}
 		switch {
 		case it.ref == nil:
 			b.unknown(i)
 		case b.of[i] >= 0 && b.role(i) == procedure.Acid:
-			b.account(i, "same") // an alternative acid of the procedure
+			b.permit(i, asTested("")) // an alternative acid of the procedure
 		case it.is("salt"):
-			b.account(i, "permitted: salt is for taste")
+			b.permit(i, Permission{Allowed, "seasoning-change", "salt is for taste"})
 		case it.ref.Kind == "spice" || it.is("herb") && it.came("dried"):
 			b.spice(i)
 		case it.is("water") && it.amount.IsZero() && it.fromStep:
-			b.account(i, "permitted: water for washing or boiling")
+			b.permit(i, Permission{Allowed, "acid-diluted", "water for washing or boiling"})
 		case it.is("antibrowning"):
-			b.item(i, "seasoning-change", Note, Finding{Do: "For colour only", Message: "Ascorbic acid keeps fruit bright; it does not count as the safety acid."})
+			b.allow(i, "seasoning-change", Finding{Do: "For colour only", Message: "Ascorbic acid keeps fruit bright; it does not count as the safety acid."})
 		case it.is("firming") && b.acidic():
-			b.item(i, "seasoning-change", Note, Finding{Do: "For crispness only", Message: "Calcium chloride firms pickles and changes nothing else."})
+			b.allow(i, "seasoning-change", Finding{Do: "For crispness only", Message: "Calcium chloride firms pickles and changes nothing else."})
 		case b.proc == nil:
 			b.noProcedure(i)
 		case it.is("herb"):
@@ -52,15 +52,13 @@ func accountLines(b *bench) {
 			b.addedItem(i)
 		}
 	}
-	b.accountSteps()
-	b.figuresUnread()
 }
 
 // unread asks about words of a line that no reading accounts for.
 func (b *bench) unread(i int) {
 	it := &b.items[i]
 	if it.slip != "" {
-		b.item(i, "unknown-ingredient", Change, Finding{Do: "Is “" + it.slip + "” " + it.name + "?", Message: "Damson read it so, and a guess can never make a verdict better.", Remedy: "Write the name in full.",
+		b.ask(i, "unknown-ingredient", Finding{Do: "Is “" + it.slip + "” " + it.name + "?", Message: "Damson read it so, and a guess can never make a verdict better.", Remedy: "Write the name in full.",
 			edit: func(d *draft) { d.items[i].slip = "" }})
 		return
 	}
@@ -68,17 +66,17 @@ func (b *bench) unread(i int) {
 		return
 	}
 	what := strings.Join(it.unread, " ")
-	b.item(i, "unknown-ingredient", Change, Finding{Do: "What is “" + what + "”?", Message: "Damson could not read this part of the line, so it cannot say that it may go into the jar.", Remedy: "Say it in other words, or take it out.",
+	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + what + "”?", Message: "Damson could not read this part of the line, so it cannot say that it may go into the jar.", Remedy: "Say it in other words, or take it out.",
 		edit: func(d *draft) { d.items[i].unread = nil }})
 }
 
 func (b *bench) unknown(i int) {
 	it := &b.items[i]
 	if it.name == "" {
-		b.item(i, "unknown-ingredient", Change, Finding{Do: "No food on this line", Message: "Damson finds no food here.", Remedy: "Write amount, unit and food, or take the line out.", edit: leaveOut(i)})
+		b.ask(i, "unknown-ingredient", Finding{Do: "No food on this line", Message: "Damson finds no food here.", Remedy: "Write amount, unit and food, or take the line out.", edit: leaveOut(i)})
 		return
 	}
-	b.item(i, "unknown-ingredient", Change, Finding{Do: "What is “" + it.name + "”?", edit: leaveOut(i)})
+	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + it.name + "”?", edit: leaveOut(i)})
 }
 
 // spice permits dry seasoning short of a thickening amount, whatever the spice.
@@ -86,11 +84,11 @@ func (b *bench) spice(i int) {
 	it := &b.items[i]
 	if c, ok := it.cups(); ok {
 		if pints := b.pints(); c/pints > thickSpice {
-			b.item(i, "seasoning-change", Change, Finding{Do: "Less " + it.name, Message: "More than about 2 Tbsp of ground spice a pint thickens the liquid.", Remedy: "Cut it back, or tie whole spices in a bag.", edit: func(d *draft) { d.items[i].factor *= thickSpice * pints / c }})
+			b.ask(i, "seasoning-change", Finding{Do: "Less " + it.name, Message: "More than about 2 Tbsp of ground spice a pint thickens the liquid.", Remedy: "Cut it back, or tie whole spices in a bag.", edit: func(d *draft) { d.items[i].factor *= thickSpice * pints / c }})
 			return
 		}
 	}
-	b.item(i, "seasoning-change", Note, Finding{})
+	b.allow(i, "seasoning-change", Finding{})
 }
 
 // smallBatch is the pints taken for a recipe that gives no amount of its main
@@ -116,7 +114,7 @@ func (b *bench) pints() float64 {
 
 func (b *bench) freshHerb(i int) {
 	it := &b.items[i]
-	b.item(i, "added-ingredient", Change, Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are wet and low in acid; only dry seasoning is free.", Remedy: "Use it dried, or add it fresh when serving.", edit: leaveOut(i)})
+	b.ask(i, "added-ingredient", Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are wet and low in acid; only dry seasoning is free.", Remedy: "Use it dried, or add it fresh when serving.", edit: leaveOut(i)})
 }
 
 // condimentCups is the most soy sauce, mustard or hot sauce that still only
@@ -126,7 +124,7 @@ const condimentCups = 0.25
 func (b *bench) condiment(i int) {
 	it := &b.items[i]
 	if c, ok := it.cups(); ok && c <= condimentCups {
-		b.item(i, "seasoning-change", Note, Finding{Do: "Only seasoning", Message: "By the spoonful it changes neither heat nor acidity."})
+		b.allow(i, "seasoning-change", Finding{Do: "Only seasoning", Message: "By the spoonful it changes neither heat nor acidity."})
 		return
 	}
 	b.addedItem(i)
@@ -136,26 +134,26 @@ func (b *bench) condiment(i int) {
 func (b *bench) addedItem(i int) {
 	it := &b.items[i]
 	if it.fromStep && it.ref.In("water") {
-		b.account(i, "permitted: water for washing or boiling")
+		b.permit(i, Permission{Allowed, "acid-diluted", "water for washing or boiling"})
 		return
 	}
 	f := Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)}
 	if it.unclear {
-		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", edit: leaveOut(i)})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", edit: leaveOut(i)})
 	}
 	if it.ref.ID == "pickling-lime" && b.main >= 0 && b.items[b.main].is("cucumber") && b.proc != nil && b.proc.Product == "pickle" && b.rinsedThrice() {
-		b.account(i, "permitted: lime rinsed out")
+		b.permit(i, Permission{Allowed, "base-added", "lime rinsed out"})
 		return
 	}
 	if it.is("alkali") {
 		f.Message, f.Remedy = "It is alkaline and undoes the acid.", "Leave it out."
-		b.item(i, "base-added", Change, f)
+		b.ask(i, "base-added", f)
 		return
 	}
 	if it.is("chemical-preservative") {
 		f.Message, f.Remedy = "It neither sterilises nor acidifies enough.", "Use the tested process and acid."
 	}
-	b.item(i, "added-ingredient", Change, f)
+	b.ask(i, "added-ingredient", f)
 }
 
 // noProcedure accounts for lines where there is nothing to compare with; only
@@ -166,48 +164,38 @@ func (b *bench) noProcedure(i int) {
 		b.addedItem(i)
 		return
 	}
-	b.account(i, "no tested procedure to compare with")
+	b.permit(i, Permission{Uncompared, "added-ingredient", "no tested procedure to compare with"})
 }
 
-// judgements says how each line of the recipe stands.
+// standingRank orders standings by gravity.
+var standingRank = map[Standing]int{Serves: 1, Same: 2, Permitted: 3, Changes: 4, Never: 5}
+
+// standings are those that a finding gives its line.
+var standings = map[Severity]Standing{Halt: Never, Amend: Changes}
+
+// judgements says how each line of the recipe stands: as its gravest item does.
 func (b *bench) judgements(lines []*recipe.Line) []Judgement {
-	worst := map[int]string{}
-	rank := map[string]int{"serving": 1, "same": 2, "permitted": 3, Change: 4, "never": 5}
-	put := func(line int, as string) {
-		if rank[as] > rank[worst[line]] {
+	worst, why := map[int]Standing{}, map[int]string{}
+	put := func(line int, as Standing) {
+		if standingRank[as] > standingRank[worst[line]] {
 			worst[line] = as
 		}
 	}
-	why := map[int]string{}
 	for i := range b.items {
-		it := &b.items[i]
-		as := "same"
-		switch {
-		case it.drained:
-			as = "permitted"
-		case it.serving:
-			as = "serving"
-		case strings.HasPrefix(b.ok[i], "permitted"):
-			as = "permitted"
+		line := b.items[i].line
+		put(line, b.standing(i))
+		if why[line] == "" {
+			why[line] = b.leave[i].words()
 		}
-		if why[it.line] == "" {
-			why[it.line] = b.ok[i]
-		}
-		put(it.line, as)
 	}
 	for _, f := range b.findings {
 		if f.Line == nil {
 			continue
 		}
-		switch f.Severity {
-		case Stop:
-			put(*f.Line, "never")
-		case Change:
-			put(*f.Line, Change)
-		case Note:
-			if worst[*f.Line] == "same" {
-				put(*f.Line, "permitted")
-			}
+		if as, grave := standings[f.Severity]; grave {
+			put(*f.Line, as)
+		} else if f.Severity == Note && worst[*f.Line] == Same {
+			put(*f.Line, Permitted)
 		}
 	}
 	var out []Judgement
@@ -217,4 +205,17 @@ func (b *bench) judgements(lines []*recipe.Line) []Judgement {
 		}
 	}
 	return out
+}
+
+// standing is how item i stands by its own leave.
+func (b *bench) standing(i int) Standing {
+	switch it := &b.items[i]; {
+	case it.drained:
+		return Permitted
+	case it.serving:
+		return Serves
+	case b.leave[i].Kind == Allowed:
+		return Permitted
+	}
+	return Same
 }

@@ -5,23 +5,6 @@ import (
 	"damson/core/quantity"
 )
 
-// The family of acid: what makes an acidified product safe.
-
-func init() {
-	why := "The acid in this recipe is what keeps botulism from growing; it was measured for the tested amount."
-	register(
-		&Rule{Code: "no-acid-added", Title: "Add the acid", LooksFor: "the tested acid left out", Why: why, WayRound: "Add bottled lemon juice or citric acid as the procedure says.", Source: "USDA Complete Guide 2015, guide 3, acidification", check: acids},
-		&Rule{Code: "acid-short", Title: "More acid", LooksFor: "less acid than tested, or acid not measured for each jar", Why: why, WayRound: "Restore the tested amount; balance the taste with sugar.", Source: "USDA Complete Guide 2015, guides 3 and 6", check: fermented},
-		&Rule{Code: "fresh-citrus", Title: "Use bottled juice", LooksFor: "fresh lemon or lime juice where the acid makes it safe", Why: "Fresh fruit varies; bottled juice has a steady strength.", WayRound: "Use bottled lemon or lime juice, the same measure.", Source: "NCHFP; 21 CFR 146.114"},
-		&Rule{Code: "weak-vinegar", Title: "Vinegar of 5 percent", LooksFor: "vinegar under 5 percent, or of unknown strength", Why: "Weaker vinegar brings less acid, and the food may stay above pH 4.6.", WayRound: "Use vinegar labelled 5 percent or more.", Source: "USDA Complete Guide 2015, guide 6"},
-		&Rule{Code: "acid-swap", Title: "Keep the tested acid", LooksFor: "vinegar in place of lemon juice, or lemon in place of vinegar", Why: "Vinegar is a weaker acid than bottled lemon juice, measure for measure.", WayRound: "Use bottled lemon or lime juice, the same measure.", Source: "Pacific Northwest Extension, salsa recipes; NCHFP"},
-		&Rule{Code: "acid-diluted", Title: "No more water", LooksFor: "more water to the vinegar than tested", Why: "Water weakens the acid that the vegetables need.", WayRound: "Keep the tested water, or less; sweeten if it is sharp.", Source: "USDA Complete Guide 2015, guide 6", check: dilution},
-		&Rule{Code: "base-added", Title: "No soda, no lime left in", LooksFor: "baking soda, or pickling lime that is not rinsed off", Why: "Both are alkaline and undo the acid; in a low-acid food they were never tested.", WayRound: "Leave the soda out; rinse the lime off, three soaks in fresh water.", Source: "USDA Complete Guide 2015, guide 6, firming agents"},
-		&Rule{Code: "low-acid-in-water-bath", Title: "This needs a pressure canner", LooksFor: "low-acid food in a water bath or steam canner", Why: "Botulism spores survive hours of boiling and grow in a sealed low-acid jar.", WayRound: "Use a pressure canner and the tested time, or freeze it.", Source: "USDA Complete Guide 2015, guide 1"},
-		&Rule{Code: "variety-myth", Title: "No tomato is acid enough", LooksFor: "the claim that a variety needs no acid", Why: "Old and new varieties lie on both sides of pH 4.6.", WayRound: "Add the acid whatever the variety.", Source: "USDA Complete Guide 2015, guide 3", check: varieties},
-	)
-}
-
 // slack is the tolerance for rounding: 5 % by volume.
 const slack = 1.05
 
@@ -65,18 +48,18 @@ func acids(b *bench) {
 	// Acid that the procedure does not list: flavour, or more than tested.
 	for i := range b.items {
 		it := &b.items[i]
-		if b.ok[i] != "" || b.of[i] >= 0 || !isAcid(it) || wholeCitrus(it) {
+		if b.leave[i].Given() || b.of[i] >= 0 || !isAcid(it) || wholeCitrus(it) {
 			continue
 		}
 		switch {
 		case !b.acidic() && it.is("fresh-citrus", "citrus-juice"):
-			b.item(i, "fresh-citrus", Note, Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the juice may stay or go."})
+			b.allow(i, "fresh-citrus", Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the juice may stay or go."})
 		case !b.acidic() && it.weak():
-			b.item(i, "weak-vinegar", Note, Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the vinegar may stay or go."})
+			b.allow(i, "weak-vinegar", Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the vinegar may stay or go."})
 		case !b.acidic():
-			b.item(i, "acid-swap", Note, Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the acid may stay or go, and it never shortens the time."})
+			b.allow(i, "acid-swap", Finding{Do: "Only for flavour here", Message: "The pressure process carries the safety; the acid may stay or go, and it never shortens the time."})
 		case b.proc.Acidity == "acid" || it.is("bottled-citrus", "citric-acid") || it.is("vinegar") && !it.weak():
-			b.item(i, "acid-swap", Note, Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
+			b.allow(i, "acid-swap", Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
 		}
 	}
 }
@@ -88,7 +71,7 @@ func (b *bench) candidates(k int) (right, wrong []int) {
 		switch {
 		case b.of[i] == k:
 			right = append(right, i)
-		case !it.choice && isAcid(it) && b.of[i] < 0 && b.ok[i] == "":
+		case !it.choice && isAcid(it) && b.of[i] < 0 && !b.leave[i].Given():
 			wrong = append(wrong, i)
 		}
 	}
@@ -102,13 +85,13 @@ func (b *bench) acid(k int) {
 	put := func(d *draft) { d.added[in.Name] = true }
 	if b.added[in.Name] {
 		for _, i := range append(right, wrong...) {
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 		return
 	}
 	measured := b.dose(in)
 	if len(right) == 0 && len(wrong) == 0 {
-		f := Finding{Code: "no-acid-added", Severity: Change, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put}
+		f := Finding{Code: "no-acid-added", Severity: Amend, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put}
 		if !b.acidic() {
 			f.Message = "The tested recipe has it in every jar, and its process was worked out for that."
 		}
@@ -117,12 +100,12 @@ func (b *bench) acid(k int) {
 	}
 	for _, i := range right {
 		if it := &b.items[i]; it.src != nil && it.src.Optional && !it.choice {
-			b.item(i, "no-acid-added", Change, Finding{Do: "The acid is not optional", Message: "It is what makes this product safe.", Remedy: "Put in " + measured + ", always.", Source: b.proc.Citation(), edit: put})
+			b.ask(i, "no-acid-added", Finding{Do: "The acid is not optional", Message: "It is what makes this product safe.", Remedy: "Put in " + measured + ", always.", Source: b.proc.Citation(), edit: put})
 		}
 	}
 	for i := range b.items {
-		if it := &b.items[i]; it.choice && isAcid(it) && b.of[i] < 0 && b.ok[i] == "" && len(right) > 0 {
-			b.item(i, "acid-swap", Change, Finding{Do: "Not " + it.name + " instead", Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: leaveOut(i)})
+		if it := &b.items[i]; it.choice && isAcid(it) && b.of[i] < 0 && !b.leave[i].Given() && len(right) > 0 {
+			b.ask(i, "acid-swap", Finding{Do: "Not " + it.name + " instead", Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: leaveOut(i)})
 		}
 	}
 	// The kind first.
@@ -131,18 +114,18 @@ func (b *bench) acid(k int) {
 		it := &b.items[i]
 		switch {
 		case it.is("fresh-citrus", "citrus-juice"):
-			b.item(i, "fresh-citrus", Change, Finding{Do: "Bottled, not fresh", Source: byCode["fresh-citrus"].Source, edit: b.bottle(i)})
+			b.ask(i, "fresh-citrus", Finding{Do: "Bottled, not fresh", Source: byCode["fresh-citrus"].Source, edit: b.bottle(i)})
 		case it.weak():
-			b.item(i, "weak-vinegar", Change, Finding{edit: b.strengthen(i, in)})
+			b.ask(i, "weak-vinegar", Finding{edit: b.strengthen(i, in)})
 		case in.Same[0] == "vinegar" && it.is("bottled-citrus") && (b.proc.Product == "salsa" || b.proc.Product == "relish"):
-			b.item(i, "substitution", Note, Finding{Do: "Lemon for vinegar is fine", Message: "Bottled lemon or lime juice is the stronger acid, measure for measure."})
+			b.allow(i, "substitution", Finding{Do: "Lemon for vinegar is fine", Message: "Bottled lemon or lime juice is the stronger acid, measure for measure."})
 			right = append(right, i)
 			fine++
 		case len(right) > 0:
 			// More acid than the procedure lists.
-			b.item(i, "acid-swap", Note, Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
+			b.allow(i, "acid-swap", Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
 		default:
-			b.item(i, "acid-swap", Change, Finding{Do: "Use " + in.Name, Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: func(d *draft) { put(d); leaveOut(i)(d) }})
+			b.ask(i, "acid-swap", Finding{Do: "Use " + in.Name, Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: func(d *draft) { put(d); leaveOut(i)(d) }})
 		}
 	}
 	if fine == 0 {
@@ -151,9 +134,9 @@ func (b *bench) acid(k int) {
 	for _, i := range right {
 		it := &b.items[i]
 		if it.weak() {
-			b.item(i, "weak-vinegar", Change, Finding{edit: b.strengthen(i, in)})
+			b.ask(i, "weak-vinegar", Finding{edit: b.strengthen(i, in)})
 		} else if it.is("vinegar") && (it.src == nil || it.src.Acidity == nil) && !it.came("checked") {
-			b.item(i, "weak-vinegar", Care, Finding{Do: "Check the label: 5 percent", Message: "The recipe does not give the vinegar's strength; 5 percent was tested."})
+			b.care(i, "weak-vinegar", Finding{Do: "Check the label: 5 percent", Message: "The recipe does not give the vinegar's strength; 5 percent was tested."})
 		}
 	}
 	if in.Per != "" {
@@ -162,7 +145,7 @@ func (b *bench) acid(k int) {
 		b.batchAcid(k, right, put)
 	}
 	for _, i := range right {
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	}
 }
 
@@ -245,7 +228,7 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 			if it.choice {
 				continue
 			}
-			b.item(i, "unclear-amount", Change, Finding{Do: "How much in each jar?", Message: "The acid is measured for each jar: " + b.dose(in) + ".", Remedy: "Measure it into each jar.", edit: put})
+			b.ask(i, "unclear-amount", Finding{Do: "How much in each jar?", Message: "The acid is measured for each jar: " + b.dose(in) + ".", Remedy: "Measure it into each jar.", edit: put})
 			continue
 		}
 		jar, ok := quantity.ParseJar(it.src.Per)
@@ -253,16 +236,16 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 			jar, ok = b.jar.Value, b.jar.Value != ""
 		}
 		if !ok {
-			b.item(i, "acid-short", Change, Finding{Do: "Measure it for each jar", Message: "One amount for the whole batch does not say what each jar gets.", Remedy: "Put in " + b.dose(in) + ".", edit: put})
+			b.ask(i, "acid-short", Finding{Do: "Measure it for each jar", Message: "One amount for the whole batch does not say what each jar gets.", Remedy: "Put in " + b.dose(in) + ".", edit: put})
 			continue
 		}
 		have, ok := quantity.Convert(it.amount.Min*it.factor*strength(it), it.amount.Unit, unit)
 		need := dose * jar.Ounces() / in.Per.Ounces()
 		if !ok || have < need/slack {
-			b.item(i, "acid-short", Change, Finding{Do: "More acid in each " + string(jar), Message: sprint("A %s needs %s.", jar, said(need, unit)), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
+			b.ask(i, "acid-short", Finding{Do: "More acid in each " + string(jar), Message: sprint("A %s needs %s.", jar, said(need, unit)), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
 		}
 		if jar != b.jar.Value && b.jar.Value != "" && b.jar.Value.Larger(jar) {
-			b.item(i, "acid-short", Change, Finding{Do: "The dose is for a " + string(jar), Message: sprint("These are %s.", b.jar.Value.Plural()), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
+			b.ask(i, "acid-short", Finding{Do: "The dose is for a " + string(jar), Message: sprint("These are %s.", b.jar.Value.Plural()), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
 		}
 	}
 }
@@ -293,11 +276,11 @@ func (b *bench) batchAcid(k int, right []int, put func(*draft)) {
 	i := right[0]
 	switch {
 	case !known:
-		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "The acid makes this safe, so its amount must be known.", Remedy: "Use " + b.dose(in) + ".", edit: put})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The acid makes this safe, so its amount must be known.", Remedy: "Use " + b.dose(in) + ".", edit: put})
 	case b.scale == 0:
 		// The main food's amount is asked for elsewhere.
 	case sum < b.scale/b.tolerance():
-		b.item(i, "acid-short", Change, Finding{Do: "Use " + b.dose(in), Message: sprint("For this much food the tested recipe has %s; here it is %.0f %% of that.", b.dose(in), 100*sum/b.scale), Remedy: "Restore the acid, or make less of the rest.", Source: b.proc.Citation(), edit: put})
+		b.ask(i, "acid-short", Finding{Do: "Use " + b.dose(in), Message: sprint("For this much food the tested recipe has %s; here it is %.0f %% of that.", b.dose(in), 100*sum/b.scale), Remedy: "Restore the acid, or make less of the rest.", Source: b.proc.Citation(), edit: put})
 	}
 }
 
@@ -334,19 +317,19 @@ func dilution(b *bench) {
 	}
 	for i := range b.items {
 		it := &b.items[i]
-		if !it.is("water", "broth", "fruit-juice") || b.ok[i] != "" {
+		if !it.is("water", "broth", "fruit-juice") || b.leave[i].Given() {
 			continue
 		}
 		if it.fromStep && b.role(i) == "" && it.amount.IsZero() {
-			b.account(i, "permitted: water for washing or boiling")
+			b.permit(i, Permission{Allowed, "acid-diluted", "water for washing or boiling"})
 			continue
 		}
 		if it.src != nil && (containsAny(it.src.Text, "soak", "wash", "blanch", "for boiling", "to boil", "rinse")) {
-			b.account(i, "permitted: water for washing or boiling")
+			b.permit(i, Permission{Allowed, "acid-diluted", "water for washing or boiling"})
 			continue
 		}
 		if b.role(i) != procedure.Liquid {
-			b.item(i, "acid-diluted", Change, Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe has none, and it weakens the acid.", edit: leaveOut(i)})
+			b.ask(i, "acid-diluted", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe has none, and it weakens the acid.", edit: leaveOut(i)})
 			continue
 		}
 		k := b.of[i]
@@ -358,13 +341,13 @@ func dilution(b *bench) {
 		}
 		switch {
 		case b.added["water"]:
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		case !known:
-			b.item(i, "unclear-amount", Change, Finding{Do: "How much water?", Message: "Water weakens the vinegar, so its amount must be known.", Remedy: "At most " + said(in.Amount, in.Unit) + " a tested batch.", edit: cut})
+			b.ask(i, "unclear-amount", Finding{Do: "How much water?", Message: "Water weakens the vinegar, so its amount must be known.", Remedy: "At most " + said(in.Amount, in.Unit) + " a tested batch.", edit: cut})
 		case b.scale > 0 && r > b.scale*b.tolerance() && r > b.acidShare()*slack:
-			b.item(i, "acid-diluted", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " water", Remedy: "Cut the water back to the tested amount.", Source: b.proc.Citation(), edit: cut})
+			b.ask(i, "acid-diluted", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " water", Remedy: "Cut the water back to the tested amount.", Source: b.proc.Citation(), edit: cut})
 		default:
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 	}
 }

@@ -30,7 +30,7 @@ func (f *Finding) Key() string {
 }
 
 // Mendable reports whether the finding carries an edit that can be taken.
-func (f *Finding) Mendable() bool { return f.Severity == Change && f.edit != nil }
+func (f *Finding) Mendable() bool { return f.Severity == Amend && f.edit != nil }
 
 // amendRounds is how often a new text may bring up edits of its own.
 const amendRounds = 4
@@ -54,7 +54,7 @@ func (e *Reviewer) Amend(req Request, text string, take func(*Finding) bool) Ame
 		if round == 0 {
 			out.Made = made
 			out.Left = slices.DeleteFunc(slices.Clone(findings), func(f Finding) bool {
-				return f.Severity != Change || slices.ContainsFunc(made, func(m Finding) bool { return m.Key() == f.Key() })
+				return f.Severity != Amend || slices.ContainsFunc(made, func(m Finding) bool { return m.Key() == f.Key() })
 			})
 		}
 		z := a.last

@@ -51,10 +51,10 @@ func OfTheHouse(id string) bool { return id != onlyTalk.ID }
 // IsAnswer reports whether the id is one of the ready answers.
 func IsAnswer(id string) bool { return readyWord[id] != "" }
 
-// ask files a question about a sentence, unless it was answered: then what was
+// question files one about a sentence, unless it was answered: then what was
 // answered is noted in its place.
-func (b *bench) ask(f Finding) {
-	f.Severity, f.Question, f.Answers = Change, true, ready
+func (b *bench) question(f Finding) {
+	f.Severity, f.Question, f.Answers = Amend, true, ready
 	id := b.answer(*f.Line, f.Ingredient)
 	if id == "" {
 		b.report(f)
@@ -113,7 +113,7 @@ func (d *draft) answeredFoods(e *Reviewer, given []Given) {
 func (r *Result) questions() int {
 	seen := map[string]bool{}
 	for _, f := range r.Findings {
-		if f.Question && f.Severity == Change {
+		if f.Question && f.Severity == Amend {
 			seen[sprint("%d %s", deref(f.Line), r.sentenceOf(f))] = true
 		}
 	}

@@ -66,8 +66,9 @@ func TestCases(t *testing.T) {
 }
 
 type testCase struct {
-	verdict, why, kitchen, process, text string
-	want                                 []string
+	verdict                     review.Verdict
+	why, kitchen, process, text string
+	want                        []string
 }
 
 func readCase(t *testing.T, data string) testCase {
@@ -78,7 +79,7 @@ func readCase(t *testing.T, data string) testCase {
 			key, value, _ := strings.Cut(h, ": ")
 			switch key {
 			case "verdict":
-				c.verdict = value
+				c.verdict = review.Verdict(value)
 			case "why":
 				c.why = value
 			case "kitchen":

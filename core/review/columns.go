@@ -16,9 +16,8 @@ type Column struct {
 	Line   int
 	Text   string
 	Tested string
-	// As says how the two stand: "same", "permitted", "change", "never",
-	// "serving", "left out", "not needed".
-	As  string
+	// As says how the two stand: as a line does, or LeftOut or NotNeeded.
+	As  Standing
 	Why string
 }
 
@@ -63,7 +62,7 @@ func (e *Reviewer) Columns(req Request, p *procedure.Procedure) (rows []Column, 
 		}
 		c.Tested = strings.Join(tested, "; ")
 		if c.Why == "" {
-			c.Why = permission(as[l.No].Why)
+			c.Why = as[l.No].Why
 		}
 		rows = append(rows, c)
 	}
@@ -72,30 +71,30 @@ func (e *Reviewer) Columns(req Request, p *procedure.Procedure) (rows []Column, 
 		if seen[k] || in.Write == "-" || in.Name == "" {
 			continue
 		}
-		c := Column{Tested: testedText(in, jar, factor), As: "not needed", Why: "not needed for safety: it may be left out"}
+		c := Column{Tested: testedText(in, jar, factor), As: NotNeeded, Why: "not needed for safety: it may be left out"}
 		for _, f := range b.findings {
-			if f.Severity == Change && f.Line == nil && (strings.Contains(f.Do, in.Name) || strings.Contains(f.Remedy, in.Name)) {
-				c.As, c.Why = "left out", f.Do
+			if f.Severity == Amend && f.Line == nil && (strings.Contains(f.Do, in.Name) || strings.Contains(f.Remedy, in.Name)) {
+				c.As, c.Why = LeftOut, f.Do
 			}
 		}
 		rows = append(rows, c)
 	}
 	for i := range b.findings {
 		f := &b.findings[i]
-		if f.Severity == Change && f.Line == nil && !slices.ContainsFunc(rows, func(c Column) bool { return c.Why == f.Do }) {
-			rows = append(rows, Column{Text: "the recipe as a whole", Tested: f.Remedy, As: Change, Why: f.Do})
+		if f.Severity == Amend && f.Line == nil && !slices.ContainsFunc(rows, func(c Column) bool { return c.Why == f.Do }) {
+			rows = append(rows, Column{Text: "the recipe as a whole", Tested: f.Remedy, As: Changes, Why: f.Do})
 		}
 	}
 	for i := range b.steps {
 		st := &b.steps[i]
 		var why []string
 		for _, f := range b.findings {
-			if f.Severity == Change && f.Line != nil && *f.Line == st.No && (f.Ingredient == "" || strings.Contains(strings.ToLower(st.Text), strings.ToLower(f.Ingredient))) && !slices.Contains(why, f.Do) {
+			if f.Severity == Amend && f.Line != nil && *f.Line == st.No && (f.Ingredient == "" || strings.Contains(strings.ToLower(st.Text), strings.ToLower(f.Ingredient))) && !slices.Contains(why, f.Do) {
 				why = append(why, f.Do)
 			}
 		}
 		if len(why) > 0 {
-			rows = append(rows, Column{Line: st.No, Text: st.Text, Tested: "a sentence of the method", As: Change, Why: strings.Join(why, "; ")})
+			rows = append(rows, Column{Line: st.No, Text: st.Text, Tested: "a sentence of the method", As: Changes, Why: strings.Join(why, "; ")})
 		}
 	}
 	return rows, b.scale
@@ -110,21 +109,4 @@ func testedText(in *procedure.Ingredient, jar quantity.Jar, scale float64) strin
 		return plain.Line(jar, scale)
 	}
 	return quantity.Kitchen(in.Amount*scale, in.Unit) + " " + in.Name
-}
-
-// permission puts the reason under which a line stands in words.
-func permission(why string) string {
-	if rest, ok := strings.CutPrefix(why, "permitted: "); ok {
-		return rest
-	}
-	if rest, ok := strings.CutPrefix(why, "same: "); ok {
-		return rest
-	}
-	if r := byCode[why]; r != nil {
-		return r.Title
-	}
-	if why == "same" {
-		return ""
-	}
-	return why
 }

@@ -13,8 +13,10 @@ import (
 // codes that are no notes; process, where given, must be offered.
 func TestCooksWords(t *testing.T) {
 	for _, c := range []struct {
-		name, text, verdict, procedure string
-		has                            []string
+		name, text string
+		verdict    review.Verdict
+		procedure  string
+		has        []string
 	}{
 		{"beetroot in malt vinegar", "Pickled beetroot\n3 kg beetroot\n1 litre malt vinegar (5 %)\n500 ml water\n400 g caster sugar\n2 tsp salt\n1 cinnamon stick\nBoil the beetroot till tender, slip off the skins and slice. Bring the vinegar, water, sugar and spices to the boil, add the beetroot and simmer 5 minutes. Pot into 500 ml jars and process 30 minutes.", review.Clear, "pickled-beets", nil},
 		{"leek and potato soup with double cream", "Leek and potato soup\n1 kg potatoes, peeled and diced\n500 g leeks, sliced\n2 litres chicken stock\n100 ml double cream\n25 g butter\nSweat the leeks in the butter. Add the rest, boil 5 minutes, blend and stir in the cream. Fill 500 ml jars and pressure can.", review.Change, "soup", []string{"dairy", "fat", "puree"}},

@@ -13,7 +13,7 @@ import (
 // told is a text with one part that differs, and what has to come of it.
 type told struct {
 	part    string
-	verdict string
+	verdict review.Verdict
 	code    string // what must be found, "" for none
 	id      string // the procedure, "" where it does not matter
 	minutes int    // of the process shown, 0 for none
@@ -25,7 +25,7 @@ func (w told) check(t *testing.T, text string) {
 	assert.Equal(t, w.verdict, res.Verdict, w.part)
 	found := map[string]bool{}
 	for _, f := range res.Findings {
-		if f.Severity == review.Change || f.Severity == review.Stop {
+		if f.Severity == review.Amend || f.Severity == review.Halt {
 			found[f.Code] = true
 		}
 	}

@@ -5,7 +5,6 @@ import (
 	"slices"
 	"sort"
 	"strings"
-	"sync"
 
 	"damson/core/acidity"
 	"damson/core/food"
@@ -152,7 +151,7 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 		res.Findings = append(append(res.Findings, b.findings...), best.extra...)
 		res.Verdict = Clear
 		for _, f := range res.Findings {
-			if f.Severity == Change {
+			if f.Severity == Amend {
 				res.Verdict = Change
 			}
 		}
@@ -200,8 +199,8 @@ func (e *Reviewer) settle(res *Result, b *bench) {
 	res.Verdict = Untested
 	for i := range res.Findings {
 		f := &res.Findings[i]
-		if f.Severity == Change && b.neverCanned(f) {
-			f.Severity = Stop
+		if f.Severity == Amend && b.neverCanned(f) {
+			f.Severity = Halt
 			res.Verdict = Stop
 		}
 	}
@@ -290,24 +289,11 @@ func (b *bench) anyProcess(holds func(process, said float64) bool) bool {
 // compare runs every rule over the draft beside one procedure, or beside none.
 func (e *Reviewer) compare(d *draft, req Request, p *procedure.Procedure) *bench {
 	b := newBench(d, req, e, p)
-	for _, r := range ordered() {
-		r.check(b)
+	for _, c := range checks() {
+		c.run(b)
 	}
 	return b
 }
-
-// ordered returns the rules with a check, by code, accountLines last: it asks
-// about what no other rule has spoken of.
-var ordered = sync.OnceValue(func() []*Rule {
-	var list []*Rule
-	for _, r := range rules {
-		if r.check != nil && r.Code != "added-ingredient" {
-			list = append(list, r)
-		}
-	}
-	sort.Slice(list, func(i, j int) bool { return list[i].Code < list[j].Code })
-	return append(list, byCode["added-ingredient"])
-})
 
 // attempt compares with p, makes every edit, and compares again until nothing
 // is left to change or an edit is missing.
@@ -320,7 +306,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		open := false
 		counted := map[string]bool{}
 		for _, f := range b.findings {
-			if f.Severity != Change {
+			if f.Severity != Amend {
 				continue
 			}
 			if f.Ingredient != "" || !counted[f.Code] {
@@ -350,7 +336,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 		}
 		b = e.compare(next, req, p)
 		for _, f := range b.findings {
-			if f.Severity == Change && !(f.Question && f.Line != nil && (a.first.saidAlready(f.Code, f.Ingredient, *f.Line) || a.first.listed(f.Code, f.Ingredient))) {
+			if f.Severity == Amend && !(f.Question && f.Line != nil && (a.first.saidAlready(f.Code, f.Ingredient, *f.Line) || a.first.listed(f.Code, f.Ingredient))) {
 				a.extra = append(a.extra, f)
 			}
 		}
@@ -776,7 +762,7 @@ func (b *bench) class() string {
 	return acidity.Worst(foods)
 }
 
-var severityRank = map[string]int{Stop: 0, Change: 1, Care: 2, Note: 3}
+var severityRank = map[Severity]int{Halt: 0, Amend: 1, Care: 2, Note: 3}
 
 // sortFindings puts findings in the order of the lines, those about the whole
 // recipe last, the graver first on one line.

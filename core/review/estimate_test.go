@@ -103,7 +103,7 @@ func BenchmarkEstimate(b *testing.B) {
 // A measured pH makes a verdict worse or leaves it; it never makes one better,
 // and it does not bear on what the pressure keeps safe.
 func TestMeasured(t *testing.T) {
-	rank := map[string]int{review.Clear: 0, review.Change: 1, review.Untested: 2, review.Stop: 3}
+	rank := map[review.Verdict]int{review.Clear: 0, review.Change: 1, review.Untested: 2, review.Stop: 3}
 	for name, c := range clearTexts(t) {
 		req := c.request(t)
 		was := reviewer.Review(req)

@@ -102,7 +102,7 @@ func TestEveryFood(t *testing.T) {
 // A food named by its class only must be one of the recipe's.
 func TestClassesAreNoBackDoor(t *testing.T) {
 	t.Parallel()
-	for text, want := range map[string]string{
+	for text, want := range map[string]review.Verdict{
 		plainPeach + "Hot pack in pints. Add some peppers.":            review.Change,
 		plainPeach + "Hot pack in pints. Stir in the meat.":            review.Change,
 		plainPeach + "Hot pack in pints. Add two cups of beans.":       review.Change,

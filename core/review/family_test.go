@@ -18,7 +18,7 @@ type example struct {
 	name    string
 	text    string
 	kitchen review.Request
-	verdict string
+	verdict review.Verdict
 	want    []string
 	only    bool
 }
@@ -48,7 +48,7 @@ func check(t *testing.T, list []example) {
 			assert.Equal(t, c.verdict, res.Verdict, c.text)
 			have := map[string]bool{}
 			for _, f := range res.Findings {
-				have[f.Code+" "+f.Severity] = true
+				have[f.Code+" "+string(f.Severity)] = true
 				assert.NotEmpty(t, f.Message, f.Code)
 				assert.NotEmpty(t, f.Source, f.Code)
 				assert.NotEmpty(t, f.Do, f.Code)

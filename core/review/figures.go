@@ -34,7 +34,7 @@ func (b *bench) figureAsked(s int, text, code, message string) {
 		return
 	}
 	// No ready answer: a time is not talked away.
-	b.report(Finding{Code: code, Severity: Change, Question: true, Clause: true, Line: at(b.steps[s].No), Ingredient: text, Do: "What does “" + text + "” do?", Message: message, Remedy: "Say it in other words, or take it out.",
+	b.report(Finding{Code: code, Severity: Amend, Question: true, Clause: true, Line: at(b.steps[s].No), Ingredient: text, Do: "What does “" + text + "” do?", Message: message, Remedy: "Say it in other words, or take it out.",
 		edit: func(d *draft) { d.steps[s].gone = true }})
 }
 

@@ -9,30 +9,6 @@ import (
 	"damson/core/procedure"
 )
 
-// The family of forms: what shape the food has in the jar, and how it was
-// prepared.
-
-func init() {
-	register(
-		&Rule{Code: "puree", Title: "Do not puree before canning", LooksFor: "blending, mashing, sieving, cooking to a mush; lentils and split peas, which fall apart", Why: "A puree is thick, and no time reaches its middle for sure.",
-			WayRound: "Can it in pieces; blend when you open the jar.", Source: "USDA Complete Guide 2015, guides 1 and 4; NCHFP", check: purees},
-		&Rule{Code: "squash-mash", Title: "No mashed pumpkin or squash", LooksFor: "pumpkin, squash or sweet potato mashed, pureed or made into a spread", Why: "The mash is thick and low in acid, and differs too much for any time to be safe; sugar and lemon do not mend it.",
-			WayRound: "Can one-inch cubes in water and mash when you open the jar, or freeze the puree.", Source: "USDA Complete Guide 2015, guide 4, Pumpkins; NCHFP", check: squashMash},
-		&Rule{Code: "unpeeled-root", Title: "Peel the roots", LooksFor: "carrots, potatoes, beets and other roots with their skin on", Why: "Soil spores sit in the skin; the process was tested on peeled roots.",
-			WayRound: "Peel them; cook beets and slip their skins.", Source: "USDA Complete Guide 2015, guide 4", check: func(b *bench) { b.peeling("unpeeled-root", "root") }},
-		&Rule{Code: "tomato-skin", Title: "Skin the tomatoes", LooksFor: "tomatoes canned with their skin on", Why: "Most germs sit on the skin, and the recipe was tested peeled.",
-			WayRound: "Dip in boiling water half a minute, chill, slip the skins off.", Source: "USDA Complete Guide 2015, guide 3", check: func(b *bench) { b.peeling("tomato-skin", "tomato") }},
-		&Rule{Code: "dry-legume-unsoaked", Title: "Soak and boil the beans first", LooksFor: "dried beans or peas that go into the jar unsoaked", Why: "Dry beans swell, drink the liquid and make a plug that heat does not get through.",
-			WayRound: "Soak 12 to 18 hours, or boil 2 minutes and soak 1 hour; drain; boil 30 minutes in fresh water.", Source: "USDA Complete Guide 2015, guide 4, Beans or peas, shelled, dried", check: soaking},
-		&Rule{Code: "piece-size", Title: "Keep to the tested pieces", LooksFor: "pieces other than the procedure's: grated, roasted, crushed, whole where cut", Why: "Larger pieces heat more slowly inside, and finely cut or dried ones pack solid.",
-			WayRound: "Cut as the procedure says.", Source: "USDA Complete Guide 2015, guides 1 and 4", check: pieces},
-		&Rule{Code: "thick-sauce", Title: "Keep it thin", LooksFor: "cooking down or thickening past what the procedure says", Why: "A thick jar heats more slowly than the thin one that was tested.",
-			WayRound: "Can it thin; cook it down when you open the jar.", Source: "USDA Complete Guide 2015, guide 3 (tested reduction only)", check: reducing},
-		&Rule{Code: "solids-ratio", Title: "Half solids, half liquid", LooksFor: "soup jars filled more than half with solids", Why: "The soup time was tested with half the jar free liquid; a dense jar heats far more slowly.",
-			WayRound: "Fill jars half with solids, then to 1 inch of the top with broth.", Source: "USDA Complete Guide 2015, guide 4, Soups", check: solids},
-	)
-}
-
 // soft reports whether the procedure itself purees or crushes its food.
 func (b *bench) soft() bool {
 	return b.proc != nil && (b.proc.Requires("pureed") && b.acidic() || b.proc.Requires("crushed"))
@@ -51,13 +27,13 @@ func purees(b *bench) {
 			continue
 		}
 		if it.looks("mushy-legume") {
-			b.item(i, "puree", Change, Finding{Do: "Leave the " + it.name + " out", Message: "Lentils, split peas and mashed beans fall to a paste that no home process reaches through.", Remedy: "Use whole dried beans, soaked and boiled, or freeze the dish.", edit: leaveOut(i)})
+			b.ask(i, "puree", Finding{Do: "Leave the " + it.name + " out", Message: "Lentils, split peas and mashed beans fall to a paste that no home process reaches through.", Remedy: "Use whole dried beans, soaked and boiled, or freeze the dish.", edit: leaveOut(i)})
 			continue
 		}
 		if !it.done("pureed", "mashed") || it.looks(squash...) || it.looks("garlic") || b.soft() && it.done("mashed") {
 			continue
 		}
-		b.item(i, "puree", Change, Finding{Do: "Leave the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("pureed", "mashed") }})
+		b.ask(i, "puree", Finding{Do: "Leave the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("pureed", "mashed") }})
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
@@ -73,7 +49,7 @@ func purees(b *bench) {
 		if b.main >= 0 && b.items[b.main].looks(squash...) && !b.soup() {
 			continue // squash-mash says it
 		}
-		b.step(s, "puree", "puree", Change, Finding{})
+		b.step(s, "puree", "puree", Amend, Finding{})
 		if b.main >= 0 && b.items[b.main].looks("dry-bean") && !b.soup() {
 			b.findings[len(b.findings)-1].edit = nil // refried beans in pieces are another dish
 		}
@@ -106,7 +82,7 @@ func squashMash(b *bench) {
 		if it.looks("mashed") || spread || i == b.main && act >= 0 && b.madeDish() {
 			f.edit = nil // the product itself is the mash: no edit leaves it that
 		}
-		b.item(i, "squash-mash", Change, f)
+		b.ask(i, "squash-mash", f)
 	}
 }
 
@@ -119,6 +95,8 @@ func (b *bench) madeDish() bool {
 }
 
 // peeling judges skins where the procedure was tested without them.
+func peeling(code, group string) func(*bench) { return func(b *bench) { b.peeling(code, group) } }
+
 func (b *bench) peeling(code, group string) {
 	if b.proc == nil || !b.proc.Requires("peeled") {
 		return
@@ -140,12 +118,12 @@ func (b *bench) peeling(code, group string) {
 		}
 		switch {
 		case it.done("unpeeled") || b.did("unpeeled"):
-			b.item(i, code, Change, Finding{Do: "Peel the " + it.name, edit: peel})
+			b.ask(i, code, Finding{Do: "Peel the " + it.name, edit: peel})
 		case it.done("peeled") || b.did("peel", "blister"):
 		case it.done("scrubbed") || b.did("scrub"):
-			b.item(i, code, Change, Finding{Do: "Peel the " + it.name, Message: "Scrubbing leaves the skin on, and the process was tested on peeled food.", edit: peel})
+			b.ask(i, code, Finding{Do: "Peel the " + it.name, Message: "Scrubbing leaves the skin on, and the process was tested on peeled food.", edit: peel})
 		default:
-			b.item(i, code, Care, Finding{Do: "Peel the " + it.name, Message: "The recipe does not say so, and the process was tested on peeled food."})
+			b.care(i, code, Finding{Do: "Peel the " + it.name, Message: "The recipe does not say so, and the process was tested on peeled food."})
 		}
 	}
 }
@@ -161,7 +139,7 @@ func skins(b *bench) {
 		if it.is("root", "tomato") || b.role(i) != procedure.Main || !it.done("unpeeled") {
 			continue
 		}
-		b.item(i, "omission", Change, Finding{Do: "Peel the " + it.name, Message: "The process was tested on peeled food.", Remedy: "Take the skin off.", edit: func(d *draft) {
+		b.ask(i, "omission", Finding{Do: "Peel the " + it.name, Message: "The process was tested on peeled food.", Remedy: "Take the skin off.", edit: func(d *draft) {
 			d.items[i].undo("unpeeled")
 			d.items[i].prep = append(d.items[i].prep, "peeled")
 		}})
@@ -179,7 +157,7 @@ func soaking(b *bench) {
 		}
 		switch {
 		case it.done("unsoaked") || b.did("no-soak"):
-			b.item(i, "dry-legume-unsoaked", Change, Finding{edit: func(d *draft) {
+			b.ask(i, "dry-legume-unsoaked", Finding{edit: func(d *draft) {
 				d.items[i].undo("unsoaked")
 				d.items[i].prep = append(d.items[i].prep, "soaked")
 				for s := range d.steps {
@@ -188,7 +166,7 @@ func soaking(b *bench) {
 			}})
 		case it.done("soaked", "cooked") || b.did("soak"):
 		default:
-			b.item(i, "dry-legume-unsoaked", Care, Finding{Message: "The recipe does not say so; beans that go in dry make a plug that heat does not get through."})
+			b.care(i, "dry-legume-unsoaked", Finding{Message: "The recipe does not say so; beans that go in dry make a plug that heat does not get through."})
 		}
 	}
 }
@@ -207,22 +185,22 @@ func pieces(b *bench) {
 		case !solid:
 		case b.proc.Requires("grated") && it.done("grated", "shredded"):
 		case it.done("grated", "shredded") && !it.is("cabbage-family") && !it.done("cooked"):
-			b.item(i, "piece-size", Change, Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
+			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
 		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
-			b.item(i, "piece-size", Change, Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", edit: func(d *draft) { d.items[i].undo("roasted", "fried") }})
+			b.ask(i, "piece-size", Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", edit: func(d *draft) { d.items[i].undo("roasted", "fried") }})
 		case it.done("ground") && it.is("dry-bean", "root", "snap-bean", "corn", "pea"):
-			b.item(i, "piece-size", Change, Finding{Do: "Keep the " + it.name + " whole", Message: "Ground food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("ground") }})
+			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " whole", Message: "Ground food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("ground") }})
 		case it.done("crushed") && b.role(i) == procedure.Main && !b.soup() && it.ref.ID != "canned-tomato":
-			b.item(i, "piece-size", Change, Finding{Do: "Keep the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("crushed") }})
+			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("crushed") }})
 		case it.came("overripe"):
-			b.item(i, "piece-size", Change, Finding{Do: "Use sound, ripe " + it.name, Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe.", edit: func(d *draft) { d.items[i].state = nil }})
+			b.ask(i, "piece-size", Finding{Do: "Use sound, ripe " + it.name, Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe.", edit: func(d *draft) { d.items[i].state = nil }})
 		}
 	}
 	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.main >= 0 && !b.crushed() && b.role(b.main) == procedure.Main {
-		b.item(b.main, "piece-size", Care, Finding{Do: "Crush the " + b.items[b.main].name, Message: "The time is for crushed food, hot; whole or halved it takes another process.", Remedy: "Crush and heat them first, or choose the procedure for whole ones.", Source: b.proc.Citation()})
+		b.care(b.main, "piece-size", Finding{Do: "Crush the " + b.items[b.main].name, Message: "The time is for crushed food, hot; whole or halved it takes another process.", Remedy: "Crush and heat them first, or choose the procedure for whole ones.", Source: b.proc.Citation()})
 	}
 	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.proc.Product == "plain" && (b.waterOver() || b.pack.Value == "raw") {
-		b.report(Finding{Code: "pack-style", Severity: Change, Do: "Crushed tomatoes go in hot, in their own juice", Message: "The time for crushed tomatoes is for a hot pack without added liquid.", Remedy: "Leave the water out and boil them 5 minutes first, or leave them whole.", Source: b.proc.Citation(),
+		b.report(Finding{Code: "pack-style", Severity: Amend, Do: "Crushed tomatoes go in hot, in their own juice", Message: "The time for crushed tomatoes is for a hot pack without added liquid.", Remedy: "Leave the water out and boil them 5 minutes first, or leave them whole.", Source: b.proc.Citation(),
 			edit: func(d *draft) { d.added["hot"], d.pack.Value = true, "hot" }})
 	}
 	for s := range b.steps {
@@ -231,16 +209,16 @@ func pieces(b *bench) {
 			continue
 		}
 		if st.did("roast") && !b.proc.Requires("baked") && !st.did("blister") && !b.steps[s].jars() && !b.meatOnly(s) && (b.main < 0 || !b.items[b.main].looks("poultry", "red-meat", "bone-in-poultry", "ground-meat")) {
-			b.step(s, "roast", "piece-size", Change, Finding{Do: "Do not roast it first", Message: "Roasted food is drier and denser than the fresh food that was tested.", Remedy: "Use it fresh; roast when you open the jar."})
+			b.step(s, "roast", "piece-size", Amend, Finding{Do: "Do not roast it first", Message: "Roasted food is drier and denser than the fresh food that was tested.", Remedy: "Use it fresh; roast when you open the jar."})
 		}
 		if st.did("crush") && !b.soft() && !b.finelyCut() && !b.seasoningOnly(s) {
-			b.step(s, "crush", "piece-size", Change, Finding{Do: "Do not crush it", Message: "Crushed food heats differently from the pieces that were tested."})
+			b.step(s, "crush", "piece-size", Amend, Finding{Do: "Do not crush it", Message: "Crushed food heats differently from the pieces that were tested."})
 		}
 		if b.grinds(s) {
-			b.step(s, "grind", "piece-size", Change, Finding{Do: "Leave it in pieces", Message: "Ground or grated food packs solid; the time was tested with pieces.", Source: b.proc.Citation()})
+			b.step(s, "grind", "piece-size", Amend, Finding{Do: "Leave it in pieces", Message: "Ground or grated food packs solid; the time was tested with pieces.", Source: b.proc.Citation()})
 		}
 		if st.did("dead-vine") && !containsAny(st.Text, "discard", "avoid", "not ", "n't", "never", "remove", "ort out", "ick out", "hrow out", "hrow away", "oss out", "ut out") {
-			b.step(s, "dead-vine", "piece-size", Change, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
+			b.step(s, "dead-vine", "piece-size", Amend, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
 }
@@ -362,10 +340,10 @@ var (
 // rinsing asks for the rinses after a soak in lime.
 func (b *bench) rinsing(i int) {
 	if b.proc.Requires("rinsed") && b.rinsedThrice() || b.added["rinse"] {
-		b.account(i, "same: rinsed out")
+		b.permit(i, asTested("rinsed out"))
 		return
 	}
-	b.item(i, "base-added", Change, Finding{Do: "Rinse the lime out", Message: "Pickling lime is strongly alkaline; left in the food it undoes the vinegar.",
+	b.ask(i, "base-added", Finding{Do: "Rinse the lime out", Message: "Pickling lime is strongly alkaline; left in the food it undoes the vinegar.",
 		Remedy: "Drain, rinse and soak 1 hour in fresh water, three times over.", Source: "USDA Complete Guide 2015, guide 6, firming agents", edit: func(d *draft) { d.added["rinse"] = true }})
 }
 
@@ -380,7 +358,7 @@ func reducing(b *bench) {
 		}
 		for _, tag := range []string{"reduce", "mounds"} {
 			if st.did(tag) && !(jam && tag == "mounds") && !(tested && !containsAny(st.Text, "very thick", "paste")) {
-				b.step(s, tag, "thick-sauce", Change, Finding{})
+				b.step(s, tag, "thick-sauce", Amend, Finding{})
 			}
 		}
 	}

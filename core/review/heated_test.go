@@ -60,7 +60,7 @@ func TestWhatHeatsNothing(t *testing.T) {
 func codesOf(res review.Result) []string {
 	var out []string
 	for _, f := range res.Findings {
-		if f.Severity == review.Change || f.Severity == review.Stop {
+		if f.Severity == review.Amend || f.Severity == review.Halt {
 			out = append(out, f.Code)
 		}
 	}

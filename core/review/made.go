@@ -23,10 +23,10 @@ func (r *Result) already(line int) {
 	code, again := "", r.Procedure != nil
 	for i := range r.Findings {
 		f := &r.Findings[i]
-		if f.Severity != Change && f.Severity != Stop || f.Question && !untestedWays[f.Code] || !processWrong[f.Code] && !contentsWrong[f.Code] {
+		if f.Severity != Amend && f.Severity != Halt || f.Question && !untestedWays[f.Code] || !processWrong[f.Code] && !contentsWrong[f.Code] {
 			continue
 		}
-		f.Severity = Stop
+		f.Severity = Halt
 		again = again && !contentsWrong[f.Code]
 		if code == "" {
 			code = f.Code
@@ -37,7 +37,7 @@ func (r *Result) already(line int) {
 	}
 	r.Made, r.Verdict = true, Stop
 	r.Methods, r.After = r.Methods[:0], r.After[:0]
-	f := Finding{Code: code, Severity: Stop, Line: at(line), Do: "What to do with these jars", Source: "USDA Complete Guide 2015, guide 1, unsealed jars and spoiled canned foods; from memory"}
+	f := Finding{Code: code, Severity: Halt, Line: at(line), Do: "What to do with these jars", Source: "USDA Complete Guide 2015, guide 1, unsealed jars and spoiled canned foods; from memory"}
 	f.Message = "Less than 24 hours old: refrigerate or freeze them; no process is tested for what is in them."
 	if again {
 		f.Message = "Less than 24 hours old: process them again for the whole tested time with new lids, or refrigerate or freeze them."

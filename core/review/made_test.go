@@ -16,7 +16,7 @@ func TestJarsAlreadyMade(t *testing.T) {
 	const wrong = "Green beans\n\n7 lb green beans, cut in 1 inch pieces\n1 tsp salt per quart\n\nPack raw, cover with boiling water, 1 inch headspace. Wipe the rims, lids on, fingertip tight.\nWe boiled them three hours in the water bath.\n"
 	for name, c := range map[string]struct {
 		text    string
-		verdict string
+		verdict review.Verdict
 	}{
 		"wrong, to be made":        {wrong, review.Change},
 		"wrong, on the shelf":      {wrong + "I have 22 quarts in the pantry still. Are they safe to eat?\n", review.Stop},

@@ -18,7 +18,7 @@ func (r *Result) measured(ph float64) {
 		Remedy: "Aim under 4.2: weigh the acid again, and measure more jars.", Source: "common practice, no source"}
 	switch {
 	case ph > acidity.Limit:
-		f.Code, f.Severity, f.Do = "low-acid-in-water-bath", Stop, fmt.Sprintf("Measured: pH %.2f, over 4.6", ph)
+		f.Code, f.Severity, f.Do = "low-acid-in-water-bath", Halt, fmt.Sprintf("Measured: pH %.2f, over 4.6", ph)
 		f.Message, f.Remedy = "Whatever the recipe says, these jars are not acid enough, and botulism grows in them.", "Refrigerate or freeze them, find out which acid fell short, and measure again."
 		f.Source = "21 CFR 114.3"
 		r.Verdict = Stop

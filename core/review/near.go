@@ -46,7 +46,7 @@ func (e *Reviewer) akin(d *draft, id identity, req Request, have []Near) []Near 
 		b := e.compare(d, req, p)
 		a := attempt{first: b, last: b, cost: e.titleDistance(d.folded, p)}
 		for _, f := range b.findings {
-			if f.Severity == Change {
+			if f.Severity == Amend {
 				a.cost++
 			}
 		}
@@ -82,7 +82,7 @@ func (e *Reviewer) near(d *draft, id identity, a attempt) Near {
 	p := a.first.proc
 	n := Near{Procedure: p, Covered: a.covered}
 	for _, f := range a.first.findings {
-		if f.Severity == Change {
+		if f.Severity == Amend {
 			n.Changes++
 		}
 	}
@@ -104,7 +104,7 @@ func (e *Reviewer) near(d *draft, id identity, a attempt) Near {
 	for i := range a.first.items {
 		if it := &a.first.items[i]; !it.fromStep && !it.serving {
 			all++
-			if a.first.of[i] >= 0 || strings.HasPrefix(a.first.ok[i], "same") {
+			if a.first.of[i] >= 0 || a.first.leave[i].Kind == AsTested {
 				same++
 			}
 		}
@@ -165,12 +165,12 @@ func (e *Reviewer) question(tried []attempt) *Question {
 func unsaid(best, other attempt) bool {
 	have := map[string]bool{}
 	for _, f := range best.first.findings {
-		if f.Severity == Change {
+		if f.Severity == Amend {
 			have[f.Code+f.Ingredient] = true
 		}
 	}
 	for _, f := range other.first.findings {
-		if f.Severity == Change && !have[f.Code+f.Ingredient] && !(f.Code == "omission" && f.Line == nil) {
+		if f.Severity == Amend && !have[f.Code+f.Ingredient] && !(f.Code == "omission" && f.Line == nil) {
 			return false
 		}
 	}

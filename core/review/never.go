@@ -8,37 +8,10 @@ import (
 	"damson/core/procedure"
 )
 
-// The family of what does not go into the jar: dairy, eggs, thickeners,
-// grains, fat, nuts, cured meat, and foods without a home process.
+// banned is the check for a group that is never canned: it reports every item of
+// it that the procedure does not list.
+func banned(group string) func(*bench) { return func(b *bench) { b.never(group, group) } }
 
-func init() {
-	register(
-		&Rule{Code: "dairy", Title: "No dairy in the jar", LooksFor: "milk, cream, cheese, yoghurt, butter, and what hides them", Why: "It is low in acid, curdles, and shields the food from the heat.",
-			WayRound: "Stir it in when you open the jar.", Source: "USDA Complete Guide 2015, guide 4, Soups; NCHFP", check: dairy},
-		&Rule{Code: "egg", Title: "No egg in the jar", LooksFor: "eggs in any form", Why: "Egg sets to a dense core that heat and acid reach slowly.",
-			WayRound: "Add it when serving, or keep the dish in the refrigerator.", Source: "NCHFP, pickled eggs", check: func(b *bench) { b.never("egg", "egg") }},
-		&Rule{Code: "thickener", Title: "No thickener before canning", LooksFor: "flour, starch, roux, gums, gelatine; packets, condensed soups and spice mixes that may hide starch or milk; thickening in the method",
-			Why: "Starch stops the currents that carry heat to the middle of the jar.", WayRound: "Thicken when you open the jar.", Source: "USDA Complete Guide 2015, guides 4 and 5 (do not thicken)", check: thickeners},
-		&Rule{Code: "starch-solid", Title: "No pasta, rice or grain in the jar", LooksFor: "pasta, noodles, rice, barley, oats, bread, dumplings", Why: "Grains swell to a plug that heats far too slowly.",
-			WayRound: "Cook it fresh and add it when you open the jar.", Source: "USDA Complete Guide 2015, guide 4, Soups", check: func(b *bench) { b.never("starch-solid", "starch-solid") }},
-		&Rule{Code: "nut", Title: "No nuts in the jar", LooksFor: "nuts, seeds and their butters where the procedure has none", Why: "Nuts are low in acid and fatty; only small amounts in tested conserves were measured.",
-			WayRound: "Add them when serving.", Source: "NCHFP, conserves", check: func(b *bench) { b.never("nut", "nut") }},
-		&Rule{Code: "fat", Title: "Leave the fat out", LooksFor: "oil, lard, margarine or butter beyond the tested amount; frying in it", Why: "Fat shields what it coats from the heat, and spoils the seal.",
-			WayRound: "Soften vegetables in a dry pan or a little broth.", Source: "NCHFP; USDA Complete Guide 2015, guide 5 (trim fat)", check: fats},
-		&Rule{Code: "oil-pack", Title: "Nothing is canned in oil", LooksFor: "vegetables, herbs or garlic covered with oil; pesto", Why: "Oil shuts the air out of moist, low-acid food: just what botulism needs. No process exists.",
-			WayRound: "Freeze it, or keep it in the refrigerator at most 4 days.", Source: "NCHFP, vegetables in oil", check: oilPack},
-		&Rule{Code: "cured-meat", Title: "Leave the cured meat out", LooksFor: "bacon, ham, smoked sausage, corned beef, salt pork", Why: "Cured meat is denser and fatter than fresh, and was never tested.",
-			WayRound: "Add it when you open the jar, or use fresh meat.", Source: "NCHFP, FAQ on cured meats", check: func(b *bench) { b.never("cured-meat", "cured-meat") }},
-		&Rule{Code: "not-recommended-food", Title: "No home process exists for this", LooksFor: "cabbage family plain, summer squash, eggplant, artichokes, olives, edible-pod peas and others without a tested process", Why: "Nobody has a tested process for it, and a borrowed time is a guess.",
-			WayRound: "Freeze it, or add it fresh when you open the jar.", Source: "NCHFP, foods not recommended for canning; USDA Complete Guide 2015, guide 4", check: notRecommended},
-		&Rule{Code: "low-acid-fruit", Title: "This fruit is not acid enough", LooksFor: "white peaches, bananas, figs, melons, papaya, mango, Asian pears and other fruit that can exceed pH 4.6", Why: "This fruit can lie above pH 4.6, where botulism grows, and no acid dose was tested for it here.",
-			WayRound: "Freeze it, or use a tested procedure of its own with the acid it asks for.", Source: "NCHFP, white-flesh peaches; FDA pH table", check: lowAcidFruit},
-		&Rule{Code: "seafood-mix", Title: "With fish or shellfish: 100 minutes", LooksFor: "fish or shellfish in a mixture", Why: "Seafood in a soup takes 100 minutes, pints and quarts alike; in other mixtures it has no process.",
-			WayRound: "Process 100 minutes, or add the fish when serving.", Source: "USDA Complete Guide 2015, guide 4, Soups", check: seafood},
-	)
-}
-
-// never reports every item of the group that the procedure does not list.
 func (b *bench) never(code, group string) {
 	for i := range b.items {
 		it := &b.items[i]
@@ -49,7 +22,7 @@ func (b *bench) never(code, group string) {
 		if !it.looks(group) || b.of[i] >= 0 {
 			continue
 		}
-		b.item(i, code, Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		b.ask(i, code, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
 	}
 }
 
@@ -61,7 +34,7 @@ func (b *bench) forOpened(i int, code, message string) {
 			return
 		}
 	}
-	b.item(i, code, Note, Finding{Do: do, Message: message})
+	b.say(i, code, Finding{Do: do, Message: message})
 }
 
 func dairy(b *bench) {
@@ -77,9 +50,9 @@ func dairy(b *bench) {
 		if b.of[i] >= 0 && b.role(i) == procedure.Fat {
 			continue // judged by its amount, under fat
 		}
-		b.item(i, "dairy", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		b.ask(i, "dairy", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
 		if it.looks("fat") {
-			b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
 		}
 	}
 }
@@ -93,17 +66,17 @@ func thickeners(b *bench) {
 		}
 		switch {
 		case it.looks("thickener") && b.role(i) != procedure.Starch:
-			b.item(i, "thickener", Change, Finding{Do: "No " + it.name + " before canning", edit: leaveOut(i)})
+			b.ask(i, "thickener", Finding{Do: "No " + it.name + " before canning", edit: leaveOut(i)})
 		case it.looks("hides-thickener") && !it.is("sugar"), it.looks("may-hide-thickener"), it.looks("ground-meat") && hides(it, "starch"):
 			b.hidden(i)
 		case it.is("sugar") && it.is("hides-thickener") && b.of[i] >= 0:
-			b.item(i, "thickener", Change, Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", edit: func(d *draft) { d.items[i].ref, d.items[i].name = b.foods("sugar"), "sugar" }})
+			b.ask(i, "thickener", Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", edit: func(d *draft) { d.items[i].ref, d.items[i].name = b.foods("sugar"), "sugar" }})
 		}
 		if it.serving {
 			continue
 		}
 		if it.done("floured") {
-			b.item(i, "thickener", Change, Finding{Do: "Do not flour the " + it.name, edit: func(d *draft) { d.items[i].undo("floured") }})
+			b.ask(i, "thickener", Finding{Do: "Do not flour the " + it.name, edit: func(d *draft) { d.items[i].undo("floured") }})
 		}
 	}
 	for s := range b.steps {
@@ -111,7 +84,7 @@ func thickeners(b *bench) {
 		if st.Serving || !st.did("thicken") || b.proc != nil && (b.proc.Requires("reduced") && st.boilsDown() || b.testedStarch() && st.byItself() && !b.foreignThickener(st)) {
 			continue
 		}
-		b.step(s, "thicken", "thickener", Change, Finding{Do: "Do not thicken before canning"})
+		b.step(s, "thicken", "thickener", Amend, Finding{Do: "Do not thicken before canning"})
 	}
 }
 
@@ -169,7 +142,12 @@ func hides(it *item, what string) bool {
 func (b *bench) hidden(i int) {
 	it := &b.items[i]
 	if it.came("starch-free") {
-		b.item(i, "thickener", Note, Finding{Do: "Label said to be free of starch", Message: "Keep to the brand whose label says so."})
+		f := Finding{Do: "Label said to be free of starch", Message: "Keep to the brand whose label says so."}
+		if it.looks("ground-meat") {
+			b.say(i, "thickener", f) // whether meat may be in it is the procedure's to say
+		} else {
+			b.allow(i, "thickener", f)
+		}
 		return
 	}
 	f := Finding{Do: "Read the label of the " + it.name, Message: "It may hide starch or milk, which must not be in the jar.", Remedy: "Use one whose label is free of starch and milk and say so, or season with plain spices; else leave it out.",
@@ -177,9 +155,9 @@ func (b *bench) hidden(i int) {
 	if it.looks("hides-thickener") {
 		f.Remedy, f.edit = "Leave it out, season with plain spices, and thicken when you open the jar.", leaveOut(i)
 	}
-	b.item(i, "thickener", Change, f)
+	b.ask(i, "thickener", f)
 	if it.looks("hides-dairy") {
-		b.item(i, "dairy", Change, Finding{Do: "No " + it.name + " in the jar", edit: leaveOut(i)})
+		b.ask(i, "dairy", Finding{Do: "No " + it.name + " in the jar", edit: leaveOut(i)})
 	}
 }
 
@@ -195,11 +173,11 @@ func fats(b *bench) {
 		}
 		if b.role(i) != procedure.Fat {
 			if b.brownsMeat(it) {
-				b.account(i, "permitted: a little fat to brown the meat")
+				b.permit(i, Permission{Allowed, "fat", "a little fat to brown the meat"})
 				continue
 			}
 			if !it.looks("dairy", "nut") {
-				b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+				b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
 			}
 			continue
 		}
@@ -219,7 +197,7 @@ func fats(b *bench) {
 		if b.fatListed(st) && st.actText("fry") != "" && !strings.Contains(strings.ToLower(st.actText("fry")), "fr") {
 			continue // the fat itself is reported
 		}
-		b.step(s, "fry", "fat", Change, Finding{Do: "Soften without fat", Message: "Frying brings fat into the jar, and the fat shields the food from the heat.", Remedy: "Use a dry pan or a little broth."})
+		b.step(s, "fry", "fat", Amend, Finding{Do: "Soften without fat", Message: "Frying brings fat into the jar, and the fat shields the food from the heat.", Remedy: "Use a dry pan or a little broth."})
 	}
 }
 
@@ -279,10 +257,10 @@ func (b *bench) tested(i int) {
 	limit := said(in.Amount, in.Unit)
 	if in.Amount == 0 { // it covers the food in place of water, or is not there
 		if !it.amount.IsZero() || b.liquids["water"] || b.liquids["liquid"] || slices.ContainsFunc(b.steps, func(s step) bool { return !s.Serving && s.names("water") }) {
-			b.item(i, "fat", Change, Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe is covered with water, or with oil, not with both.", edit: leaveOut(i)})
+			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe is covered with water, or with oil, not with both.", edit: leaveOut(i)})
 			return
 		}
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 		return
 	}
 	cut := func(d *draft) { d.items[i].unclear, d.added["fat"] = false, true }
@@ -293,17 +271,17 @@ func (b *bench) tested(i int) {
 	r, known := b.ratio(k, b.matched(k)) // all the fat together
 	switch {
 	case b.added["fat"]:
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	case !known || scale == 0:
-		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "The tested recipe holds " + limit + " and no more; an amount that cannot be measured may be more.", Remedy: "Measure it: at most " + limit + " a tested batch.", edit: cut})
-		b.item(i, "fat", Change, Finding{Do: "At most " + limit + " of " + it.name, edit: cut})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "The tested recipe holds " + limit + " and no more; an amount that cannot be measured may be more.", Remedy: "Measure it: at most " + limit + " a tested batch.", edit: cut})
+		b.ask(i, "fat", Finding{Do: "At most " + limit + " of " + it.name, edit: cut})
 	case r > scale*slack:
-		b.item(i, "fat", Change, Finding{Do: "At most " + said(in.Amount*scale, in.Unit) + " of " + it.name, Message: "The tested recipe holds " + limit + " a batch; more shields the food and spoils the seal.", Remedy: "Cut it back to the tested amount.", edit: cut})
+		b.ask(i, "fat", Finding{Do: "At most " + said(in.Amount*scale, in.Unit) + " of " + it.name, Message: "The tested recipe holds " + limit + " a batch; more shields the food and spoils the seal.", Remedy: "Cut it back to the tested amount.", edit: cut})
 	default:
 		if it.is("dairy") {
-			b.item(i, "dairy", Note, Finding{Do: "A little butter against foam", Message: "Up to ½ tsp a batch is within the tested recipe."})
+			b.say(i, "dairy", Finding{Do: "A little butter against foam", Message: "Up to ½ tsp a batch is within the tested recipe."})
 		}
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	}
 }
 
@@ -316,12 +294,12 @@ func oilPack(b *bench) {
 			continue
 		}
 		if it.ref != nil && it.ref.ID == "pesto" {
-			b.item(i, "oil-pack", Change, Finding{edit: leaveOut(i)})
+			b.ask(i, "oil-pack", Finding{edit: leaveOut(i)})
 		}
 		c, ok := it.cups()
 		thin = thin || it.is("water", "broth", "tomato-juice", "vinegar", "weak-vinegar", "fruit-juice", "wine")
 		if it.looks("fat", "liquid-oil") && !it.looks("dairy", "nut") && b.role(i) != procedure.Fat && it.src != nil && toCover.MatchString(it.src.Text) {
-			b.item(i, "oil-pack", Change, Finding{edit: leaveOut(i)})
+			b.ask(i, "oil-pack", Finding{edit: leaveOut(i)})
 		}
 		if it.is("liquid-oil") && b.role(i) != procedure.Fat {
 			where = i
@@ -343,7 +321,7 @@ func oilPack(b *bench) {
 	}
 	title := b.folded
 	if oil > 0 && oil >= 0.1*other || !thin && b.items[where].amount.IsZero() && !b.did("fry", "brown") || b.role(where) != procedure.Fat && titleHas(title, "pesto", "in oil", "in olive oil", "under oil", "confit", "infused oil", "chimichurri", "tapenade") {
-		b.item(where, "oil-pack", Change, Finding{edit: leaveOut(where)})
+		b.ask(where, "oil-pack", Finding{edit: leaveOut(where)})
 	}
 }
 
@@ -362,7 +340,7 @@ func (b *bench) oilLayer() {
 			continue
 		}
 		if containsAny(strings.ToLower(st.Text), "layer of", "cover with", "cover them with", "covered with", "covered in", "over the top", "on top", "top with", "top each", "top off", "float", "seal with") {
-			b.report(Finding{Code: "oil-pack", Severity: Change, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", edit: func(d *draft) { d.steps[s].gone = true }})
+			b.report(Finding{Code: "oil-pack", Severity: Amend, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", edit: func(d *draft) { d.steps[s].gone = true }})
 		}
 	}
 }
@@ -389,7 +367,7 @@ func notRecommended(b *bench) {
 		if !it.looks(noProcess...) || b.of[i] >= 0 && !b.soup() && (!it.is("no-home-process") || b.listsItself(i)) {
 			continue
 		}
-		b.item(i, "not-recommended-food", Change, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		b.ask(i, "not-recommended-food", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
 	}
 }
 
@@ -404,7 +382,7 @@ func lowAcidFruit(b *bench) {
 			f.Do = "Leave the " + it.name + " out"
 			f.Remedy = "Leave it out and add it when serving."
 		}
-		b.item(i, "low-acid-fruit", Change, f)
+		b.ask(i, "low-acid-fruit", f)
 	}
 }
 
@@ -416,14 +394,14 @@ func seafood(b *bench) {
 		}
 		if b.soup() {
 			if it.is("smoked-fish") {
-				b.item(i, "seafood-mix", Change, Finding{Do: "Leave the " + it.name + " out", Message: "Smoked fish has a process of its own only, in pints.", Remedy: "Use fresh fish, or add it when serving.", edit: leaveOut(i)})
+				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Smoked fish has a process of its own only, in pints.", Remedy: "Use fresh fish, or add it when serving.", edit: leaveOut(i)})
 				continue
 			}
-			b.item(i, "seafood-mix", Care, Finding{})
+			b.care(i, "seafood-mix", Finding{})
 			continue
 		}
 		if b.of[i] < 0 {
-			b.item(i, "seafood-mix", Change, Finding{Do: "Leave the " + it.name + " out", Message: "Fish or shellfish in this mixture has no tested process.", edit: leaveOut(i)})
+			b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Fish or shellfish in this mixture has no tested process.", edit: leaveOut(i)})
 		}
 	}
 }

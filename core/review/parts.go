@@ -52,7 +52,7 @@ var thickCodes = []string{"puree", "thickener", "thick-sauce", "squash-mash", "s
 func (e *Reviewer) parts(d *draft, req Request, b *bench) *Parts {
 	out := &Parts{Warning: partsWarning, Own: []Part{}, None: []string{}, Away: []Away{}}
 	for _, f := range b.findings {
-		if f.Severity != Change && f.Severity != Stop {
+		if f.Severity != Amend && f.Severity != Halt {
 			continue
 		}
 		if slices.Contains(thickCodes, f.Code) || b.neverListed(&f) {
@@ -79,7 +79,7 @@ func (e *Reviewer) parts(d *draft, req Request, b *bench) *Parts {
 		}
 		away := Away{Procedure: ProcedureRef{p.ID, p.Title, p.Citation()}, ToChange: []string{}}
 		for _, f := range e.compare(d, req, p).findings {
-			if f.Severity == Change && !slices.Contains(away.ToChange, f.Do) {
+			if f.Severity == Amend && !slices.Contains(away.ToChange, f.Do) {
 				away.ToChange = append(away.ToChange, f.Do)
 			}
 		}

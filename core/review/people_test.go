@@ -20,11 +20,11 @@ import (
 
 // written is a recipe in somebody's own words with what the law says of it.
 type written struct {
-	ID      string   `json:"id"`
-	Text    string   `json:"text"`
-	Ext     string   `json:"ext"`
-	Flags   []string `json:"flags"`
-	Verdict []string `json:"verdict"`
+	ID      string           `json:"id"`
+	Text    string           `json:"text"`
+	Ext     string           `json:"ext"`
+	Flags   []string         `json:"flags"`
+	Verdict []review.Verdict `json:"verdict"`
 }
 
 // sentence is put into a sound recipe at its place.

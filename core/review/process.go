@@ -9,38 +9,11 @@ import (
 	"damson/core/recipe"
 )
 
-// The family of the process: method, minutes, pounds, jar, pack, lids and
-// cooling as the cook states them, against the procedure's table.
-
-func init() {
-	const guide1 = "USDA Complete Guide 2015, guide 1"
-	register(
-		&Rule{Code: "altitude", Title: "Elevation", LooksFor: "a process of a lower elevation band; elevation not given", Why: "Water boils cooler the higher you are: a water bath takes longer, a pressure canner more pounds.", WayRound: "Use the figure for your elevation.", Source: guide1, check: elevationGiven},
-		&Rule{Code: "process-short", Title: "Too short", LooksFor: "fewer minutes than tested", Why: "Jars processed too short can hold living spores.", WayRound: "Process the full tested time.", Source: guide1, check: statedProcess},
-		&Rule{Code: "process-long", Title: "Longer than needed", LooksFor: "more minutes than tested", Why: "Longer is safe; only quality suffers.", WayRound: "Stop at the tested time.", Source: "NCHFP"},
-		&Rule{Code: "pressure-low", Title: "More pressure", LooksFor: "fewer pounds than tested", Why: "At a lower pressure the canner is cooler, and longer time does not make up for it at home.", WayRound: "Use the tested pounds for your gauge and elevation.", Source: guide1},
-		&Rule{Code: "pressure-high", Title: "More pressure than needed", LooksFor: "more pounds than tested", Why: "Hotter is safe; the food softens and jars lose liquid.", WayRound: "Use the tested pounds.", Source: guide1},
-		&Rule{Code: "method-mismatch", Title: "Another method", LooksFor: "a method for which the procedure has no process", Why: "Nobody has tested this food by this method.", WayRound: "Use a tested method.", Source: guide1, check: methods},
-		&Rule{Code: "steam-limit", Title: "Too long for a steam canner", LooksFor: "steam-canner processes over 45 minutes", Why: "An atmospheric steam canner boils dry after 45 minutes.", WayRound: "Use a water bath.", Source: guide1 + "; University of Wisconsin Extension"},
-		&Rule{Code: "jar-size", Title: "Jar size", LooksFor: "jars larger than the largest tested", Why: "The middle of a larger jar heats later, and no time was tested for it.", WayRound: "Use a tested jar.", Source: guide1 + "; NCHFP", check: jars},
-		&Rule{Code: "pack-style", Title: "Raw or hot pack", LooksFor: "a pack that was not tested", Why: "The temperature at the start is part of the process.", WayRound: "Use the tested pack.", Source: guide1, check: packs},
-		&Rule{Code: "headspace", Title: "Headspace", LooksFor: "headspace other than tested", Why: "Too little and food boils out under the lid; too much and air stays in.", WayRound: "Leave the tested headspace.", Source: guide1, check: headspace},
-		&Rule{Code: "vent", Title: "Vent 10 minutes", LooksFor: "venting shorter than 10 minutes", Why: "Air left in the canner lowers its temperature at the same gauge reading.", WayRound: "Let steam stream out for a full 10 minutes before you close the vent.", Source: guide1, check: vent},
-		&Rule{Code: "open-kettle", Title: "Process the jars", LooksFor: "hot fill with no process, jars turned over, jars left to seal by themselves", Why: "A lid that sealed proves nothing: without the process, what lives in the jar goes on living.", WayRound: "Process the filled jars by the tested method.", Source: guide1, check: openKettle},
-		&Rule{Code: "oven", Title: "Not in the oven", LooksFor: "jars processed in an oven, dishwasher or microwave", Why: "Dry air heats jars badly and unevenly, and the jars can burst.", WayRound: "Process by the tested method.", Source: guide1, check: oven},
-		&Rule{Code: "cooker-not-canner", Title: "A canner, not a cooker", LooksFor: "multi-cookers, electric pressure canners, small pressure cookers, slow cookers", Why: "Its heat-up, venting and cool-down are not those of the tests; the times hold only for a stove-top canner.", WayRound: "Use a stove-top pressure canner that holds four quart jars upright.", Source: guide1 + "; NCHFP", check: cookers},
-		&Rule{Code: "lid", Title: "Lids", LooksFor: "wax, used flat lids, one-piece and gasket lids", Why: "A flat lid takes one impression; wax and old closures do not seal dependably.", WayRound: "Use new two-piece lids.", Source: guide1, check: lids},
-		&Rule{Code: "jar-type", Title: "Jars made for canning", LooksFor: "one-trip jars, wire-bail jars, jars warmed in a dry oven", Why: "Other jars break more easily and close badly.", WayRound: "Use jars made for home canning with two-piece lids.", Source: guide1, check: jarTypes},
-		&Rule{Code: "canner-water", Title: "Two to three inches of water", LooksFor: "water over the jars, or too little of it, in a pressure canner", Why: "A pressure canner heats by steam: water over the jars takes its place, and an inch of it may boil away.", WayRound: "Put 2 to 3 inches of water in a pressure canner, more where its maker or the procedure says so.", Source: guide1},
-		&Rule{Code: "cooling", Title: "Let it cool by itself", LooksFor: "forced cooling of a pressure canner", Why: "The slow fall of pressure is part of the process; forcing it empties jars and breaks seals.", WayRound: "Leave the canner until the pressure is zero, then wait 10 minutes.", Source: guide1, check: cooling},
-	)
-}
-
 func elevationGiven(b *bench) {
 	if said := b.req.Recipe.Stated.Elevation; said != nil && b.req.ElevationGiven && !b.added["elevation"] && !near(said.Value, float64(b.req.Elevation), 0.05) && said.Value-float64(b.req.Elevation) != 0 {
 		severity := Care
 		if b.proc != nil && b.higherBand(int(said.Value+0.5)) {
-			severity = Change
+			severity = Amend
 		}
 		b.report(Finding{Code: "altitude", Severity: severity, Line: b.lineOf(said), Do: "Which elevation is yours?", Message: sprint("The text says %s ft, this review was asked for %s ft.", comma(int(said.Value+0.5)), comma(b.req.Elevation)), Remedy: "Review it for the place where you can.", edit: func(d *draft) { d.added["elevation"] = true }})
 	}
@@ -77,7 +50,7 @@ func methods(b *bench) {
 			}
 		}
 		if m.Value != procedure.Pressure && (b.proc != nil && b.proc.Acidity == "low-acid" || b.proc == nil && b.class() == "low-acid") {
-			f := Finding{Code: "low-acid-in-water-bath", Severity: Change, Line: at(m.Line), edit: drop}
+			f := Finding{Code: "low-acid-in-water-bath", Severity: Amend, Line: at(m.Line), edit: drop}
 			if b.proc == nil {
 				f.Do, f.Remedy = "Not in a water bath", "Freeze or refrigerate it: this mixture has no tested process, under pressure either."
 			}
@@ -88,12 +61,12 @@ func methods(b *bench) {
 			continue
 		}
 		if !b.proc.Has(procedure.Filter{Method: m.Value}) {
-			b.report(Finding{Code: "method-mismatch", Severity: Change, Line: at(m.Line), Source: b.proc.Citation(), edit: func(d *draft) { drop(d); d.minutes, d.psi = nil, nil }})
+			b.report(Finding{Code: "method-mismatch", Severity: Amend, Line: at(m.Line), Source: b.proc.Citation(), edit: func(d *draft) { drop(d); d.minutes, d.psi = nil, nil }})
 			continue
 		}
 		if m.Value == procedure.Steam {
 			if _, err := b.proc.Find(b.req.Elevation, procedure.Filter{Method: m.Value, Jar: b.jar.Value, Pack: b.pack.Value}); err != nil {
-				b.report(Finding{Code: "steam-limit", Severity: Change, Line: at(m.Line), edit: drop})
+				b.report(Finding{Code: "steam-limit", Severity: Amend, Line: at(m.Line), edit: drop})
 			}
 		}
 	}
@@ -116,7 +89,7 @@ func jars(b *bench) {
 	smaller := false
 	for _, j := range list {
 		if j.Value.Larger(limit) {
-			b.report(Finding{Code: "jar-size", Severity: Change, Line: at(j.Line), Do: sprint("No larger than %s", limit.Plural()), Source: b.proc.Citation(), edit: func(d *draft) {
+			b.report(Finding{Code: "jar-size", Severity: Amend, Line: at(j.Line), Do: sprint("No larger than %s", limit.Plural()), Source: b.proc.Citation(), edit: func(d *draft) {
 				d.jar.Value, d.jars = "", nil
 				d.minutes = nil
 			}})
@@ -141,7 +114,7 @@ func packs(b *bench) {
 	if b.pack.Value == "" && !b.added["hot"] && !b.proc.Has(procedure.Filter{Pack: "raw"}) {
 		for _, p := range b.req.Recipe.Stated.Packs {
 			if p.Value == "raw" {
-				b.report(Finding{Code: "pack-style", Severity: Change, Line: at(p.Line), Do: "Pack it hot", Message: "This food was tested hot-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
+				b.report(Finding{Code: "pack-style", Severity: Amend, Line: at(p.Line), Do: "Pack it hot", Message: "This food was tested hot-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
 					edit: func(d *draft) { d.added["hot"] = true }})
 				break
 			}
@@ -158,13 +131,13 @@ func packs(b *bench) {
 		if p.Value == "hot" {
 			other = "raw"
 		}
-		b.report(Finding{Code: "pack-style", Severity: Change, Line: at(p.Line), Do: "Pack it " + other, Message: "This food was tested " + other + "-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
+		b.report(Finding{Code: "pack-style", Severity: Amend, Line: at(p.Line), Do: "Pack it " + other, Message: "This food was tested " + other + "-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
 			edit: func(d *draft) { d.pack.Value = "" }})
 	}
 	if b.pack.Value == "raw" {
 		for i := range b.items {
 			if b.items[i].came("frozen") && b.role(i) == procedure.Main {
-				b.item(i, "pack-style", Change, Finding{Do: "Frozen food goes in hot", Message: "Frozen food in a raw pack starts far colder than tested.", edit: func(d *draft) { d.items[i].state = nil; d.pack.Value = "" }})
+				b.ask(i, "pack-style", Finding{Do: "Frozen food goes in hot", Message: "Frozen food in a raw pack starts far colder than tested.", edit: func(d *draft) { d.items[i].state = nil; d.pack.Value = "" }})
 			}
 		}
 	}
@@ -263,7 +236,7 @@ func statedProcess(b *bench) {
 	if b.psi != nil {
 		list = slices.DeleteFunc(slices.Clone(list), func(p procedure.Process) bool { return p.Method != procedure.Pressure })
 		if len(list) == 0 {
-			b.report(Finding{Code: "method-mismatch", Severity: Change, Line: b.lineOf(b.psi), Source: b.proc.Citation(), edit: func(d *draft) { d.psi, d.minutes, d.methods = nil, nil, nil }})
+			b.report(Finding{Code: "method-mismatch", Severity: Amend, Line: b.lineOf(b.psi), Source: b.proc.Citation(), edit: func(d *draft) { d.psi, d.minutes, d.methods = nil, nil, nil }})
 			return
 		}
 	} else if hasMinutes && !slices.ContainsFunc(b.draft.methods, func(s recipe.Said[string]) bool { return s.Value == procedure.Pressure }) {
@@ -302,20 +275,20 @@ func statedProcess(b *bench) {
 		if line == nil {
 			line = at(m.Line)
 		}
-		b.report(Finding{Code: "altitude", Severity: Change, Line: line, Do: sprint("That is for a lower elevation than %s ft", comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
+		b.report(Finding{Code: "altitude", Severity: Amend, Line: line, Do: sprint("That is for a lower elevation than %s ft", comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
 	}
 	if psiShort {
 		p := list[0]
-		b.report(Finding{Code: "pressure-low", Severity: Change, Line: b.lineOf(b.psi), Do: sprint("%d psi at %s ft", p.PSI, comma(b.req.Elevation)), Message: sprint("%s psi is not enough here: the tested pressure is %d psi (%s gauge) at %s ft.", quantity.Number(b.psi.Value), p.PSI, p.Gauge, comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
+		b.report(Finding{Code: "pressure-low", Severity: Amend, Line: b.lineOf(b.psi), Do: sprint("%d psi at %s ft", p.PSI, comma(b.req.Elevation)), Message: sprint("%s psi is not enough here: the tested pressure is %d psi (%s gauge) at %s ft.", quantity.Number(b.psi.Value), p.PSI, p.Gauge, comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
 	}
 	if timeShort {
 		p := longest(list)
 		if float64(p.Minutes) <= m.Minutes && unsaid != "" { // the time of one jar is said, and another is named too
 			of := slices.DeleteFunc(slices.Clone(list), func(x procedure.Process) bool { return x.Jar != unsaid })
-			b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("Say the time for %s: %d minutes", quantity.Jar(unsaid).Plural(), longest(of).Minutes), Message: sprint("The recipe names %s too, and says no time for them.", quantity.Jar(unsaid).Plural()), Source: b.proc.Citation(), edit: fix})
+			b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("Say the time for %s: %d minutes", quantity.Jar(unsaid).Plural(), longest(of).Minutes), Message: sprint("The recipe names %s too, and says no time for them.", quantity.Jar(unsaid).Plural()), Source: b.proc.Citation(), edit: fix})
 			return
 		}
-		b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), edit: fix})
+		b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), edit: fix})
 	}
 }
 
@@ -336,7 +309,7 @@ func (b *bench) otherJars() {
 			continue
 		}
 		if least := slices.MinFunc(list, func(x, y procedure.Process) int { return x.Minutes - y.Minutes }); m.Minutes < float64(least.Minutes) {
-			b.report(Finding{Code: "process-short", Severity: Change, Line: at(m.Line), Do: sprint("%d minutes for %s, not %s", least.Minutes, m.Jar.Plural(), quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", m.Jar.Plural(), comma(b.req.Elevation), least.Minutes), Source: b.proc.Citation(),
+			b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("%d minutes for %s, not %s", least.Minutes, m.Jar.Plural(), quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", m.Jar.Plural(), comma(b.req.Elevation), least.Minutes), Source: b.proc.Citation(),
 				edit: func(d *draft) { d.minutes = nil }})
 		}
 	}
@@ -465,14 +438,14 @@ func below(bands procedure.Bands, feet int, v float64) bool {
 
 func vent(b *bench) {
 	if v := b.draft.vent; v != nil && v.Value < 10 {
-		b.report(Finding{Code: "vent", Severity: Change, Line: b.lineOf(v), edit: func(d *draft) { d.vent = nil }})
+		b.report(Finding{Code: "vent", Severity: Amend, Line: b.lineOf(v), edit: func(d *draft) { d.vent = nil }})
 	}
 	for s := range b.steps {
 		if st := &b.steps[s]; !st.Serving && st.did("no-vent") {
-			b.step(s, "no-vent", "vent", Change, Finding{})
+			b.step(s, "no-vent", "vent", Amend, Finding{})
 		}
 		if st := &b.steps[s]; !st.Serving && st.did("vent") && (st.says("without vent") || st.says("do not vent") || st.says("don't vent")) {
-			b.step(s, "vent", "vent", Change, Finding{})
+			b.step(s, "vent", "vent", Amend, Finding{})
 		}
 	}
 }
@@ -486,17 +459,17 @@ func openKettle(b *bench) {
 		}
 		for _, tag := range []string{"invert", "no-process"} {
 			if st.did(tag) {
-				b.step(s, tag, "open-kettle", Change, Finding{})
+				b.step(s, tag, "open-kettle", Amend, Finding{})
 			}
 		}
 		if st.did("self-seal") && !b.stated() {
-			b.step(s, "self-seal", "open-kettle", Change, Finding{})
+			b.step(s, "self-seal", "open-kettle", Amend, Finding{})
 		}
 		if st.did("top-up") {
-			b.step(s, "top-up", "process-short", Change, Finding{Do: "Start the whole time again", Message: "When the pressure falls, the whole time begins anew; minutes added do not make up for it."})
+			b.step(s, "top-up", "process-short", Amend, Finding{Do: "Start the whole time again", Message: "When the pressure falls, the whole time begins anew; minutes added do not make up for it."})
 		}
 		if st.did("heat-early") {
-			b.step(s, "heat-early", "process-short", Change, Finding{Do: "Keep the heat on for the whole time"})
+			b.step(s, "heat-early", "process-short", Amend, Finding{Do: "Keep the heat on for the whole time"})
 		}
 	}
 }
@@ -509,22 +482,22 @@ func oven(b *bench) {
 		}
 		switch {
 		case st.did("odd-process"):
-			b.step(s, "odd-process", "oven", Change, Finding{edit: ovenFix(s)})
+			b.step(s, "odd-process", "oven", Amend, Finding{edit: ovenFix(s)})
 		case st.did("below-boil"):
-			b.step(s, "below-boil", "method-mismatch", Change, Finding{Do: "Boil it, or use pressure", Message: "A jar held below a boil is not processed: what lives in it goes on living.", edit: ovenFix(s)})
+			b.step(s, "below-boil", "method-mismatch", Amend, Finding{Do: "Boil it, or use pressure", Message: "A jar held below a boil is not processed: what lives in it goes on living.", edit: ovenFix(s)})
 		case st.did("oven"):
-			b.step(s, "oven", "oven", Change, Finding{edit: ovenFix(s)})
+			b.step(s, "oven", "oven", Amend, Finding{edit: ovenFix(s)})
 		case st.did("jar-oven") && containsAny(st.Text, " seal", "process"):
-			b.step(s, "jar-oven", "oven", Change, Finding{edit: ovenFix(s)})
+			b.step(s, "jar-oven", "oven", Amend, Finding{edit: ovenFix(s)})
 		case st.did("oven-word") && st.jars() && !st.did("jar-oven"):
 			if containsAny(st.Text, "warm", "keep", "sterili", "empty", "preheat the jars") && !containsAny(st.Text, "filled", "seal", "process") {
 				b.step(s, "oven-word", "jar-type", Care, Finding{Do: "Keep jars hot in water", Message: "Dry oven heat can crack jars when hot food goes in.", Remedy: "Keep them in hot water."})
 				continue
 			}
-			b.step(s, "oven-word", "oven", Change, Finding{edit: ovenFix(s)})
+			b.step(s, "oven-word", "oven", Amend, Finding{edit: ovenFix(s)})
 		case st.did("odd-heat") && (st.did("process", "self-seal") || containsAny(st.Text, "seal", "filled jars", "full jars", "jars of") ||
 			containsAny(st.Text, "dishwasher", "solar", "in the sun") && b.packedBy(s) && !containsAny(strings.ReplaceAll(strings.ToLower(st.Text), "dishwasher", ""), "wash", "clean", "warm", "steril", "empty", "keep the jars hot", "heat the jars", "dry")):
-			b.step(s, "odd-heat", "oven", Change, Finding{edit: ovenFix(s)})
+			b.step(s, "odd-heat", "oven", Amend, Finding{edit: ovenFix(s)})
 		}
 	}
 }
@@ -547,7 +520,7 @@ func cookers(b *bench) {
 	for s := range b.steps {
 		st := &b.steps[s]
 		if !st.Serving && st.did("slow-cook") && st.did("process") {
-			b.step(s, "slow-cook", "cooker-not-canner", Change, Finding{})
+			b.step(s, "slow-cook", "cooker-not-canner", Amend, Finding{})
 			continue
 		}
 		if st.Serving || !st.did("cooker") {
@@ -556,10 +529,10 @@ func cookers(b *bench) {
 		if b.elsewhere(s) && !st.jars() && !st.did("process") && containsAny(st.Text, "cook the", "cook them", "cooked", "simmer", "soften", "tender", "boil the", "cook until", "cook for") {
 			continue // it only cooks the food
 		}
-		b.step(s, "cooker", "cooker-not-canner", Change, Finding{})
+		b.step(s, "cooker", "cooker-not-canner", Amend, Finding{})
 	}
 	if titleHas(b.folded, "multi cooker", "multicooker", "electric pressure cooker", "pressure cooker") && !b.did("pressure-can", "water-bath") {
-		b.report(Finding{Code: "cooker-not-canner", Severity: Change, edit: func(d *draft) { d.folded = "" }})
+		b.report(Finding{Code: "cooker-not-canner", Severity: Amend, edit: func(d *draft) { d.folded = "" }})
 	}
 }
 
@@ -578,13 +551,13 @@ func lids(b *bench) {
 		st := &b.steps[s]
 		switch {
 		case st.did("wax"):
-			b.step(s, "wax", "lid", Change, Finding{Do: "No wax", Message: "Mould grows under wax, and it does not seal."})
+			b.step(s, "wax", "lid", Amend, Finding{Do: "No wax", Message: "Mould grows under wax, and it does not seal."})
 		case st.did("used-lid"):
-			b.step(s, "used-lid", "lid", Change, Finding{Do: "New flat lids"})
+			b.step(s, "used-lid", "lid", Amend, Finding{Do: "New flat lids"})
 		case st.did("one-piece-lid"):
 			severity := Care
 			if !b.acidic() {
-				severity = Change
+				severity = Amend
 			}
 			b.step(s, "one-piece-lid", "lid", severity, Finding{Do: "Two-piece lids"})
 		case st.did("gasket-lid"):
@@ -598,12 +571,12 @@ func jarTypes(b *bench) {
 		st := &b.steps[s]
 		switch {
 		case st.did("bail-jar"):
-			b.step(s, "bail-jar", "jar-type", Change, Finding{})
+			b.step(s, "bail-jar", "jar-type", Amend, Finding{})
 		case st.did("odd-jar") && b.plainBottle(st):
 		case st.did("odd-jar"):
 			severity := Care
 			if !b.acidic() {
-				severity = Change
+				severity = Amend
 			}
 			b.step(s, "odd-jar", "jar-type", severity, Finding{})
 		case st.did("jar-oven"):
@@ -622,14 +595,14 @@ func cooling(b *bench) {
 		}
 		down = down || st.did("natural-cool") && containsAny(strings.ToLower(st.Text), "no pressure", "zero", "pressure is gone", "pressure's gone", "pressure is all gone")
 		if !st.Serving && st.did("forced") && b.proc != nil && b.proc.Has(procedure.Filter{Method: procedure.Pressure}) && !st.did("natural-cool") {
-			b.step(s, "forced", "cooling", Change, Finding{})
+			b.step(s, "forced", "cooling", Amend, Finding{})
 			continue
 		}
 		if st.Serving || !st.did("force-cool") || natural {
 			continue
 		}
 		if st.jars() || containsAny(st.Text, "pressure", "weight", "steam", "quick release") {
-			b.step(s, "force-cool", "cooling", Change, Finding{})
+			b.step(s, "force-cool", "cooling", Amend, Finding{})
 		}
 	}
 }

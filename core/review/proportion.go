@@ -10,24 +10,6 @@ import (
 	"damson/core/recipe"
 )
 
-// The family of proportions: what was added, grown, swapped or left out
-// against the tested procedure.
-
-func init() {
-	register(
-		&Rule{Code: "unclear-amount", Title: "How much is that?", LooksFor: "amounts that cannot be measured, where the amount matters", Why: "An amount that nobody can measure cannot be compared with the tested one.", WayRound: "Write it in cups, spoons or weight.", Source: "common practice, no source", check: proportions},
-		&Rule{Code: "low-acid-increase", Title: "No more than tested", LooksFor: "more onions, peppers, garlic or other low-acid food than tested", Why: "The acid was measured for the tested amount of low-acid food; more of it raises the pH.", WayRound: "Cut it back to the tested amount and add the rest fresh when serving.", Source: "NCHFP; Pacific Northwest Extension, salsa recipes"},
-		&Rule{Code: "proportion", Title: "Keep the tested share", LooksFor: "shares of a mixture that differ from the tested ones", Why: "The process was tested with this share.", WayRound: "Bring it back to the tested share.", Source: "USDA Complete Guide 2015, guide 4"},
-		&Rule{Code: "substitution", Title: "One for another", LooksFor: "a food in place of the tested one", Why: "Inside a class one may stand for another, measure for measure; outside it the recipe is no longer the tested one.", WayRound: "Use the tested food.", Source: "NCHFP; Pacific Northwest Extension, salsa recipes"},
-		&Rule{Code: "seasoning-change", Title: "Seasoning is free", LooksFor: "dry herbs and spices other than tested", Why: "A dry spice may change freely.", WayRound: "Season as you like; add the rest at the table.", Source: "USDA Complete Guide 2015, guide 3, salsa"},
-		&Rule{Code: "sugar-change", Title: "Sugar", LooksFor: "sugar other than tested", Why: "In plain fruit and pickles sugar is for taste; in a jam the set rests on it.", WayRound: "Use the tested sugar, or a recipe made for low-sugar pectin.", Source: "USDA Complete Guide 2015, guides 2 and 7"},
-		&Rule{Code: "batch-size", Title: "One batch at a time", LooksFor: "jams made in a double batch", Why: "A large batch boils too long and the pectin fails to set.", WayRound: "Make single batches, one after another.", Source: "USDA Complete Guide 2015, guide 7"},
-		&Rule{Code: "omission", Title: "Left out", LooksFor: "an ingredient or a peeling of the tested procedure that the recipe leaves out", Why: "Some things may always be left out; what carries the safety may not.", WayRound: "Put it back.", Source: "NCHFP; Pacific Northwest Extension", check: func(b *bench) { omissions(b); skins(b) }},
-		&Rule{Code: "added-ingredient", Title: "Leave it out", LooksFor: "a food that the tested procedure does not have", Why: "The tested recipe does not have it, and nobody measured what it does.", WayRound: "Add it when you open the jar.", Source: "USDA Complete Guide 2015, guide 1; NCHFP", check: accountLines},
-		&Rule{Code: "unknown-ingredient", Title: "What is this?", LooksFor: "words that Damson does not know", Why: "Damson does not know this food, so it cannot say that it may go into the jar.", WayRound: "Say what it is in other words, or leave it out.", Source: "common practice, no source"},
-	)
-}
-
 func containsAny(s string, list ...string) bool {
 	s = strings.ToLower(s)
 	for _, x := range list {
@@ -76,7 +58,7 @@ func proportions(b *bench) {
 		case procedure.Liquid:
 			for _, i := range b.matched(k) {
 				if b.proc.Acidity != "acidified" || b.proc.Product == "plain" {
-					b.account(i, "same")
+					b.permit(i, asTested(""))
 				}
 			}
 		}
@@ -93,7 +75,7 @@ func (b *bench) mainFood() {
 		for _, i := range b.matched(k) {
 			it := &b.items[i]
 			if (it.came("canned") || it.ref.ID == "canned-tomato") && !slices.Contains(b.proc.Ingredients[k].Same, "canned-tomato") {
-				b.item(i, "substitution", Change, Finding{Do: "Start from fresh " + it.name, Message: "Canned food canned again has no tested process.", Remedy: "Use fresh produce, or keep the canned food as it is.", Source: "NCHFP, FAQ on re-canning",
+				b.ask(i, "substitution", Finding{Do: "Start from fresh " + it.name, Message: "Canned food canned again has no tested process.", Remedy: "Use fresh produce, or keep the canned food as it is.", Source: "NCHFP, FAQ on re-canning",
 					edit: func(d *draft) {
 						d.items[i].state = nil
 						d.items[i].ref = b.foods(b.proc.Ingredients[k].Same[0])
@@ -103,16 +85,16 @@ func (b *bench) mainFood() {
 					}})
 			}
 			if b.proportional() && b.scale == 0 && !it.choice {
-				b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", edit: func(d *draft) { d.added["main"] = true }})
+				b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", edit: func(d *draft) { d.added["main"] = true }})
 			}
 			if b.like[i] {
-				b.item(i, "substitution", Note, Finding{Do: it.name + " is fine here", Message: "It may stand for " + b.proc.Ingredients[k].Name + ", measure for measure."})
+				b.say(i, "substitution", Finding{Do: it.name + " is fine here", Message: "It may stand for " + b.proc.Ingredients[k].Name + ", measure for measure."})
 			}
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 	}
 	if b.proc.Product == "jam" && b.scale > 1.5 {
-		b.report(Finding{Code: "batch-size", Severity: Change, edit: func(d *draft) {
+		b.report(Finding{Code: "batch-size", Severity: Amend, edit: func(d *draft) {
 			for i := range d.items {
 				d.items[i].factor /= b.scale
 			}
@@ -149,7 +131,7 @@ func (b *bench) pool(first int, seen map[int]bool) {
 		r, ok := b.share(in, &b.items[i])
 		if !ok {
 			known = false
-			b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", edit: func(d *draft) { d.items[i].serving = true }})
+			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", edit: func(d *draft) { d.items[i].serving = true }})
 			continue
 		}
 		have += r * weightOf(in, b)
@@ -159,14 +141,14 @@ func (b *bench) pool(first int, seen map[int]bool) {
 	}
 	if !known || b.scale == 0 {
 		for _, i := range items {
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 		return
 	}
 	if have > allowed*b.scale*b.tolerance() {
 		k := allowed * b.scale / have
 		for _, i := range items {
-			b.item(i, "low-acid-increase", Change, Finding{Do: sprint("Cut the %s back", b.items[i].name), Message: sprint("For this much food the tested recipe has room for %.0f %% of it; more low-acid food raises the pH.", 100*k),
+			b.ask(i, "low-acid-increase", Finding{Do: sprint("Cut the %s back", b.items[i].name), Message: sprint("For this much food the tested recipe has room for %.0f %% of it; more low-acid food raises the pH.", 100*k),
 				Remedy: "Cut back to " + b.cutTo(i, k) + "; add the rest fresh when serving.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= k }})
 		}
 		return
@@ -174,9 +156,9 @@ func (b *bench) pool(first int, seen map[int]bool) {
 	for _, i := range items {
 		in := &b.proc.Ingredients[b.of[i]]
 		if b.like[i] && len(in.Same) == 1 {
-			b.item(i, "substitution", Note, Finding{Do: b.items[i].name + " is fine here", Message: "It may stand for " + strings.SplitN(in.Name, ",", 2)[0] + ", measure for measure."})
+			b.say(i, "substitution", Finding{Do: b.items[i].name + " is fine here", Message: "It may stand for " + strings.SplitN(in.Name, ",", 2)[0] + ", measure for measure."})
 		}
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	}
 }
 
@@ -236,12 +218,12 @@ func (b *bench) gel(k int) {
 	restore := func(d *draft) { d.added[in.Name] = true }
 	if b.added[in.Name] {
 		for _, i := range items {
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 		return
 	}
 	if len(items) == 0 {
-		b.report(Finding{Code: "omission", Severity: Change, Do: "Add " + in.Name, Message: "The set rests on it: " + said(in.Amount, in.Unit) + " a tested batch.", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), edit: restore})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: "The set rests on it: " + said(in.Amount, in.Unit) + " a tested batch.", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), edit: restore})
 		return
 	}
 	r, known := b.ratio(k, items)
@@ -252,14 +234,14 @@ func (b *bench) gel(k int) {
 	}
 	switch {
 	case !known:
-		b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "The set rests on it.", edit: restore})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The set rests on it.", edit: restore})
 	case b.scale > 0 && r < b.scale/crossSlack/1.05:
-		b.item(i, code, Change, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), edit: restore})
+		b.ask(i, code, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), edit: restore})
 	case r > b.scale*slack && in.Role == procedure.GelSugar:
-		b.item(i, code, Note, Finding{Message: "A little more sugar than tested is a matter of taste."})
+		b.allow(i, code, Finding{Message: "A little more sugar than tested is a matter of taste."})
 	}
 	for _, i := range items {
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	}
 }
 
@@ -271,11 +253,11 @@ func (b *bench) starch(k int) {
 		limit := said(in.Amount, in.Unit)
 		switch {
 		case !known || b.scale == 0:
-			b.item(i, "unclear-amount", Change, Finding{Do: "How much " + b.items[i].name + "?", Message: "The tested recipe holds " + limit + " and no more.", edit: leaveOut(i)})
+			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The tested recipe holds " + limit + " and no more.", edit: leaveOut(i)})
 		case r > b.scale*b.tolerance():
-			b.item(i, "thickener", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + b.items[i].name, Message: "The tested recipe holds " + limit + " a batch; a thicker jar heats more slowly.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
+			b.ask(i, "thickener", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + b.items[i].name, Message: "The tested recipe holds " + limit + " a batch; a thicker jar heats more slowly.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
 		default:
-			b.account(i, "same") // the process was tested with this starch
+			b.permit(i, asTested("")) // the process was tested with this starch
 		}
 	}
 }
@@ -288,23 +270,23 @@ func (b *bench) fermentSalt(k int) {
 	why := "The salt keeps spoilers down until the acid has formed: " + said(in.Amount, in.Unit) + " a tested batch."
 	if b.added[in.Name] {
 		for _, i := range items {
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 		return
 	}
 	if len(items) == 0 {
-		b.report(Finding{Code: "omission", Severity: Change, Do: "Add " + in.Name, Message: why, Remedy: "Put it back.", Source: b.proc.Citation(), edit: restore})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: why, Remedy: "Put it back.", Source: b.proc.Citation(), edit: restore})
 		return
 	}
 	r, known := b.ratio(k, items)
 	switch i := items[0]; {
 	case !known:
-		b.item(i, "unclear-amount", Change, Finding{Do: "How much salt?", Message: why, edit: restore})
+		b.ask(i, "unclear-amount", Finding{Do: "How much salt?", Message: why, edit: restore})
 	case b.scale > 0 && r < b.scale/b.tolerance():
-		b.item(i, "proportion", Change, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " salt", Message: why, Remedy: "Bring it back to the tested amount.", Source: b.proc.Citation(), edit: restore})
+		b.ask(i, "proportion", Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " salt", Message: why, Remedy: "Bring it back to the tested amount.", Source: b.proc.Citation(), edit: restore})
 	}
 	for _, i := range items {
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	}
 }
 
@@ -354,17 +336,17 @@ func (b *bench) sugar(k int) {
 	r, known := b.ratio(k, b.matched(k)) // white and brown count together
 	if over := b.heavy(); over > slack && b.proc.Product == "pickle" && known && r > b.scale*slack {
 		for _, i := range b.matched(k) {
-			b.item(i, "sugar-change", Change, Finding{Do: "Less sugar than that", Message: "Sugar is free in a pickle up to the heaviest tested syrup, 1½ cups to a cup of vinegar and water; a thicker one heats more slowly.", Remedy: "Cut it back, or keep the pickle in the refrigerator.",
+			b.ask(i, "sugar-change", Finding{Do: "Less sugar than that", Message: "Sugar is free in a pickle up to the heaviest tested syrup, 1½ cups to a cup of vinegar and water; a thicker one heats more slowly.", Remedy: "Cut it back, or keep the pickle in the refrigerator.",
 				Source: "USDA Complete Guide 2015, guide 6, pickled watermelon rind", edit: func(d *draft) { d.items[i].factor /= over }})
 		}
 		return
 	}
 	for _, i := range b.matched(k) {
 		if in.Amount == 0 && !b.like[i] && !b.sugarTold || known && b.scale > 0 && near(r, b.scale, 0.1) || b.proc.Product == "sauced-beans" && near(r, 1, 0.1) {
-			b.account(i, "same") // to taste, or as tested; a sauce is mixed by itself, as much as is needed
+			b.permit(i, asTested("")) // to taste, or as tested; a sauce is mixed by itself, as much as is needed
 			continue
 		}
-		b.item(i, "sugar-change", Note, Finding{Do: "Sugar is free here", Message: "It is for taste and colour; more, less or none keeps the same process."})
+		b.allow(i, "sugar-change", Finding{Do: "Sugar is free here", Message: "It is for taste and colour; more, less or none keeps the same process."})
 	}
 }
 
@@ -376,7 +358,7 @@ func (b *bench) seasoning(k int) {
 	in := &b.proc.Ingredients[k]
 	for _, i := range b.matched(k) {
 		if b.like[i] || in.Amount == 0 || b.scale == 0 {
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 			continue
 		}
 		if in.Role == procedure.Seasoning && b.items[i].is("herb") && !b.items[i].came("dried") {
@@ -387,7 +369,7 @@ func (b *bench) seasoning(k int) {
 			b.spice(i)
 			continue
 		}
-		b.account(i, "same")
+		b.permit(i, asTested(""))
 	}
 }
 
@@ -421,7 +403,7 @@ func (b *bench) extra(k int) {
 	for _, i := range b.matched(k) {
 		it := &b.items[i]
 		if it.choice {
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 			continue
 		}
 		if it.is("alkali") {
@@ -435,17 +417,17 @@ func (b *bench) extra(k int) {
 		}
 		switch {
 		case it.is("herb") && !known && it.amount.Unit.Dimension() == quantity.Count && !it.unclear && !it.amount.IsZero():
-			b.account(i, "same") // sprigs and heads
+			b.permit(i, asTested("")) // sprigs and heads
 		case it.is("dry-seasoning"):
-			b.account(i, "permitted: dry seasoning")
+			b.permit(i, Permission{Allowed, "seasoning-change", "dry seasoning"})
 		case !known && !isAcid(it):
-			b.item(i, "unclear-amount", Change, Finding{Do: "How much " + it.name + "?", Message: "It must not grow beyond the tested amount.", edit: leaveOut(i)})
+			b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "It must not grow beyond the tested amount.", edit: leaveOut(i)})
 		case known && b.scale > 0 && r > b.scale*b.tolerance() && !isAcid(it):
-			b.item(i, "proportion", Change, Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + it.name, edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
+			b.ask(i, "proportion", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + it.name, edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
 		case it.weak():
-			b.item(i, "weak-vinegar", Note, Finding{Do: "For flavour here", Message: "The fruit carries the acid; the vinegar is for taste."})
+			b.allow(i, "weak-vinegar", Finding{Do: "For flavour here", Message: "The fruit carries the acid; the vinegar is for taste."})
 		default:
-			b.account(i, "same")
+			b.permit(i, asTested(""))
 		}
 	}
 }
@@ -485,10 +467,10 @@ func (b *bench) otherProduct() {
 		}
 	}
 	if mains > 1 && missing != "" {
-		b.report(Finding{Code: "omission", Severity: Change, Do: "No " + missing, Message: "Without it this is not the product that was tested.", Source: b.proc.Citation()})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "No " + missing, Message: "Without it this is not the product that was tested.", Source: b.proc.Citation()})
 	}
 	if marks != "" && !marked {
-		b.report(Finding{Code: "omission", Severity: Change, Do: "No " + marks, Message: "Without it this is another product, with a procedure of its own.", Source: b.proc.Citation()})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "No " + marks, Message: "Without it this is another product, with a procedure of its own.", Source: b.proc.Citation()})
 	}
 }
 
@@ -508,7 +490,7 @@ func omissions(b *bench) {
 			if b.hasLiquid(in) || b.added["liquid"] || b.proc.Acidity == "acidified" && b.proc.Product != "plain" {
 				continue
 			}
-			b.report(Finding{Code: "omission", Severity: Change, Do: "Cover it with liquid", Message: "No covering liquid is named; a dry pack heats far more slowly than the tested one.", Remedy: "Fill with " + in.Name + ".", Source: b.proc.Citation(),
+			b.report(Finding{Code: "omission", Severity: Amend, Do: "Cover it with liquid", Message: "No covering liquid is named; a dry pack heats far more slowly than the tested one.", Remedy: "Fill with " + in.Name + ".", Source: b.proc.Citation(),
 				edit: func(d *draft) { d.added["liquid"] = true }})
 		case procedure.LowAcid, procedure.Extra, procedure.Fat:
 			b.report(Finding{Code: "omission", Severity: Note, Ingredient: strings.SplitN(in.Name, ",", 2)[0], Do: "Left out: " + strings.SplitN(in.Name, ",", 2)[0], Message: "It may always be left out: the acid then has less to carry."})
@@ -517,7 +499,7 @@ func omissions(b *bench) {
 	if b.proc.Requires("browned") {
 		for i := range b.items {
 			if b.items[i].is("ground-meat") && !b.items[i].done("browned", "cooked", "fried") && !b.did("brown", "fry") && b.pack.Value == "" {
-				b.item(i, "pack-style", Care, Finding{Do: "Brown it first", Message: "Ground meat is browned and drained before it goes into the jar; raw it sets to a solid block."})
+				b.care(i, "pack-style", Finding{Do: "Brown it first", Message: "Ground meat is browned and drained before it goes into the jar; raw it sets to a solid block."})
 			}
 		}
 	}

@@ -117,7 +117,7 @@ func (e *Reviewer) kinship(d *draft, p *procedure.Procedure) float64 {
 func (b *bench) notIn() []int {
 	out := []int{}
 	for _, j := range b.judgements(b.req.Recipe.Lines) {
-		if j.As != Change && j.As != "never" {
+		if j.As != Changes && j.As != Never {
 			continue
 		}
 		there := false

@@ -7,18 +7,50 @@ import (
 	"damson/core/recipe"
 )
 
+// Verdict is what a review comes to.
+type Verdict string
+
 // The four verdicts.
 const (
-	Clear    = "clear"
-	Change   = "change"
-	Untested = "untested"
-	Stop     = "stop"
+	Clear    Verdict = "clear"
+	Change   Verdict = "change"
+	Untested Verdict = "untested"
+	Stop     Verdict = "stop"
 )
 
-// The severities of a finding; Stop and Change are also verdicts.
+// Words tells the verdict as people say it: "Change first".
+func (v Verdict) Words() string {
+	return map[Verdict]string{Clear: "Clear", Change: "Change first", Untested: "Untested", Stop: "Stop"}[v]
+}
+
+// Severity is how grave a finding is.
+type Severity string
+
+// The severities. Halt is never mended, Amend asks for a change or an answer,
+// Care warns, Note only says.
 const (
-	Care = "care"
-	Note = "note"
+	Halt  Severity = "stop"
+	Amend Severity = "change"
+	Care  Severity = "care"
+	Note  Severity = "note"
+)
+
+// Standing is how one line stands against the procedure.
+type Standing string
+
+// The standings, the gravest last.
+const (
+	Serves    Standing = "serving"
+	Same      Standing = "same"
+	Permitted Standing = "permitted"
+	Changes   Standing = "change"
+	Never     Standing = "never"
+)
+
+// The standings of what the procedure has and the recipe has not.
+const (
+	LeftOut   Standing = "left out"
+	NotNeeded Standing = "not needed"
 )
 
 // The stances. Guideline adds facts about the parts of what nothing covers; it
@@ -54,13 +86,13 @@ type Request struct {
 // Finding is one thing that Damson has to say, tied to a line where it is
 // about one.
 type Finding struct {
-	Code       string `json:"code"`
-	Severity   string `json:"severity"`
-	Line       *int   `json:"line"`
-	Ingredient string `json:"ingredient"`
-	Message    string `json:"message"`
-	Remedy     string `json:"remedy"`
-	Source     string `json:"source"`
+	Code       string   `json:"code"`
+	Severity   Severity `json:"severity"`
+	Line       *int     `json:"line"`
+	Ingredient string   `json:"ingredient"`
+	Message    string   `json:"message"`
+	Remedy     string   `json:"remedy"`
+	Source     string   `json:"source"`
 	// Do is the heading of the note: what to do, in a few words.
 	Do string `json:"do"`
 	// Question is true where the finding only asks.
@@ -93,10 +125,9 @@ type ProcedureRef struct {
 
 // Judgement says how one line stands against the procedure.
 type Judgement struct {
-	Line int `json:"line"`
-	// As is "same", "permitted", "change", "never" or "serving".
-	As  string `json:"as"`
-	Why string `json:"why"`
+	Line int      `json:"line"`
+	As   Standing `json:"as"`
+	Why  string   `json:"why"`
 }
 
 // Result is a review. Its JSON is the one that contract.md fixes, with further
@@ -105,7 +136,7 @@ type Result struct {
 	Title     string              `json:"title"`
 	File      string              `json:"file"`
 	Elevation int                 `json:"elevation_ft"`
-	Verdict   string              `json:"verdict"`
+	Verdict   Verdict             `json:"verdict"`
 	Procedure *ProcedureRef       `json:"procedure"`
 	Stance    string              `json:"stance"`
 	Acidity   Acidity             `json:"acidity"`
@@ -154,7 +185,7 @@ func (r *Result) SetEstimate(e acidity.Estimate) {
 }
 
 // Count returns how many lines stand as given.
-func (r *Result) Count(as ...string) int {
+func (r *Result) Count(as ...Standing) int {
 	n := 0
 	for _, j := range r.Judgements {
 		for _, a := range as {

@@ -3,6 +3,7 @@ package review
 import (
 	"fmt"
 	"math"
+	"slices"
 
 	"damson/core/food"
 	"damson/core/procedure"
@@ -18,10 +19,6 @@ type Rule struct {
 	Why      string `json:"why"`
 	WayRound string `json:"way_round"`
 	Source   string `json:"source"`
-
-	// check reports findings and accounts for lines and sentences. It is nil
-	// for a code that another rule's check reports.
-	check func(*bench)
 }
 
 // Rules returns every rule by family. The slice must not be changed.
@@ -30,20 +27,15 @@ func Rules() []*Rule { return rules }
 // RuleByCode returns the rule with the code, or nil.
 func RuleByCode(code string) *Rule { return byCode[code] }
 
-var rules []*Rule
-var byCode = map[string]*Rule{}
+var rules = slices.Concat(neverRules, formRules, acidRules, proportionRules, processRules)
 
-// register adds rules at start-up; a code registered twice is a programmer's
-// error.
-func register(list ...*Rule) {
-	for _, r := range list {
-		if byCode[r.Code] != nil {
-			panic("review: code registered twice: " + r.Code)
-		}
-		byCode[r.Code] = r
-		rules = append(rules, r)
+var byCode = func() map[string]*Rule {
+	codes := map[string]*Rule{}
+	for _, r := range rules {
+		codes[r.Code] = r
 	}
-}
+	return codes
+}()
 
 // bench is one comparison: a draft beside a procedure, with the facts that
 // rules share computed once.
@@ -68,7 +60,8 @@ type bench struct {
 	// scale is the recipe's batch against the procedure's, 0 where unknown.
 	scale float64
 
-	ok       []string // why an item is accounted for, "" while it is not
+	// leave holds the permission under which each item stands.
+	leave    []Permission
 	findings []Finding
 	// asked counts the questions of each line.
 	asked map[int]int
@@ -82,13 +75,6 @@ type bench struct {
 	// cold and coldLine are what filledCold found, once it has felt for it.
 	cold, felt bool
 	coldLine   int
-}
-
-// account names the permission under which the item stands.
-func (b *bench) account(i int, why string) {
-	if b.ok[i] == "" {
-		b.ok[i] = why
-	}
 }
 
 // at returns a pointer to the line number, nil for 0.
@@ -127,17 +113,6 @@ func (b *bench) report(f Finding) {
 
 func same(a, b *int) bool { return a == nil && b == nil || a != nil && b != nil && *a == *b }
 
-// item files a finding about an item. A change asks for something and a note
-// names a permission, so both account for the item; a care does neither: "peel
-// it" is no leave to put it in.
-func (b *bench) item(i int, code, severity string, f Finding) {
-	f.Code, f.Severity, f.Line, f.Ingredient = code, severity, at(b.items[i].line), b.items[i].name
-	if severity != Care {
-		b.account(i, code)
-	}
-	b.report(f)
-}
-
 // leaveOut is the edit that takes item i out; what is said of it then stands
 // with the serving half.
 func leaveOut(i int) func(*draft) {
@@ -151,7 +126,7 @@ func (b *bench) soup() bool { return b.proc != nil && b.proc.Product == "soup" }
 
 // newBench lays a draft beside a procedure.
 func newBench(d *draft, req Request, e *Reviewer, p *procedure.Procedure) *bench {
-	b := &bench{draft: d, req: req, cat: e.cat, hint: e.reader.Hint, own: e.own, largest: e.largest, proc: p, ok: make([]string, len(d.items))}
+	b := &bench{draft: d, req: req, cat: e.cat, hint: e.reader.Hint, own: e.own, largest: e.largest, proc: p, leave: make([]Permission, len(d.items))}
 	b.main = mainItem(d)
 	b.match()
 	b.scale = b.batchScale()

@@ -86,12 +86,12 @@ func solids(b *bench) {
 	}
 	for s := range b.steps {
 		if !b.steps[s].Serving && b.steps[s].did("over-solids") {
-			b.step(s, "over-solids", "solids-ratio", Change, Finding{edit: half})
+			b.step(s, "over-solids", "solids-ratio", Amend, Finding{edit: half})
 			return
 		}
 	}
 	if s, full := b.fullOfSolids(); full {
-		b.report(Finding{Code: "solids-ratio", Severity: Change, Line: at(b.steps[s].No), Do: "Fill half with solids, then liquid", Message: "Jars full of solids heat far more slowly; the soup time was tested with half the jar free liquid.", edit: func(d *draft) {
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Line: at(b.steps[s].No), Do: "Fill half with solids, then liquid", Message: "Jars full of solids heat far more slowly; the soup time was tested with half the jar free liquid.", edit: func(d *draft) {
 			half(d)
 			d.halfAt, d.steps[s].gone = s+1, true // its words are written anew
 		}})
@@ -102,19 +102,19 @@ func solids(b *bench) {
 	}
 	cups, _, _, _ := b.solidsOf()
 	if jar := b.perJar(); jar > 0 && cups/jar > denseShare {
-		b.report(Finding{Code: "solids-ratio", Severity: Change, Message: sprint("These amounts fill %.0f %% of the jar with solids; the soup time was tested with half the jar free liquid.", 100*cups/jar), edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Message: sprint("These amounts fill %.0f %% of the jar with solids; the soup time was tested with half the jar free liquid.", 100*cups/jar), edit: half})
 		return
 	}
 	if len(b.liquids) == 0 {
-		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
 		return
 	}
 	if b.onlyMeat() {
-		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", edit: half})
 		return
 	}
 	if b.kind == "" && !b.thin() {
-		b.report(Finding{Code: "solids-ratio", Severity: Change, Do: "Fill half with solids, then liquid", Message: "Nothing here calls it a soup. A mixture has the soup's time only where half of each jar is free liquid.", edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with solids, then liquid", Message: "Nothing here calls it a soup. A mixture has the soup's time only where half of each jar is free liquid.", edit: half})
 		return
 	}
 	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "The soup time was tested with half the jar free liquid.", Remedy: "Boil 5 minutes; fill half with solids, then liquid."})
@@ -221,7 +221,7 @@ func (b *bench) soupLines() {
 	tooMuch := false
 	for i := range b.items {
 		it := &b.items[i]
-		if it.serving || it.ref == nil || b.ok[i] != "" {
+		if it.serving || it.ref == nil || b.leave[i].Given() {
 			continue
 		}
 		switch {
@@ -229,7 +229,7 @@ func (b *bench) soupLines() {
 			if rest := solids - season; season > seasoningShare*solids*slack && rest > 0 && !tooMuch {
 				tooMuch = true
 				allowed := rest / 2 // a third of the whole is half of the rest
-				b.item(i, "proportion", Change, Finding{Do: "Fewer onions, celery and garlic", Message: sprint("Onion family and celery may season a soup, up to a third of its solids; here they are %.0f %%.", 100*season/solids),
+				b.ask(i, "proportion", Finding{Do: "Fewer onions, celery and garlic", Message: sprint("Onion family and celery may season a soup, up to a third of its solids; here they are %.0f %%.", 100*season/solids),
 					Remedy: "Cut them back to a third of the solids.", Source: "USDA Complete Guide 2015, guide 4, Soups; the share is common practice, no source",
 					edit: func(d *draft) {
 						for k := range d.items {
@@ -240,31 +240,31 @@ func (b *bench) soupLines() {
 					}})
 				continue
 			}
-			b.account(i, "permitted: seasoning vegetable of a soup")
+			b.permit(i, Permission{Allowed, "proportion", "seasoning vegetable of a soup"})
 		case it.is("bone-in-poultry"):
 			if it.done("boned") || b.did("bone") {
-				b.account(i, "same: boned")
+				b.permit(i, asTested("boned"))
 				continue
 			}
-			b.item(i, "piece-size", Change, Finding{Do: "Take the meat off the bones", Message: "The soup was tested with boned meat.", Remedy: "Cook it, bone it, and put the meat in.", Source: b.proc.Citation(),
+			b.ask(i, "piece-size", Finding{Do: "Take the meat off the bones", Message: "The soup was tested with boned meat.", Remedy: "Cook it, bone it, and put the meat in.", Source: b.proc.Citation(),
 				edit: func(d *draft) { d.items[i].prep = append(d.items[i].prep, "boned") }})
 		case b.soupSolid(it):
-			b.account(i, "same: has a process of its own")
+			b.permit(i, asTested("has a process of its own"))
 			b.slowest(i)
 			b.smallJar(i)
 		case it.is("water", "broth", "tomato-juice"):
-			b.account(i, "same: thin liquid")
+			b.permit(i, asTested("thin liquid"))
 		case it.is("wine"):
-			b.item(i, "substitution", Note, Finding{Do: "Wine for part of the water", Message: "It neither thickens nor raises the pH; the time stays."})
+			b.allow(i, "substitution", Finding{Do: "Wine for part of the water", Message: "It neither thickens nor raises the pH; the time stays."})
 		case it.is("herb"):
 			if it.unclear || it.amount.Unit == quantity.Handful {
-				b.item(i, "unclear-amount", Note, Finding{Do: "How much is that?", Message: "Fresh leaves only season here; say how much, or add them at the table."})
+				b.allow(i, "unclear-amount", Finding{Do: "How much is that?", Message: "Fresh leaves only season here; say how much, or add them at the table."})
 				continue
 			}
 			if c, ok := it.cups(); ok && c > herbCups {
 				continue // more than seasoning: asked about like any leaf
 			}
-			b.account(i, "permitted: herb as seasoning")
+			b.permit(i, Permission{Allowed, "seasoning-change", "herb as seasoning"})
 		}
 	}
 }
@@ -302,7 +302,7 @@ func (b *bench) smallJar(i int) {
 		return
 	}
 	if b.jar.Value.Larger(quantity.PintJar) {
-		b.report(Finding{Code: "jar-size", Severity: Change, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: "Pints at most", Message: "With " + b.items[i].name + " in it the soup goes into pints: no larger jar was tested for them.",
+		b.report(Finding{Code: "jar-size", Severity: Amend, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: "Pints at most", Message: "With " + b.items[i].name + " in it the soup goes into pints: no larger jar was tested for them.",
 			Remedy: "Use pints, or leave it out.", Source: own.Citation(), edit: func(d *draft) { d.jar.Value, d.jars = quantity.PintJar, nil }})
 	}
 }

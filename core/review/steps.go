@@ -12,13 +12,13 @@ import (
 )
 
 // step files a finding about a sentence and offers to drop the act.
-func (b *bench) step(s int, tag, code, severity string, f Finding) {
+func (b *bench) step(s int, tag, code string, severity Severity, f Finding) {
 	st := &b.steps[s]
 	f.Code, f.Severity, f.Line = code, severity, at(st.No)
 	if f.Ingredient == "" {
 		f.Ingredient = st.actText(tag)
 	}
-	if f.edit == nil && severity == Change {
+	if f.edit == nil && severity == Amend {
 		f.edit = func(d *draft) { d.steps[s].dropped = append(d.steps[s].dropped, tag) }
 	}
 	b.report(f)
@@ -59,14 +59,14 @@ func (b *bench) accountSteps() {
 			continue
 		}
 		what := strings.Join(unknown, " ")
-		b.ask(Finding{Code: b.about(st, unknown), Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
+		b.question(Finding{Code: b.codeOf(st, unknown), Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}
 }
 
-// about returns the code that the clause with one of the words points to.
-func (b *bench) about(st *step, unknown []string) string {
+// codeOf returns the code that the clause with one of the words points to.
+func (b *bench) codeOf(st *step, unknown []string) string {
 	for i := range st.Clauses {
 		text := st.Clauses[i].Text
 		if slices.ContainsFunc(unknown, func(w string) bool { return strings.Contains(text, w) }) {
@@ -115,7 +115,7 @@ func (b *bench) saidAlready(code, clause string, line int) bool {
 		if f.Code == "variety-myth" && f.Line != nil && *f.Line == line {
 			return true
 		}
-		if f.Severity != Change || f.Question {
+		if f.Severity != Amend || f.Question {
 			continue
 		}
 		if f.Line != nil && *f.Line != line {
@@ -140,7 +140,7 @@ func (b *bench) saidAlready(code, clause string, line int) bool {
 // be changed on its own line, for the same reason.
 func (b *bench) listed(code, clause string) bool {
 	return slices.ContainsFunc(b.findings, func(f Finding) bool {
-		return f.Code == code && f.Severity == Change && !f.Question && f.Ingredient != "" && containsAny(clause, strings.ToLower(f.Ingredient))
+		return f.Code == code && f.Severity == Amend && !f.Question && f.Ingredient != "" && containsAny(clause, strings.ToLower(f.Ingredient))
 	})
 }
 
@@ -164,7 +164,7 @@ func (b *bench) onlyAdds(st *step, clause string) bool {
 // leavesOut reports whether a finding takes the item out.
 func (b *bench) leavesOut(k int) bool {
 	return slices.ContainsFunc(b.findings, func(f Finding) bool {
-		return f.Severity == Change && !f.Question && f.edit != nil && f.Line != nil && *f.Line == b.items[k].line && f.Ingredient == b.items[k].name
+		return f.Severity == Amend && !f.Question && f.edit != nil && f.Line != nil && *f.Line == b.items[k].line && f.Ingredient == b.items[k].name
 	})
 }
 
@@ -264,7 +264,7 @@ func (b *bench) asks(s int) []string {
 			continue
 		}
 		asked, seen[code] = append(asked, a.Text), true
-		b.ask(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
+		b.question(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
 			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
 			edit: func(d *draft) { d.steps[s].gone = true }})
 	}

@@ -20,7 +20,7 @@ func verdictOf(t *testing.T, text string) review.Result {
 // it may be back in the jar, or nothing was strained, it is not.
 func TestStockFromBones(t *testing.T) {
 	const bones = "Chicken stock\n4 lb chicken carcasses\n2 onions\n2 carrots, peeled\n3 ribs celery\n4 quarts water\n"
-	for steps, want := range map[string]string{
+	for steps, want := range map[string]review.Verdict{
 		"Simmer 3 hours. Strain, chill and skim the fat off. Reheat to a boil and fill quarts, 1 inch headspace.": review.Clear,
 		"Simmer, strain and discard the bones and vegetables. Skim the fat, bring back to a boil, fill pints.":    review.Clear,
 		"Simmer 3 hours. Skim the fat. Fill quarts.":                                                              "not clear",
@@ -66,7 +66,7 @@ func TestSoakingWater(t *testing.T) {
 // matter of taste.
 func TestHeavySyrup(t *testing.T) {
 	const peppers = "Pickled hot peppers\n4 lb hot peppers\n3 lb sweet peppers\n5 cups vinegar (5 %)\n1 cup water\n4 tsp canning salt\n"
-	for sugar, want := range map[string]string{"2 Tbsp": "clear", "2 cups": "clear", "6 cups": "clear", "14 cups": "change", "20 cups": "change"} {
+	for sugar, want := range map[string]review.Verdict{"2 Tbsp": "clear", "2 cups": "clear", "6 cups": "clear", "14 cups": "change", "20 cups": "change"} {
 		got := verdictOf(t, peppers+sugar+" sugar\nPack raw into pints, 1/2 inch headspace, and cover with the boiling brine.")
 		require.Equal(t, want, got.Verdict, "%s: %v", sugar, got.Findings)
 	}
@@ -74,7 +74,7 @@ func TestHeavySyrup(t *testing.T) {
 
 // Oil without a measure, and no other liquid, covers the food.
 func TestOilWithoutMeasure(t *testing.T) {
-	for text, want := range map[string]string{
+	for text, want := range map[string]review.Verdict{
 		"Sun-dried tomatoes in olive oil\n4 cups dried tomatoes\nolive oil\ngarlic":                                         review.Stop,
 		"Garlic\n4 heads garlic, peeled\nolive oil to cover\nFill half-pints.":                                              review.Stop,
 		"Roasted eggplant under oil\n3 lb eggplant, roasted\nvegetable oil":                                                 review.Stop,
@@ -88,7 +88,7 @@ func TestOilWithoutMeasure(t *testing.T) {
 // A pie filling thickens by its tested starch; any other thickening stands out.
 func TestPieFillingThickens(t *testing.T) {
 	const pie = "Blueberry pie filling\n6 quarts blueberries\n6 cups sugar\n2 1/4 cups cook-type modified starch\n7 cups cold water\n1/2 cup bottled lemon juice\n"
-	for steps, want := range map[string]string{
+	for steps, want := range map[string]review.Verdict{
 		"Cook sugar, starch and water until it thickens and bubbles. Add lemon juice, boil 1 minute, fold in the berries, fill pints, 1 inch headspace.": "clear",
 		"Cook until thickened, fold in the berries and fill pints.":                                                                                      "clear",
 		"Thicken with a slurry of flour, fold in the berries and fill pints.":                                                                            "change",

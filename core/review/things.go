@@ -15,7 +15,7 @@ func (r *Result) Things() []Thing {
 	var out []Thing
 	for i := range r.Findings {
 		f := &r.Findings[i]
-		if f.Severity != Change || f.Question {
+		if f.Severity != Amend || f.Question {
 			continue
 		}
 		at := -1
@@ -39,7 +39,7 @@ func onceEach(list []Finding) []Finding {
 	type said struct {
 		line            int
 		code, do, words string
-		severity        string
+		severity        Severity
 		edit, asks      bool
 	}
 	seen := map[said]bool{}

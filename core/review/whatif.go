@@ -24,7 +24,7 @@ type WhatIf struct {
 
 // Outcome is a verdict with the number of findings that ask for a change.
 type Outcome struct {
-	Verdict string
+	Verdict Verdict
 	Changes int
 }
 
@@ -96,7 +96,7 @@ func (e *Reviewer) WhatIf(req Request, line int) (w WhatIf, ok bool) {
 func outcome(r *Result) Outcome {
 	o := Outcome{Verdict: r.Verdict}
 	for _, f := range r.Findings {
-		if f.Severity == Change || f.Severity == Stop {
+		if f.Severity == Amend || f.Severity == Halt {
 			o.Changes++
 		}
 	}
@@ -165,7 +165,7 @@ func (w *WhatIf) refuse(name, why string) {
 }
 
 func changes(b *bench) []Finding {
-	return slices.DeleteFunc(slices.Clone(b.findings), func(f Finding) bool { return f.Severity != Change })
+	return slices.DeleteFunc(slices.Clone(b.findings), func(f Finding) bool { return f.Severity != Amend })
 }
 
 // brought returns a finding that the new food brings and the old one did not.
@@ -209,7 +209,7 @@ func candidates(cat *food.Catalogue, p *procedure.Procedure, it *item) (near, fa
 
 // String tells the outcome in words: "change first, 2 to change".
 func (o Outcome) String() string {
-	words := map[string]string{Clear: "clear", Change: "change first", Untested: "untested", Stop: "stop"}[o.Verdict]
+	words := strings.ToLower(o.Verdict.Words())
 	if o.Changes > 0 && o.Verdict == Change {
 		words += sprint(", %d to change", o.Changes)
 	}

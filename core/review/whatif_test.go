@@ -31,11 +31,11 @@ func TestWhatIfOnions(t *testing.T) {
 	w, ok := reviewer.WhatIf(request(t, salsa), 4)
 	require.True(t, ok)
 	assert.Equal(t, review.Clear, w.Now.Verdict)
-	got := map[string]string{}
+	got := map[string]review.Verdict{}
 	for _, c := range w.Cases {
 		got[c.Label] = c.Verdict
 	}
-	assert.Equal(t, map[string]string{"left out, or added when serving": review.Clear, "half as much": review.Clear, "twice as much": review.Change}, got)
+	assert.Equal(t, map[string]review.Verdict{"left out, or added when serving": review.Clear, "half as much": review.Clear, "twice as much": review.Change}, got)
 	// NCHFP and Pacific Northwest Extension: any onion for any onion; nothing
 	// else low-acid in its place.
 	assert.Contains(t, w.May, "red onion")
@@ -125,7 +125,7 @@ func TestColumns(t *testing.T) {
 	res := reviewer.Review(req)
 	rows, scale := reviewer.Columns(req, res.Tested)
 	assert.InDelta(t, 1, scale, 0.01)
-	as := map[int]string{}
+	as := map[int]review.Standing{}
 	left := 0
 	for _, r := range rows {
 		as[r.Line] = r.As
@@ -133,9 +133,9 @@ func TestColumns(t *testing.T) {
 			left++
 		}
 	}
-	assert.Equal(t, "same", as[2])
-	assert.Equal(t, review.Change, as[4])
-	assert.Equal(t, review.Change, as[5])
+	assert.Equal(t, review.Same, as[2])
+	assert.Equal(t, review.Changes, as[4])
+	assert.Equal(t, review.Changes, as[5])
 	assert.Positive(t, left, "what the recipe leaves out stands below")
 }
 

@@ -9,7 +9,7 @@ import (
 
 // serving writes the half of the recipe for the opened jar: what the edits took
 // out and what the recipe names for serving.
-func serving(a attempt, verdict string) []string {
+func serving(a attempt, verdict Verdict) []string {
 	var out []string
 	if verdict != Clear && verdict != Change || a.last == nil {
 		return []string{}
@@ -148,7 +148,7 @@ func sentence(r *Result, b *bench) string {
 // OnlyAsks reports whether nothing but questions holds the recipe up.
 func (r *Result) OnlyAsks() bool {
 	for _, f := range r.Findings {
-		if f.Severity == Change && !f.Question {
+		if f.Severity == Amend && !f.Question {
 			return false
 		}
 	}
@@ -161,7 +161,7 @@ func (r *Result) Headline() string {
 	if r.Verdict == Change && r.OnlyAsks() {
 		return asksWord(r.Questions) + " first"
 	}
-	return map[string]string{Clear: "Clear", Change: "Change first", Untested: "Untested", Stop: "Stop"}[r.Verdict]
+	return r.Verdict.Words()
 }
 
 // asksWord is "One question", "Two questions".

@@ -1,0 +1,86 @@
+package review
+
+// The family of proportions: what was added, grown, swapped or left out
+// against the tested procedure.
+var proportionRules = []*Rule{
+	{
+		Code:     "unclear-amount",
+		Title:    "How much is that?",
+		LooksFor: "amounts that cannot be measured, where the amount matters",
+		Why:      "An amount that nobody can measure cannot be compared with the tested one.",
+		WayRound: "Write it in cups, spoons or weight.",
+		Source:   "common practice, no source",
+	},
+	{
+		Code:     "low-acid-increase",
+		Title:    "No more than tested",
+		LooksFor: "more onions, peppers, garlic or other low-acid food than tested",
+		Why:      "The acid was measured for the tested amount of low-acid food; more of it raises the pH.",
+		WayRound: "Cut it back to the tested amount and add the rest fresh when serving.",
+		Source:   "NCHFP; Pacific Northwest Extension, salsa recipes",
+	},
+	{
+		Code:     "proportion",
+		Title:    "Keep the tested share",
+		LooksFor: "shares of a mixture that differ from the tested ones",
+		Why:      "The process was tested with this share.",
+		WayRound: "Bring it back to the tested share.",
+		Source:   "USDA Complete Guide 2015, guide 4",
+	},
+	{
+		Code:     "substitution",
+		Title:    "One for another",
+		LooksFor: "a food in place of the tested one",
+		Why:      "Inside a class one may stand for another, measure for measure; outside it the recipe is no longer the tested one.",
+		WayRound: "Use the tested food.",
+		Source:   "NCHFP; Pacific Northwest Extension, salsa recipes",
+	},
+	{
+		Code:     "seasoning-change",
+		Title:    "Seasoning is free",
+		LooksFor: "dry herbs and spices other than tested",
+		Why:      "A dry spice may change freely.",
+		WayRound: "Season as you like; add the rest at the table.",
+		Source:   "USDA Complete Guide 2015, guide 3, salsa",
+	},
+	{
+		Code:     "sugar-change",
+		Title:    "Sugar",
+		LooksFor: "sugar other than tested",
+		Why:      "In plain fruit and pickles sugar is for taste; in a jam the set rests on it.",
+		WayRound: "Use the tested sugar, or a recipe made for low-sugar pectin.",
+		Source:   "USDA Complete Guide 2015, guides 2 and 7",
+	},
+	{
+		Code:     "batch-size",
+		Title:    "One batch at a time",
+		LooksFor: "jams made in a double batch",
+		Why:      "A large batch boils too long and the pectin fails to set.",
+		WayRound: "Make single batches, one after another.",
+		Source:   "USDA Complete Guide 2015, guide 7",
+	},
+	{
+		Code:     "omission",
+		Title:    "Left out",
+		LooksFor: "an ingredient or a peeling of the tested procedure that the recipe leaves out",
+		Why:      "Some things may always be left out; what carries the safety may not.",
+		WayRound: "Put it back.",
+		Source:   "NCHFP; Pacific Northwest Extension",
+	},
+	{
+		Code:     "added-ingredient",
+		Title:    "Leave it out",
+		LooksFor: "a food that the tested procedure does not have",
+		Why:      "The tested recipe does not have it, and nobody measured what it does.",
+		WayRound: "Add it when you open the jar.",
+		Source:   "USDA Complete Guide 2015, guide 1; NCHFP",
+	},
+	{
+		Code:     "unknown-ingredient",
+		Title:    "What is this?",
+		LooksFor: "words that Damson does not know",
+		Why:      "Damson does not know this food, so it cannot say that it may go into the jar.",
+		WayRound: "Say what it is in other words, or leave it out.",
+		Source:   "common practice, no source",
+	},
+}
