@@ -194,5 +194,11 @@ func ParseProcedures(name string, data []byte, foods *food.Catalogue) ([]*proced
 	if len(file.Procedures) == 0 {
 		return nil, fmt.Errorf("%s: no procedures: write a list under “procedures:”", name)
 	}
-	return file.build(pressures, foods, func(id string) string { return lineOf(name, data, id) })
+	list, err := file.build(pressures, foods, func(id string) string { return lineOf(name, data, id) })
+	for _, p := range list {
+		if p.General {
+			return nil, fmt.Errorf("%s: %s: general: only what ships may cover mixtures; list this recipe's own foods and take the line out", name, lineOf(name, data, p.ID))
+		}
+	}
+	return list, err
 }

@@ -26,7 +26,7 @@ type amendedView struct {
 	Edits    []editView
 	Open     []noteView // what has no edit
 	Lines    []amendedLine
-	Rows     []processRow
+	Process  processTable
 	Serving  []string
 	Taken    int
 	Anything bool
@@ -126,7 +126,7 @@ func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended,
 			v.Open = append(v.Open, s.viewNote(f))
 		}
 	}
-	v.Rows = viewProcesses(a.Result.Methods, k.ElevationFt)
+	v.Process = viewTable(a.Result.Methods, k.ElevationFt)
 	old, err := s.readStored(r, r.Text)
 	if err != nil {
 		return v

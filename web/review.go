@@ -32,7 +32,7 @@ type reviewView struct {
 	// Estimate is the mixture's own.
 	Estimate estimateView
 	Heading  string
-	Rows     []processRow
+	Process  processTable
 	Source   string
 	Physics  string
 	Today    []string
@@ -121,6 +121,33 @@ type partRow struct{ Food, Process, Largest, ID, Title string }
 var severityWords = map[review.Severity]string{review.Halt: "stop", review.Amend: "to change", review.Care: "take care", review.Note: "to know"}
 
 type processRow struct{ Method, Jars, Pack, Minutes, Pressure, Headspace, Acid, Steam string }
+
+// processTable has the way to take first, and folded behind it what is tested too.
+type processTable struct {
+	First, Rest processRows
+	// Headspace is that of every row, "" where they differ.
+	Headspace string
+}
+
+type processRows struct {
+	List []processRow
+	// OwnHeadspace is true where each row tells its own.
+	OwnHeadspace bool
+}
+
+func viewTable(list []procedure.Process, feet int) processTable {
+	first, rest := procedure.Recommend(list)
+	t := processTable{First: processRows{List: viewWays(first, feet)}, Rest: processRows{List: viewWays(rest, feet)}}
+	for i, r := range slices.Concat(t.First.List, t.Rest.List) {
+		if i == 0 {
+			t.Headspace = r.Headspace
+		} else if t.Headspace != r.Headspace {
+			t.Headspace = ""
+		}
+	}
+	t.First.OwnHeadspace, t.Rest.OwnHeadspace = t.Headspace == "", t.Headspace == ""
+	return t
+}
 
 func (s *Server) showReview(c *gin.Context) {
 	r, ok := s.recipeOf(c)
@@ -224,7 +251,7 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 			v.Heading = "Once answered"
 		}
 	}
-	v.Rows = viewProcesses(list, k.ElevationFt)
+	v.Process = viewTable(list, k.ElevationFt)
 	if v.Unseen = unchecked(list); v.Unseen > 0 {
 		v.Rests = "It rests on " + thousands(v.Unseen) + " of " + thousands(len(list)) + " rows that nobody has checked against print."
 	} else if len(list) > 0 {
@@ -345,7 +372,7 @@ func viewParts(p *review.Parts) *partsView {
 	}
 	v := &partsView{P: p}
 	for _, x := range p.Own {
-		v.Rows = append(v.Rows, partRow{x.Food, review.Describe(x.Process.Method, x.Process.Gauge, x.Process.Jar, x.Process.Pack, x.Process.Minutes, x.Process.PSI), jarPlural(x.Largest), x.Procedure.ID, x.Procedure.Title})
+		v.Rows = append(v.Rows, partRow{x.Food, x.Process.String(), jarPlural(x.Largest), x.Procedure.ID, x.Procedure.Title})
 	}
 	return v
 }
@@ -421,47 +448,27 @@ func worst(notes []noteView) review.Severity {
 // viewProcesses writes processes as rows; those that differ only in jar and
 // pack share one.
 func viewProcesses(list []procedure.Process, feet int) []processRow {
-	type group struct {
-		row         processRow
-		jars, packs []string
-		n           int
-	}
-	var groups []*group
-	byKey := map[string]*group{}
-	for _, p := range list {
-		r := processRow{Method: methodName(p.Method), Minutes: thousands(p.Minutes) + " min", Headspace: inches(p.HeadspaceIn), Acid: p.AcidPerJar}
-		if p.Gauge != "" {
-			r.Method += ", " + p.Gauge + " gauge"
-			r.Pressure = pounds(p.PSI)
-			r.Steam = degrees(elevation.SteamTemperature(float64(feet), float64(p.PSI)))
-		}
-		if p.When != "" {
-			r.Pack = "with " + p.When
-		}
-		key := r.Method + r.Minutes + r.Pressure + r.Headspace + r.Pack + r.Acid
-		g := byKey[key]
-		if g == nil {
-			g = &group{row: r}
-			byKey[key] = g
-			groups = append(groups, g)
-		}
-		g.n++
-		if j := jarPlural(p.Jar); !contains(g.jars, j) {
-			g.jars = append(g.jars, j)
-		}
-		if !contains(g.packs, p.Pack) {
-			g.packs = append(g.packs, p.Pack)
-		}
-	}
+	return viewWays(procedure.Ways(list), feet)
+}
+
+func viewWays(ways []procedure.Way, feet int) []processRow {
 	var out []processRow
-	for _, g := range groups {
-		g.row.Jars = strings.Join(g.jars, " or ")
-		when := g.row.Pack
-		g.row.Pack = strings.Join(g.packs, " or ")
-		if when != "" {
-			g.row.Pack += ", " + when
+	for _, w := range ways {
+		var jars []string
+		for _, j := range w.Jars {
+			jars = append(jars, jarPlural(j))
 		}
-		out = append(out, g.row)
+		r := processRow{Method: methodName(w.Method), Minutes: thousands(w.Minutes) + " min", Headspace: inches(w.HeadspaceIn), Acid: w.AcidPerJar,
+			Jars: strings.Join(jars, " or "), Pack: strings.Join(w.Packs, " or ")}
+		if w.Gauge != "" {
+			r.Method += ", " + w.Gauge + " gauge"
+			r.Pressure = pounds(w.PSI)
+			r.Steam = degrees(elevation.SteamTemperature(float64(feet), float64(w.PSI)))
+		}
+		if w.When != "" {
+			r.Pack += ", with " + w.When
+		}
+		out = append(out, r)
 	}
 	return out
 }

@@ -127,7 +127,7 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 
 // whole reports whether a procedure of the kitchen's own can be used at all.
 func whole(base *library.Library, p *procedure.Procedure) bool {
-	return p != nil && p.Check() == nil && base.Contradicts(p) == nil
+	return p != nil && !p.General && p.Check() == nil && base.Contradicts(p) == nil
 }
 
 // tryOut fails on procedures that must not be stored.

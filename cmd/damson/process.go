@@ -8,7 +8,6 @@ import (
 	"github.com/spf13/cobra"
 
 	"damson/core/procedure"
-	"damson/core/quantity"
 	"damson/core/review"
 )
 
@@ -88,12 +87,8 @@ func printProcesses(w io.Writer, p *procedure.Procedure, list []procedure.Proces
 		}{all[0], all})
 	}
 	fmt.Fprintf(w, "%s (%s, from memory)\n", p.Title, p.Citation())
-	for _, x := range list {
-		fmt.Fprintf(w, "  %s; headspace %s in", review.Describe(x.Method, x.Gauge, x.Jar, x.Pack, x.Minutes, x.PSI), quantity.Number(x.HeadspaceIn))
-		if x.AcidPerJar != "" {
-			fmt.Fprintf(w, "; in each jar %s", x.AcidPerJar)
-		}
-		fmt.Fprintln(w)
+	for _, way := range procedure.Ways(list) {
+		fmt.Fprintln(w, "  "+way.String())
 	}
 	return nil
 }

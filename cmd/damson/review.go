@@ -251,8 +251,15 @@ func printReview(w io.Writer, r *review.Result) {
 		printRelatives(w, r.Relatives)
 	} else {
 		fmt.Fprintln(w, head)
-		for _, p := range list {
-			fmt.Fprintln(w, "  "+processLine(&p))
+		first, rest := procedure.Recommend(list)
+		for _, way := range first {
+			fmt.Fprintln(w, "  "+way.String())
+		}
+		for i, way := range rest {
+			if i == 0 {
+				fmt.Fprintln(w, "Tested too:")
+			}
+			fmt.Fprintln(w, "  "+way.String())
 		}
 	}
 	for i, s := range r.Serving {
@@ -316,15 +323,6 @@ func lineNumbers(lines []string) string {
 	return "lines " + strings.Join(lines, ", ")
 }
 
-// processLine is a process with all that it is safe by: headspace, and acid in each jar.
-func processLine(p *procedure.Process) string {
-	s := fmt.Sprintf("%s; headspace %s in", review.Describe(p.Method, p.Gauge, p.Jar, p.Pack, p.Minutes, p.PSI), quantity.Number(p.HeadspaceIn))
-	if p.AcidPerJar != "" {
-		s += "; in each jar " + p.AcidPerJar
-	}
-	return s
-}
-
 // printRelatives writes the tested recipes near one that has no process.
 func printRelatives(w io.Writer, list []review.Relative) {
 	if len(list) > 0 {
@@ -332,7 +330,7 @@ func printRelatives(w io.Writer, list []review.Relative) {
 	}
 	for _, r := range list {
 		p := r.Process
-		fmt.Fprintf(w, "  %s: %s", r.Procedure.Title, processLine(&p))
+		fmt.Fprintf(w, "  %s: %s", r.Procedure.Title, procedure.Ways([]procedure.Process{p})[0])
 		var out []string
 		for _, no := range r.LinesOut {
 			out = append(out, strconv.Itoa(no))

@@ -182,7 +182,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.steams = !(p.does("steam") && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.airs = p.letsAirOut()
 		got.steams = got.steams || got.airs
-		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid)
+		got.jars = at.Closed || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner) || p.hasClass(Lid) || p.jarsBoil()
 		got.takes = p.stative() && p.says("this year", "this time", "now", "nowadays", "today", "these days", "with us", "for us", "with me", "here") || p.has(takeVerbs) || p.says("only", "just", "enough", "cheaper", "instead", "is what")
 		got.more = p.says("another", "more", "extra", "additional")
 		figures := p.figures()
@@ -815,9 +815,29 @@ func (p *passage) inContext(act string) string {
 		if p.says("in their jars", "sealed jars", "closed jars") {
 			return "boil-bath"
 		}
+		if act == "boil" && p.jarsBoil() {
+			return "boil-bath" // "Fill pints, 1/2 inch headspace. Boil 15 minutes."
+		}
 	}
 	return act
 }
+
+// jarsBoil reports a clause among full jars that says to boil for some minutes and nothing
+// else: it can only mean these.
+func (p *passage) jarsBoil() bool {
+	if !p.at.Filled || p.at.Done || len(p.c.m) != 1 || p.c.m[0].Kind != english.Duration || !p.does("boil") {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.Kind == words.Word && w.m == 0 && w.verb != "boil" && !bareWords[w.low] {
+			return false
+		}
+	}
+	return true
+}
+
+// bareWords may stand with it.
+var bareWords = set("for a full good whole then now and vigorously gently hard steadily about")
 
 func hasAux(t []token) bool {
 	for i := range t {

@@ -23,6 +23,9 @@ type Procedure struct {
 	// Product is the kind of product, which no edit may change: "plain",
 	// "soup", "salsa", "pickle", "jam", "sauce", "pie-filling" …
 	Product string `yaml:"product"`
+	// General is true of the one that covers mixtures of any foods that have processes of
+	// their own: its ingredients are kinds of food, not a list. No kitchen may add another.
+	General bool `yaml:"general"`
 	// Acidity is "acid", "acidified" or "low-acid".
 	Acidity    string `yaml:"acidity"`
 	Source     string `yaml:"source"`

@@ -162,6 +162,7 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 		}
 		res.Acidity.Class = p.Acidity
 		res.measured(req.Measured)
+		res.smallerJars(tried, d)
 	}
 	if req.Recipe.Made > 0 {
 		res.already(req.Recipe.Made)
@@ -352,7 +353,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 	if p.Requires("crushed") && !a.first.crushed() {
 		a.cost += crushUnsaid
 	}
-	if p.Product == "soup" && d.kind == "" {
+	if p.General && d.kind == "" {
 		a.cost += unnamedSoup
 	}
 	if !a.covered {
@@ -404,7 +405,7 @@ func (e *Reviewer) stillProduct(was, is *bench) bool {
 		return is.soup() && is.anySolid() && was.oneOfMany()
 	}
 	p := is.proc
-	if p.Product == "soup" {
+	if p.General {
 		return is.soupSolid(&is.items[was.main]) || is.items[was.main].is(soupSeasoning...) && is.anySolid()
 	}
 	return slices.Contains(e.leads[p], is.of[was.main])
@@ -537,10 +538,10 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	}
 	kind := id.kind
 	it := &d.items[id.main]
-	if p.Product == "soup" && d.ownChili() {
+	if p.General && d.ownChili() {
 		return false // it has a recipe of its own, and a longer time
 	}
-	if p.Product == "soup" {
+	if p.General {
 		return kind == "soup" || kind == "" && id.mixture
 	}
 	if kind == "" && e.holds(d, p) && !e.titledOther(d, it, p) {
@@ -603,7 +604,7 @@ func (e *Reviewer) titledOther(d *draft, main *item, p *procedure.Procedure) boo
 // of product then leaves no doubt what it is.
 func (e *Reviewer) holds(d *draft, p *procedure.Procedure) bool {
 	switch p.Product {
-	case "mixed", "specialty", "pickle", "relish", "salsa", "plain", "sauced-beans":
+	case "mixed", "specialty", "pickle", "relish", "salsa", "plain", "sauced-beans", "soup":
 	default:
 		return false // a juice, a sauce, a jam is made by what is done to the same foods
 	}

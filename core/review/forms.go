@@ -285,7 +285,7 @@ func (b *bench) meatOnly(s int) bool {
 
 // grinds reports whether the sentence minces or grates what the procedure takes in pieces.
 func (b *bench) grinds(s int) bool {
-	if slices.Contains(b.steps[s].dropped, "grind") || b.proc.Product != "plain" && b.proc.Product != "soup" || b.proc.Requires("grated") || b.finelyCut() || b.soft() || b.only(s, "allium", "capsicum", "dry-seasoning", "herb") || b.main >= 0 && b.items[b.main].is("ground-meat") {
+	if slices.Contains(b.steps[s].dropped, "grind") || b.proc.Product != "plain" && !b.proc.General || b.proc.Requires("grated") || b.finelyCut() || b.soft() || b.only(s, "allium", "capsicum", "dry-seasoning", "herb") || b.main >= 0 && b.items[b.main].is("ground-meat") {
 		return false
 	}
 	for _, c := range b.steps[s].Clauses {

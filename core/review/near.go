@@ -89,7 +89,7 @@ func (e *Reviewer) near(d *draft, id identity, a attempt) Near {
 	var why []string
 	if e.leadsWith(p, &d.items[id.main]) {
 		why = append(why, "the same main food")
-	} else if p.Product == "soup" {
+	} else if p.General {
 		why = append(why, "pieces that each have a process of their own")
 	}
 	switch {
@@ -97,7 +97,7 @@ func (e *Reviewer) near(d *draft, id identity, a attempt) Near {
 		why = append(why, "the title names it")
 	case d.kind != "" && d.kind == p.Product:
 		why = append(why, "the same kind of product")
-	case d.kind != p.Product && !(d.kind == "" && (p.Product == "plain" || p.Product == "soup")):
+	case d.kind != p.Product && !(d.kind == "" && (p.Product == "plain" || p.General)):
 		why = append(why, "another kind of product")
 	}
 	same, all := 0, 0

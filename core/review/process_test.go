@@ -7,7 +7,6 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"damson/core/procedure"
-	"damson/core/quantity"
 	"damson/core/review"
 )
 
@@ -164,11 +163,6 @@ func TestMethodsOffered(t *testing.T) {
 		require.Equal(t, procedure.Pressure, m.Method)
 		require.Equal(t, 1.0, m.HeadspaceIn)
 	}
-}
-
-func TestDescribe(t *testing.T) {
-	require.Equal(t, "pressure canner, quarts, hot pack: 25 min at 13 psi, dial gauge", review.Describe("pressure", "dial", string(quantity.QuartJar), "hot", 25, 13))
-	require.Equal(t, "water bath, pints, raw pack: 10 min", review.Describe("water-bath", "", "pint", "raw", 10, 0))
 }
 
 // Whole tomatoes have three tables, and water, juice or no liquid decides: the

@@ -148,8 +148,13 @@ func (b *bench) pool(first int, seen map[int]bool) {
 	if have > allowed*b.scale*b.tolerance() {
 		k := allowed * b.scale / have
 		for _, i := range items {
-			b.ask(i, "low-acid-increase", Finding{Do: sprint("Cut the %s back", b.items[i].name), Message: sprint("For this much food the tested recipe has room for %.0f %% of it; more low-acid food raises the pH.", 100*k),
-				Remedy: "Cut back to " + b.cutTo(i, k) + "; add the rest fresh when serving.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= k }})
+			b.ask(i, "low-acid-increase", Finding{
+				Do:      sprint("Cut the %s back%s", b.items[i].name, b.orMoreMain(k)),
+				Message: sprint("For this much food the tested recipe has room for %.0f %% of it; %s.", 100*k, b.whyNoMore()),
+				Remedy:  "Cut back to " + b.cutTo(i, k) + "; add the rest fresh when serving." + b.moreMain(k),
+				Source:  b.proc.Citation(),
+				edit:    func(d *draft) { d.items[i].factor *= k },
+			})
 		}
 		return
 	}
@@ -160,6 +165,40 @@ func (b *bench) pool(first int, seen map[int]bool) {
 		}
 		b.permit(i, asTested(""))
 	}
+}
+
+// whyNoMore says what more of a low-acid food does: it raises the pH where acid keeps
+// the food safe; under pressure the time was tested for that much.
+func (b *bench) whyNoMore() string {
+	if b.acidic() {
+		return "more low-acid food raises the pH"
+	}
+	return "the time was tested for that much and no more"
+}
+
+// mostMain is how many times the main food may be short and more of it still be
+// offered: beyond that the recipe is not of it.
+const mostMain = 4
+
+// moreMain offers the other way to the tested share: more of the main food, 1/k times.
+func (b *bench) moreMain(k float64) string {
+	if b.orMoreMain(k) == "" {
+		return ""
+	}
+	a := b.items[b.main].amount.Scale(b.items[b.main].factor / k)
+	return " Or use " + said(a.Max, a.Unit) + " " + b.mainName() + " and the rest as it stands."
+}
+
+func (b *bench) orMoreMain(k float64) string {
+	if b.main < 0 || k < 1.0/mostMain || b.items[b.main].amount.IsZero() || b.items[b.main].unclear || b.role(b.main) != procedure.Main {
+		return ""
+	}
+	return ", or use more " + b.mainName()
+}
+
+// mainName is the procedure's own name for the main food, without its preparation.
+func (b *bench) mainName() string {
+	return strings.SplitN(b.proc.Ingredients[b.of[b.main]].Name, ",", 2)[0]
 }
 
 func (b *bench) cutTo(i int, k float64) string {

@@ -122,7 +122,8 @@ func leaveOut(i int) func(*draft) {
 // acidic reports whether the procedure's safety rests on acid.
 func (b *bench) acidic() bool { return b.proc != nil && b.proc.Acidity != "low-acid" }
 
-func (b *bench) soup() bool { return b.proc != nil && b.proc.Product == "soup" }
+// soup reports whether the procedure is the general one for soups.
+func (b *bench) soup() bool { return b.proc != nil && b.proc.General }
 
 // newBench lays a draft beside a procedure.
 func newBench(d *draft, req Request, e *Reviewer, p *procedure.Procedure) *bench {

@@ -188,7 +188,7 @@ func brought(was, is []Finding, old, fresh string) *Finding {
 func candidates(cat *food.Catalogue, p *procedure.Procedure, it *item) (near, far []*food.Food) {
 	groups := slices.DeleteFunc(slices.Clone(it.ref.Groups), func(g string) bool { return g == "dry-seasoning" })
 	pooled := func(f *food.Food) bool {
-		return p.Product != "soup" && slices.ContainsFunc(p.Ingredients, func(in procedure.Ingredient) bool {
+		return !p.General && slices.ContainsFunc(p.Ingredients, func(in procedure.Ingredient) bool {
 			return closeness(it.ref, in.Same)+closeness(it.ref, in.Like) > 0 && closeness(f, in.Same)+closeness(f, in.Like) > 0
 		})
 	}

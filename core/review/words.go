@@ -3,7 +3,6 @@ package review
 import (
 	"strings"
 
-	"damson/core/quantity"
 	"damson/core/recipe"
 )
 
@@ -215,16 +214,6 @@ func (r *Result) Today() []string {
 		parts,
 		"Send it to a process authority, who can test it.",
 	}
-}
-
-// Describe writes a process in one line for people.
-func Describe(method, gauge, jar, pack string, minutes, psi int) string {
-	name := map[string]string{"water-bath": "water bath", "steam": "steam canner", "pressure": "pressure canner"}[method]
-	s := sprint("%s, %s, %s pack: %d min", name, quantity.Jar(jar).Plural(), pack, minutes)
-	if method == "pressure" {
-		s += sprint(" at %d psi, %s gauge", psi, gauge)
-	}
-	return s
 }
 
 // Ingredients returns the ingredient lines of the result.
