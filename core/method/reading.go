@@ -825,8 +825,13 @@ func (p *passage) inContext(act string) string {
 // jarsBoil reports a clause among full jars that says to boil for some minutes and nothing
 // else: it can only mean these.
 func (p *passage) jarsBoil() bool {
-	if !p.at.Filled || p.at.Done || len(p.c.m) != 1 || p.c.m[0].Kind != english.Duration || !p.does("boil") {
+	if !p.at.Filled || p.at.ToFill || p.at.Done || len(p.c.m) != 1 || p.c.m[0].Kind != english.Duration || !p.does("boil") {
 		return false
+	}
+	if b := p.before; b != nil {
+		if last := (&passage{c: b}); !last.hasClass(Jar) && !last.hasClass(Lid) && !last.hasClass(Gap) {
+			return false // "cover with water, boil 3 minutes, fill the jars"
+		}
 	}
 	for i := range p.c.t {
 		if w := &p.c.t[i]; w.Kind == words.Word && w.m == 0 && w.verb != "boil" && !bareWords[w.low] {

@@ -93,6 +93,11 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 			out[k].m = m.Kind
 		}
 	}
+	for i := range out {
+		if w := &out[i]; w.Kind == words.Word && w.class == "" && words.Vessel(w.low) {
+			w.class, w.known = Pot, true
+		}
+	}
 	modify(out)
 	r.markVerbs(out)
 	asManner(out)

@@ -186,6 +186,9 @@ type unreadWord struct {
 // plainEnglish reports whether the word is English and no food.
 func plainEnglish(word string) bool {
 	low := strings.ToLower(word)
+	if words.Vessel(low) || doneAgain(low) {
+		return true
+	}
 	if !english.Known(low) {
 		return false
 	}
@@ -195,6 +198,16 @@ func plainEnglish(word string) bool {
 	}
 	e, _ := english.Lookup(noun)
 	return e.Noun() != english.NounFood || e.Verb() != 0 || words.Fold(low) == ""
+}
+
+// doneAgain reports a verb that says to do once more: "rewash".
+func doneAgain(word string) bool {
+	verb, again := strings.CutPrefix(word, "re")
+	if !again || len(verb) < 4 {
+		return false
+	}
+	_, ok := english.VerbBase(verb)
+	return ok
 }
 
 // "Half way" is of the jar only where the jar, or what fills it, is spoken of.

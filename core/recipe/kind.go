@@ -65,6 +65,9 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if first == "from" && len(t) > 2 && (!hasNumber(t) || fromBook.MatchString(body)) {
 		return Note, true // where it comes from
 	}
+	if r.quarters(t) {
+		return Note, true
+	}
 	if packed(t) {
 		return Ingredient, true
 	}
@@ -95,6 +98,12 @@ var fromBook = pattern.MustCompile(`(?i)^\W*from [^:;,0-9]*\b(book|notebook|book
 
 // aDrink is a pause between two steps.
 var aDrink = pattern.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)
+
+// quarters reports a sentence that cuts several in four, "Quarter tomatoes into the pot",
+// and no quarter of one, "quarter onion, minced".
+func (r *Reader) quarters(t []words.Token) bool {
+	return len(t) > 2 && t[0].Text == "quarter" && t[1].Text != t[1].Raw && strings.HasSuffix(strings.ToLower(t[1].Raw), "s") && r.foodAt(t, 1)
+}
 
 // functionOnly reports whether the line holds nothing but words of grammar.
 func (r *Reader) functionOnly(t []words.Token) bool {

@@ -445,6 +445,9 @@ func (f *factReader) alone(i int) bool {
 // vessels are measured in quarts too, and are no jars.
 var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true, "dutch": true, "stock": true, "canner": true}
 
+// vessel reports whether the word is a vessel of the kitchen, a compound like "saucepot" too.
+func vessel(w string) bool { return vessels[w] || words.Vessel(w) }
+
 // jars finds the jars that the sentence names, as jars and not as measures.
 func (f *factReader) jars() {
 	for i := 0; i < len(f.t); i++ {
@@ -501,7 +504,7 @@ func (f *factReader) jars() {
 			case counted && !plural && before != "a":
 				i += n - 1
 				continue
-			case vessels[next], !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
+			case vessel(next), !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
 				i += n - 1
 				continue
 			case f.title && !plural:

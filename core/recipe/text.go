@@ -829,6 +829,9 @@ func (r *Reader) measured(piece string) bool {
 	}
 	body := tidy(narrow(stripBullet(piece)))
 	t := words.Split(body)
+	if r.quarters(t) {
+		return false
+	}
 	if leadingMeasure(t) && len(t) <= 12 && !strings.HasSuffix(body, ".") {
 		if l := r.Line(0, piece); l.Ref != nil && l.AmountMin != nil && l.Reading == Understood && len(l.Unread) == 0 && len(l.Prep) > 0 && len(l.Remarks) == 0 {
 			return true // "2 cups peeled, cored, finely chopped pears"

@@ -4,7 +4,9 @@ import (
 	"html"
 	"strings"
 
+	"damson/core/english"
 	"damson/core/pattern"
+	"damson/core/quantity"
 	"damson/core/words"
 )
 
@@ -16,29 +18,64 @@ func tidy(s string) string {
 		s = strings.NewReplacer("&frasl;", "/", "</td>", " ").Replace(s)
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
-	s = ofItself(s)
+	s = otherFigures(ofItself(s))
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
 	s = mending.Each(s, func(i int, s string) string { return mends[i].find.ReplaceAllString(s, mends[i].put) })
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
 }
 
 // ofItself takes off how much of the same food a measure comes from: "4 cups grape juice
-// (from 3 1/2 lb grapes)".
+// (from 3 1/2 lb grapes)", "½ cup onion (about 1 medium onion)".
 func ofItself(s string) string {
-	m := madeFrom.FindStringSubmatchIndex(s)
+	m := inBrackets.FindStringIndex(s)
 	if m == nil {
 		return s
 	}
-	of := words.Fold(s[m[2]:m[3]])
+	outer := map[string]bool{}
 	for _, t := range words.Split(s[:m[0]]) {
-		if t.Text == of {
-			return s[:m[0]] + s[m[1]:]
+		outer[t.Text] = outer[t.Text] || t.Kind == words.Word
+	}
+	inner := words.Split(strings.Trim(s[m[0]:m[1]], " ()"))
+	named, juiced := false, false
+	for i := range inner {
+		w := inner[i].Text
+		juiced = juiced || w == "take" || w == "from"
+		switch {
+		case inner[i].Kind != words.Word || ofItselfWords[w] || english.Numeral(w) || sizeWords[w] || unitAt(inner, i).n > 0:
+		case outer[w]:
+			named = true
+		case w == "water" && juiced || i+1 < len(inner) && inner[i].Raw != strings.ToLower(inner[i].Raw):
+			// the water that the fruit is cooked in, and a variety
+		default:
+			return s
 		}
 	}
-	return s
+	if !named {
+		return s
+	}
+	return s[:m[0]] + s[m[1]:]
 }
 
-var madeFrom = pattern.MustCompile(`(?i) \((?:from|about|roughly|that's|=) (?:about |roughly )?\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?(\pL+)\)`)
+var inBrackets = pattern.MustCompile(` \((?:\pL+ |= ?|that's ){0,3}[\d½¼¾⅓⅔][^()]{2,60}\)`)
+
+// ofItselfWords may stand around the measure.
+var ofItselfWords = set("take from about roughly approximately approx around that it is or of a an the fresh ripe whole and")
+
+// otherFigures writes the number of what may stand instead in figures, as the first is: "or
+// six 10-ounce packages of frozen corn".
+func otherFigures(s string) string {
+	m := otherAmount.FindStringSubmatchIndex(s)
+	if m == nil {
+		return s
+	}
+	v, n := english.Number(words.Split(s[m[2]:m[3]]), 0)
+	if n == 0 {
+		return s
+	}
+	return s[:m[2]] + quantity.Number(v) + s[m[3]:]
+}
+
+var otherAmount = pattern.MustCompile(`(?i)\bor (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (?:\d|(?:cups?|pounds?|lbs?|quarts?|pints?|packages?|packets?|cans?|tins?|ounces?|oz|tablespoons?|teaspoons?|tbsp|tsp)\b)`)
 
 // amountsFirst turns a list that names each food before its amount: "Salt 1 Tbsp,
 // dried thyme 2 tsp". Every part must end with an amount, and the first begin with
@@ -119,6 +156,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\bends (snipped|nipped|topped|tailed|clipped|pinched)( off)?\b`), "trimmed"},
 	{pattern.MustCompile(`(?i)\b(washed|rinsed|and washed|and rinsed) again\b`), "$1"},
 	{pattern.MustCompile(`(?i)\bper cent\b`), "percent"},
+	{pattern.MustCompile(`(?i),? (?:of|to) (?:(?:your|my|our|the cook's) (?:own )?)?(?:choice|choosing|liking|preference)\b`), ""},
 	{pattern.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
 	{pattern.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", cut"},
 	// the mixture that the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses"

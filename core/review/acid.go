@@ -320,7 +320,7 @@ func dilution(b *bench) {
 		if !it.is("water", "broth", "fruit-juice") || b.leave[i].Given() {
 			continue
 		}
-		if it.fromStep && b.role(i) == "" && it.amount.IsZero() {
+		if it.spoken && it.is("water") && b.role(i) == "" {
 			b.permit(i, Permission{Allowed, "acid-diluted", "water for washing or boiling"})
 			continue
 		}

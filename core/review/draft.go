@@ -614,7 +614,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line == nil && !m.Added && d.kind == "jam" && kindOf(words.FoldPhrase(m.Text)) == "jam" {
 				continue // the jelly that is being made
 			}
-			if line == nil && !m.Added && e.products[words.FoldPhrase(m.Text)] && d.fresh(m) && !m.Taken {
+			if line == nil && !m.Taken && d.madeHere(e, m, text) {
 				continue // what is made here, by its name
 			}
 			if line == nil {
@@ -626,6 +626,41 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			it.fromStep, it.spoken = true, spoken
 		}
 	}
+}
+
+// madeHere reports whether the food named is the product itself: tomato juice in the method
+// of tomato juice, "until the butter mounds" of apple butter, "fill pints with hot sauce" of
+// applesauce. What is put in is never the product, but for what the jars are filled with.
+func (d *draft) madeHere(e *Reviewer, m recipe.Mention, text string) bool {
+	name := words.FoldPhrase(m.Text)
+	if e.products[name] && d.fresh(m) && (!m.Added || d.titled(name) && !m.More) {
+		return true
+	}
+	f := strings.Fields(name)
+	if len(f) == 0 || kindOf(f[len(f)-1]) == "" || !d.headed(f[len(f)-1]) {
+		return false
+	}
+	switch {
+	case len(f) == 1:
+		return !m.Added && d.folded != name
+	case len(f) == 2 && f[0] == "hot":
+		return filledWith.MatchString(text) && strings.Count(text, f[1]) == 1
+	}
+	return false
+}
+
+var filledWith = pattern.MustCompile(`(?i)\bfill (?:the |your )?(?:\pL+ ){0,3}(?:jars?|pints?|quarts?) with (?:the )?hot \pL+\b`)
+
+// titled reports whether the title ends with the name, and does not put it in, on or beside
+// something else.
+func (d *draft) titled(name string) bool {
+	before, ok := strings.CutSuffix(d.folded, name)
+	return ok && !titleHas(before, "in", "with", "and", "under", "or")
+}
+
+// headed reports whether the title ends with the word: "sauce" of applesauce.
+func (d *draft) headed(word string) bool {
+	return len(word) > 3 && strings.HasSuffix(d.folded, word)
 }
 
 // soaks reports whether the words hold a time in which things soak, and nothing cooks or is

@@ -1,0 +1,18 @@
+package words_test
+
+import (
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+
+	"damson/core/words"
+)
+
+func TestVessel(t *testing.T) {
+	for _, w := range []string{"saucepot", "stockpot", "stewpan", "soupkettle", "dishpan", "jampots"} {
+		assert.True(t, words.Vessel(w), w)
+	}
+	for _, w := range []string{"pot", "spot", "marzipan", "hotpot", "span", "apricot", "jackpot", "hotspot"} {
+		assert.False(t, words.Vessel(w), w)
+	}
+}
