@@ -597,6 +597,9 @@ func (p *passage) read() Clause {
 		if name == "process" && s.verb >= 0 && p.c.t[s.verb].verb == "boil" {
 			name = "boil-bath"
 		}
+		if name == "boil-bath" && s.verb >= 0 && gentle[p.c.t[s.verb].verb] && !p.says("rolling boil", "full boil") {
+			name = "below-boil-hold" // "simmer the filled jars 45 minutes"
+		}
 		a := Act{Name: name, Undone: s.frame.Undone || out.Negated && !excuses[s.frame.Act] || s.verb > 0 && p.gently(s.verb-1), frame: s.frame}
 		if s.verb >= 0 {
 			a.Verb = p.c.t[s.verb].low
@@ -840,6 +843,9 @@ func (p *passage) jarsBoil() bool {
 	}
 	return true
 }
+
+// gentle are verbs of a heat below the boil.
+var gentle = set("simmer poach")
 
 // bareWords may stand with it.
 var bareWords = set("for a full good whole then now and vigorously gently hard steadily about")

@@ -38,8 +38,33 @@ type Procedure struct {
 	Needs       []Requirement `yaml:"needs"`
 	Permits     []string      `yaml:"permits"`
 	Forbids     []string      `yaml:"forbids"`
-	Rows        []Row         `yaml:"-"`
+	// Sizes are the limits of the pieces, Canner what the canner must be: conditions that
+	// bind like a row of the table. Zero fields are no condition.
+	Sizes  Sizes  `yaml:"sizes"`
+	Canner Canner `yaml:"canner"`
+	Rows   []Row  `yaml:"-"`
 }
+
+// Sizes are the largest pieces that a procedure was tested with, in inches.
+type Sizes struct {
+	// Cut is the largest edge of cut pieces, Whole the largest diameter of what goes in whole.
+	Cut   float64 `yaml:"cut"`
+	Whole float64 `yaml:"whole"`
+	// NeverWhole is true where the food is always cut.
+	NeverWhole bool `yaml:"never_whole"`
+}
+
+// Canner is what a procedure asks of the pressure canner beside its gauge.
+type Canner struct {
+	// MinQuarts and MaxQuarts are its size, WaterQuarts the water that goes in.
+	MinQuarts   float64 `yaml:"min_quarts"`
+	MaxQuarts   float64 `yaml:"max_quarts"`
+	WaterQuarts float64 `yaml:"water_quarts"`
+	// HeatMinutes is how long it is heated on high before it is vented; with the vent it
+	// carries part of the process.
+	HeatMinutes float64 `yaml:"heat_minutes"`
+}
+
 
 // Role says what an ingredient is for, so that a change can be judged.
 type Role string
@@ -195,6 +220,8 @@ type Process struct {
 	HeadspaceIn float64 `json:"headspace_in"`
 	AcidPerJar  string  `json:"acid_per_jar"`
 	When        string  `json:"when,omitempty"`
+	// Conditions are what else the source asks for: sterilised jars, a canner of a size.
+	Conditions []string `json:"conditions,omitempty"`
 	// FromMemory is true until somebody has checked the row against print.
 	FromMemory bool `json:"from_memory"`
 	// Seen says whose check the row rests on, empty while it rests on none.
@@ -228,9 +255,11 @@ func (p *Procedure) At(feet int) []Process {
 				continue
 			}
 		}
-		pr := Process{r.Method, r.Gauge, r.Jar, r.Pack, min, psi, r.HeadspaceIn, r.AcidPerJar, r.When, p.FromMemory && r.Checked == nil, r.Checked.String()}
+		pr := Process{Method: r.Method, Gauge: r.Gauge, Jar: r.Jar, Pack: r.Pack, Minutes: min, PSI: psi, HeadspaceIn: r.HeadspaceIn, AcidPerJar: r.AcidPerJar, When: r.When,
+			FromMemory: p.FromMemory && r.Checked == nil, Seen: r.Checked.String()}
+		pr.Conditions = p.conditions(pr)
 		out = append(out, pr)
-		if r.Method == WaterBath && p.Acidity != "low-acid" && min <= SteamLimit {
+		if r.Method == WaterBath && p.steams(r) && min <= SteamLimit {
 			pr.Method = Steam
 			out = append(out, pr)
 		}

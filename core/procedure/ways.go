@@ -52,6 +52,9 @@ func (w Way) String() string {
 	if w.AcidPerJar != "" {
 		s += "; in each jar " + w.AcidPerJar
 	}
+	for _, c := range w.Conditions {
+		s += "; " + c
+	}
 	return s
 }
 

@@ -118,7 +118,7 @@ func (r *Reader) settle(st *Step) {
 	unread := st.Unread[:0]
 	for _, u := range st.unread {
 		k, c := kind(u.at)
-		if k == method.Talk || k == method.Serve || c != nil && (!c.MayBeFood(u.at-c.Start, u.word) || c.Does("de-bubble")) || r.method.Tool(u.word) {
+		if k == method.Talk || k == method.Serve || c != nil && (!c.MayBeFood(u.at-c.Start, u.word) || c.Does("de-bubble")) || r.method.Tool(u.word) || words.Vessel(u.word) || doneAgain(u.word) || notDone(u.word) {
 			continue
 		}
 		unread = append(unread, u.word)
@@ -186,7 +186,7 @@ type unreadWord struct {
 // plainEnglish reports whether the word is English and no food.
 func plainEnglish(word string) bool {
 	low := strings.ToLower(word)
-	if words.Vessel(low) || doneAgain(low) {
+	if words.Vessel(low) || doneAgain(low) || notDone(low) {
 		return true
 	}
 	if !english.Known(low) {
@@ -209,6 +209,20 @@ func doneAgain(word string) bool {
 	_, ok := english.VerbBase(verb)
 	return ok
 }
+
+// notDone reports a participle that says what was left alone: "unhusked", "uncracked". Those
+// that a rule asks for have names of their own in the lists.
+func notDone(word string) bool {
+	part, not := strings.CutPrefix(word, "un")
+	if !not || len(part) < 5 {
+		return false
+	}
+	base, ok := english.VerbBase(part)
+	return ok && base != part && !neverLeft[base]
+}
+
+// neverLeft is what is never left undone.
+var neverLeft = set("process seal vent boil cook heat soak peel drain cure pasteurize pasteurise acidify test check bottle trim wash skin bone shell")
 
 // "Half way" is of the jar only where the jar, or what fills it, is spoken of.
 var (

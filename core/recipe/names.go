@@ -371,7 +371,7 @@ func (p *lineParser) onlyWhich(w string) bool {
 			return true // a name
 		}
 	}
-	return known && e.Adjective() || usedFor[w]
+	return known && e.Adjective() || usedFor[w] || notDone(w)
 }
 
 // places are words that English knows as adjectives too, but say where: "half under water".
@@ -583,8 +583,8 @@ func (p *lineParser) sharedJuice() {
 var otherFood = map[string][]struct{ of, becomes string }{
 	"dried": {{"capsicum", "red-pepper-flake"}, {"garlic", "garlic-powder"}, {"allium", "onion-powder"}, {"tomato", "sun-dried-tomato"}, {"mushroom", "wild-mushroom"},
 		{"lima-bean", "dried-bean"}, {"pea", "whole-dried-pea"}},
-	"smoked": {{"seafood", "smoked-fish"}, {"ground-meat", "cured-sausage"}, {"red-meat", "ham"}, {"poultry", "corned-beef"}, {"bone-in-poultry", "corned-beef"}},
-	"cured":  {{"seafood", "smoked-fish"}, {"ground-meat", "cured-sausage"}, {"red-meat", "ham"}, {"poultry", "corned-beef"}},
+	"smoked": {{"shellfish", "smoked-shellfish"}, {"tuna", "smoked-shellfish"}, {"seafood", "smoked-fish"}, {"ground-meat", "cured-sausage"}, {"red-meat", "ham"}, {"poultry", "corned-beef"}, {"bone-in-poultry", "corned-beef"}},
+	"cured":  {{"shellfish", "smoked-shellfish"}, {"tuna", "smoked-shellfish"}, {"seafood", "smoked-fish"}, {"ground-meat", "cured-sausage"}, {"red-meat", "ham"}, {"poultry", "corned-beef"}},
 }
 
 func (p *lineParser) swapByState() {

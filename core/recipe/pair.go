@@ -10,7 +10,7 @@ import (
 func (r *Reader) secondAmount(t []words.Token) int {
 	for i := range t {
 		switch t[i].Text {
-		case "and", "plus", "&", "+", ",", ";", "with":
+		case "and", "plus", "&", "+", ",", ";", "with", "or":
 		case "to":
 			if i+1 < len(t) && t[i+1].Kind != words.Number {
 				continue
@@ -35,6 +35,7 @@ func (r *Reader) secondAmount(t []words.Token) int {
 					n += 1 + m // a range
 				}
 			}
+			n += sizeOf(t, j+n)
 			u := unitAt(t, j+n)
 			if u.unit != quantity.InchPiece && !measureWords[unitWord(t, j+n)] && r.namesFood(t, j+n+u.n) {
 				return i
@@ -42,6 +43,26 @@ func (r *Reader) secondAmount(t []words.Token) int {
 		}
 	}
 	return -1
+}
+
+// sizeOf returns how many tokens tell the size of the packages counted before t[i]: "six
+// 10-ounce packages".
+func sizeOf(t []words.Token, i int) int {
+	if i >= len(t) || t[i].Kind != words.Number {
+		return 0
+	}
+	_, n, err := number(t, i)
+	if err != nil || n == 0 {
+		return 0
+	}
+	if i+n < len(t) && t[i+n].Text == "-" {
+		n++
+	}
+	u := unitAt(t, i+n)
+	if u.n == 0 {
+		return 0
+	}
+	return n + u.n
 }
 
 // stirs reports whether t[i] stirs one thing into another.
@@ -120,6 +141,9 @@ func (r *Reader) pair(no int, text, body string, t []words.Token, cut int) *Line
 	if first.Rest != "" {
 		first.Rest += body[t[cut].Start:]
 	}
+	if t[cut].Text == "or" {
+		return first.or(second)
+	}
 	rest := second.Also
 	second.Also, second.Rest = nil, ""
 	first.Also = append(append(first.Also, second), rest...)
@@ -130,6 +154,28 @@ func (r *Reader) pair(no int, text, body string, t []words.Token, cut int) *Line
 		first.Reading, first.Problem = Unclear, second.Problem
 	}
 	return first
+}
+
+// or adds what may stand instead, by a measure of its own: "2 Tbsp lemon juice or ½ tsp
+// citric acid per quart". What each jar gets holds for both.
+func (l *Line) or(other *Line) *Line {
+	others := append([]*Line{other}, other.Alternatives...)
+	other.OwnAmount, other.Alternatives, other.Rest = true, nil, ""
+	if l.Per == "" {
+		l.Per = other.Per
+	} else if other.Per == "" {
+		other.Per = l.Per
+	}
+	l.Alternatives, l.Also = append(l.Alternatives, others...), append(l.Also, other.Also...)
+	other.Also = nil
+	l.Optional = l.Optional || other.Optional
+	if l.Reading == Understood {
+		l.Reading, l.Assumed = other.Reading, other.Assumed
+	}
+	if l.Problem == "" && other.Problem != "" {
+		l.Reading, l.Problem = Unclear, other.Problem
+	}
+	return l
 }
 
 // laterPlus adds an amount that follows the food: "1 cup honey, plus 2 Tbsp".

@@ -48,6 +48,8 @@ type Line struct {
 	Acidity      *float64 `json:"acidity,omitempty"`
 	Also         []*Line  `json:"also,omitempty"`
 	Alternatives []*Line  `json:"alternatives,omitempty"`
+	// OwnAmount is true of an alternative that has an amount of its own: "or 3 cups of honey".
+	OwnAmount bool `json:"-"`
 	// Serving is true where the line is only for when the jar is opened.
 	Serving bool `json:"serving,omitempty"`
 	// Problem says what could not be read and the way out; Assumed what was

@@ -445,6 +445,23 @@ func (f *factReader) alone(i int) bool {
 // vessels are measured in quarts too, and are no jars.
 var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true, "dutch": true, "stock": true, "canner": true}
 
+// canner reports whether the number that ends at the token is the size of a canner or a
+// pot: "a pressure canner of 16 to 22 quarts".
+func (f *factReader) canner(i int) bool {
+	for k := i; k >= 0 && k > i-8; k-- {
+		switch f.text(k) {
+		case "of", "hold", "holding":
+			return k > 0 && (f.text(k-1) == "canner" || f.text(k-1) == "that" || vessel(f.text(k-1)))
+		case "to", "or", "-", "about":
+		default:
+			if f.t[k].Kind != words.Number && numberWords[f.text(k)] == 0 {
+				return false
+			}
+		}
+	}
+	return false
+}
+
 // vessel reports whether the word is a vessel of the kitchen, a compound like "saucepot" too.
 func vessel(w string) bool { return vessels[w] || words.Vessel(w) }
 
@@ -504,7 +521,7 @@ func (f *factReader) jars() {
 			case counted && !plural && before != "a":
 				i += n - 1
 				continue
-			case vessel(next), !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
+			case counted && f.canner(i - 1), vessel(next), !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
 				i += n - 1
 				continue
 			case f.title && !plural:

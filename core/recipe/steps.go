@@ -111,6 +111,10 @@ func (r *Reader) listed(no int, text string) *Step {
 				st.Generics = append(st.Generics, Generic{s.words[len(s.words)-1], tok.Start})
 			}
 		case foodName:
+			if n == 1 && holdsFood(t, i+1) {
+				i += 2 // a stock pot, a jam pan
+				continue
+			}
 			st.Foods = append(st.Foods, Mention{Food: s.food, Text: raw, Without: negated || excluded, Excepted: excluded, At: tok.Start})
 		default:
 			if negations[tok.Text] {
@@ -123,6 +127,15 @@ func (r *Reader) listed(no int, text string) *Step {
 	}
 	st.Serving = st.Did("open-jar")
 	return st
+}
+
+// holdsFood reports whether the word at t[i] makes a vessel of the food before it, and no
+// dish: "stock pot", not "chicken pot pie".
+func holdsFood(t []words.Token, i int) bool {
+	if i >= len(t) || t[i].Text != "pot" && t[i].Text != "pan" && t[i].Text != "kettle" && t[i].Text != "crock" {
+		return false
+	}
+	return i+1 >= len(t) || t[i+1].Text != "pie" && t[i+1].Text != "roast" && t[i+1].Text != "dripping" && t[i+1].Text != "sauce"
 }
 
 // settleServing marks the sentences that speak of serving: those that say so

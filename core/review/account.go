@@ -24,6 +24,7 @@ func accountLines(b *bench) {
 			continue
 		}
 		b.unread(i)
+		b.otherAmount(i)
 		if b.leave[i].Given() {
 			continue
 		}
@@ -69,6 +70,35 @@ func (b *bench) unread(i int) {
 	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + what + "”?", Message: "Damson could not read this part of the line, so it cannot say that it may go into the jar.", Remedy: "Say it in other words, or take it out.",
 		edit: func(d *draft) { d.items[i].unread = nil }})
 }
+
+// otherAmount asks about a food that may stand instead by a measure of its own, where that
+// is another share of what was tested than the first.
+func (b *bench) otherAmount(i int) {
+	it := &b.items[i]
+	if !it.choice || it.src == nil || !it.src.OwnAmount || b.of[i] < 0 {
+		return
+	}
+	in := &b.proc.Ingredients[b.of[i]]
+	switch {
+	case in.Role == procedure.Salt, in.Role == procedure.Sugar, in.Role == procedure.Seasoning, in.Role == procedure.Acid && in.Per != "":
+		return // free, or held to its dose for each jar
+	case in.Amount == 0 && !b.proportional():
+		return
+	}
+	for k := range b.items {
+		if first := &b.items[k]; first.line == it.line && !first.choice && b.of[k] >= 0 {
+			a, known := b.share(&b.proc.Ingredients[b.of[k]], first)
+			c, also := b.share(in, it)
+			if known && also && near(c, a, otherShare) {
+				return
+			}
+		}
+	}
+	b.ask(i, "unclear-amount", Finding{Do: "Is that the same amount?", Message: "The line gives " + it.amount.String() + " " + it.name + " for what stands before it, and Damson cannot tell that the two are alike.", Remedy: "Keep one of them, with its amount.", edit: leaveOut(i)})
+}
+
+// otherShare is how far two measures of one thing may lie apart.
+const otherShare = 0.12
 
 func (b *bench) unknown(i int) {
 	it := &b.items[i]

@@ -1,6 +1,8 @@
 package review
 
 import (
+	"slices"
+
 	"damson/core/procedure"
 	"damson/core/quantity"
 )
@@ -228,6 +230,10 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 			if it.choice {
 				continue
 			}
+			if it.fromStep && b.dosedBeside(right, i) {
+				b.care(i, "unclear-amount", Finding{Do: "Another dose of " + it.name, Message: "It may stand instead, by its own measure: " + b.dose(in) + ".", Remedy: "Measure one of them into each jar."})
+				continue
+			}
 			b.ask(i, "unclear-amount", Finding{Do: "How much in each jar?", Message: "The acid is measured for each jar: " + b.dose(in) + ".", Remedy: "Measure it into each jar.", edit: put})
 			continue
 		}
@@ -248,6 +254,15 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 			b.ask(i, "acid-short", Finding{Do: "The dose is for a " + string(jar), Message: sprint("These are %s.", b.jar.Value.Plural()), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
 		}
 	}
+}
+
+// dosedBeside reports whether another of the acids has its measure for each jar: "add the
+// lemon juice or citric acid", where the list has the juice by the quart.
+func (b *bench) dosedBeside(right []int, i int) bool {
+	return slices.ContainsFunc(right, func(k int) bool {
+		it := &b.items[k]
+		return k != i && !it.choice && !it.unclear && !it.amount.IsZero() && it.src.Per != ""
+	})
 }
 
 // batchAcid checks an acid against the food of the batch.

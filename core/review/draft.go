@@ -97,6 +97,17 @@ func (s *step) did(tags ...string) bool {
 	return false
 }
 
+// count returns how many acts of the tag the sentence has.
+func (s *step) count(tag string) int {
+	n := 0
+	for _, a := range s.Acts {
+		if a.Tag == tag {
+			n++
+		}
+	}
+	return n
+}
+
 func (s *step) actText(tag string) string {
 	for _, a := range s.Acts {
 		if a.Tag == tag {
@@ -614,6 +625,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line == nil && !m.Added && d.kind == "jam" && kindOf(words.FoldPhrase(m.Text)) == "jam" {
 				continue // the jelly that is being made
 			}
+			if line == nil && referred.MatchString(s.Text[:min(m.At, len(s.Text))]) {
+				continue // another recipe that tells how
+			}
 			if line == nil && !m.Taken && d.madeHere(e, m, text) {
 				continue // what is made here, by its name
 			}
@@ -627,6 +641,9 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 		}
 	}
 }
+
+// referred stands before the name of another recipe: "press as for making tomato juice".
+var referred = pattern.MustCompile(`(?i)\b(?:as for|as in|just as for|same as for|like for|as you (?:do|did|would) for|(?:directions?|instructions?|recipe|steps) (?:for|of|under|given for)) (?:making |canning |the |a )?$`)
 
 // madeHere reports whether the food named is the product itself: tomato juice in the method
 // of tomato juice, "until the butter mounds" of apple butter, "fill pints with hot sauce" of
@@ -642,7 +659,7 @@ func (d *draft) madeHere(e *Reviewer, m recipe.Mention, text string) bool {
 	}
 	switch {
 	case len(f) == 1:
-		return !m.Added && d.folded != name
+		return d.folded != name && (!m.Added || filledInto.MatchString(text))
 	case len(f) == 2 && f[0] == "hot":
 		return filledWith.MatchString(text) && strings.Count(text, f[1]) == 1
 	}
@@ -650,6 +667,9 @@ func (d *draft) madeHere(e *Reviewer, m recipe.Mention, text string) bool {
 }
 
 var filledWith = pattern.MustCompile(`(?i)\bfill (?:the |your )?(?:\pL+ ){0,3}(?:jars?|pints?|quarts?) with (?:the )?hot \pL+\b`)
+
+// filledInto is a product that goes into its jars: "pour the hot jelly into jars".
+var filledInto = pattern.MustCompile(`(?i)\b(?:pour|ladle|spoon|pack|put|turn|funnel) (?:the |your |hot |boiling )*(?:butter|sauce|jam|jelly|juice|relish|salsa|ketchup|chutney|marmalade|preserves?|conserve|syrup|curd|soup|stew|chili)\b(?: \pL+)? (?:in|into) (?:\pL+,? ){0,4}(?:jars?|pints?|quarts?|half-pints?|glasses)\b`)
 
 // titled reports whether the title ends with the name, and does not put it in, on or beside
 // something else.
@@ -660,7 +680,8 @@ func (d *draft) titled(name string) bool {
 
 // headed reports whether the title ends with the word: "sauce" of applesauce.
 func (d *draft) headed(word string) bool {
-	return len(word) > 3 && strings.HasSuffix(d.folded, word)
+	product, _, _ := strings.Cut(d.folded, " with ")
+	return len(word) > 3 && strings.HasSuffix(product, word)
 }
 
 // soaks reports whether the words hold a time in which things soak, and nothing cooks or is

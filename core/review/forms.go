@@ -23,7 +23,7 @@ func purees(b *bench) {
 	}
 	for i := range b.items {
 		it := &b.items[i]
-		if it.serving || it.looks("dry-seasoning", "herb", "broth", "water", "tomato-juice", "fruit-juice") {
+		if it.serving || it.looks("dry-seasoning", "herb", "broth", "water", "tomato-juice", "fruit-juice", "thickener") {
 			continue
 		}
 		if it.looks("mushy-legume") {
@@ -46,6 +46,9 @@ func purees(b *bench) {
 		if b.soft() && mashes(st.actText("puree")) {
 			continue // mashing berries for jam
 		}
+		if paste.MatchString(st.Text) && st.count("puree") == 1 {
+			continue // the thickener's own rule
+		}
 		if b.main >= 0 && b.items[b.main].looks(squash...) && !b.soup() {
 			continue // squash-mash says it
 		}
@@ -55,6 +58,9 @@ func purees(b *bench) {
 		}
 	}
 }
+
+// paste is a thickener stirred into a little water, which makes no puree of the food.
+var paste = pattern.MustCompile(`(?i)\b(?:flour|starch|mustard|turmeric|pectin|powder) (?:paste )?blended (?:in|into|with) (?:about |a little |some |the |cold |\d[\d/ ]*|½|¼|cups? |tbsp |tablespoons? |of ){0,5}(?:water|vinegar|juice|liquid|mixture)\b`)
 
 func squashMash(b *bench) {
 	spread := b.kind == "spread" || b.kind == "puree" || b.kind == "jam"

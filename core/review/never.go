@@ -81,7 +81,7 @@ func thickeners(b *bench) {
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving || !st.did("thicken") || b.proc != nil && (b.proc.Requires("reduced") && st.boilsDown() || b.testedStarch() && st.byItself() && !b.foreignThickener(st)) {
+		if st.Serving || !st.did("thicken") || b.proc != nil && (b.proc.Requires("reduced") && st.boilsDown() || b.testedStarch() && (st.byItself() || st.names("thickener")) && !b.foreignThickener(st)) {
 			continue
 		}
 		b.step(s, "thicken", "thickener", Amend, Finding{Do: "Do not thicken before canning"})
@@ -148,6 +148,10 @@ func (b *bench) hidden(i int) {
 		} else {
 			b.allow(i, "thickener", f)
 		}
+		return
+	}
+	if k := b.of[i]; k >= 0 && it.is("ground-meat") && strings.Contains(b.proc.Ingredients[k].Name, "sausage") {
+		b.care(i, "thickener", Finding{Do: "Read the label of the " + it.name, Message: "The tested recipe allows fresh sausage; one with rusk, flour or milk in it is another thing.", Remedy: "Use one of meat and spice alone."})
 		return
 	}
 	f := Finding{Do: "Read the label of the " + it.name, Message: "It may hide starch or milk, which must not be in the jar.", Remedy: "Use one whose label is free of starch and milk and say so, or season with plain spices; else leave it out.",
@@ -256,6 +260,10 @@ func (b *bench) tested(i int) {
 	in := &b.proc.Ingredients[k]
 	limit := said(in.Amount, in.Unit)
 	if in.Amount == 0 { // it covers the food in place of water, or is not there
+		if it.choice || b.otherThan(i) {
+			b.permit(i, asTested("")) // one or the other
+			return
+		}
 		if !it.amount.IsZero() || b.liquids["water"] || b.liquids["liquid"] || slices.ContainsFunc(b.steps, func(s step) bool { return !s.Serving && s.names("water") }) {
 			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe is covered with water, or with oil, not with both.", edit: leaveOut(i)})
 			return
@@ -283,6 +291,16 @@ func (b *bench) tested(i int) {
 		}
 		b.permit(i, asTested(""))
 	}
+}
+
+// otherThan reports whether something may stand instead of the item: "oil or water".
+func (b *bench) otherThan(i int) bool {
+	for k := range b.items {
+		if it := &b.items[k]; it.choice && it.line == b.items[i].line && !it.fromStep {
+			return true
+		}
+	}
+	return false
 }
 
 func oilPack(b *bench) {
@@ -395,6 +413,10 @@ func seafood(b *bench) {
 		if b.soup() {
 			if it.is("smoked-fish") {
 				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Smoked fish has a process of its own only, in pints.", Remedy: "Use fresh fish, or add it when serving.", edit: leaveOut(i)})
+				continue
+			}
+			if !b.soupSolid(it) {
+				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "It has no process of its own, so that none is known for a soup with it.", Remedy: "Use fish, clams, oysters or crab, or add it when serving.", edit: leaveOut(i)})
 				continue
 			}
 			b.care(i, "seafood-mix", Finding{})

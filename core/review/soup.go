@@ -30,10 +30,10 @@ func (b *bench) soupSolid(it *item) bool {
 	if it.ref == nil || it.serving || it.is("winter-squash", "sweet-potato", "leafy-green", "cream-corn") {
 		return false
 	}
-	if it.is("tomato", "seafood") {
-		return !it.is("smoked-fish")
+	if it.is("tomato") {
+		return true
 	}
-	return b.own[it.ref.ID] != nil
+	return b.own[it.ref.ID] != nil && !it.is("smoked-fish")
 }
 
 var soupSeasoning = []string{"allium", "celery"}

@@ -1,0 +1,40 @@
+package procedure
+
+import (
+	"fmt"
+
+	"damson/core/quantity"
+)
+
+// steams reports whether the row holds in an atmospheric steam canner too: acid food, in
+// jars of a quart at most; a curd starts in cooler water (University of Wisconsin Extension
+// and NCHFP, from memory).
+func (p *Procedure) steams(r Row) bool {
+	return p.Acidity != "low-acid" && p.Product != "curd" && !quantity.Jar(r.Jar).Larger(quantity.QuartJar)
+}
+
+// conditions are those that the process stands under, in words.
+func (p *Procedure) conditions(x Process) []string {
+	var out []string
+	if x.SterileJars() {
+		out = append(out, "sterilised jars, or 10 minutes")
+	}
+	if x.Method == Pressure {
+		out = append(out, p.Canner.words()...)
+	}
+	return out
+}
+
+func (c Canner) words() []string {
+	var out []string
+	if c.MinQuarts > 0 {
+		out = append(out, fmt.Sprintf("a canner of %s to %s quarts", quantity.Number(c.MinQuarts), quantity.Number(c.MaxQuarts)))
+	}
+	if c.WaterQuarts > 0 {
+		out = append(out, quantity.Number(c.WaterQuarts)+" quarts of water in it")
+	}
+	if c.HeatMinutes > 0 {
+		out = append(out, fmt.Sprintf("%s minutes on high heat to steady steam, then the vent of 10", quantity.Number(c.HeatMinutes)))
+	}
+	return out
+}
