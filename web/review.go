@@ -120,7 +120,10 @@ type partRow struct{ Food, Process, Largest, ID, Title string }
 
 var severityWords = map[review.Severity]string{review.Halt: "stop", review.Amend: "to change", review.Care: "take care", review.Note: "to know"}
 
-type processRow struct{ Method, Jars, Pack, Minutes, Pressure, Headspace, Acid, Steam string }
+type processRow struct {
+	Method, Jars, Pack, Minutes, Pressure, Headspace, Acid, Steam string
+	Conditions                                                    []string
+}
 
 // processTable has the way to take first, and folded behind it what is tested too.
 type processTable struct {
@@ -272,8 +275,6 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 		}
 		if res.Tested.Acidity == "low-acid" {
 			v.Needs = append(v.Needs, "Vent 10 minutes before you close the canner; let it cool by itself.")
-		} else if list[0].SterileJars() {
-			v.Needs = append(v.Needs, "Under 10 minutes: sterilise the empty jars first.")
 		}
 	}
 	return v
@@ -458,7 +459,7 @@ func viewWays(ways []procedure.Way, feet int) []processRow {
 		for _, j := range w.Jars {
 			jars = append(jars, jarPlural(j))
 		}
-		r := processRow{Method: methodName(w.Method), Minutes: thousands(w.Minutes) + " min", Headspace: inches(w.HeadspaceIn), Acid: w.AcidPerJar,
+		r := processRow{Method: methodName(w.Method), Minutes: thousands(w.Minutes) + " min", Headspace: inches(w.HeadspaceIn), Acid: w.AcidPerJar, Conditions: w.Conditions,
 			Jars: strings.Join(jars, " or "), Pack: strings.Join(w.Packs, " or ")}
 		if w.Gauge != "" {
 			r.Method += ", " + w.Gauge + " gauge"

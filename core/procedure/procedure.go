@@ -23,6 +23,9 @@ type Procedure struct {
 	// Product is the kind of product, which no edit may change: "plain",
 	// "soup", "salsa", "pickle", "jam", "sauce", "pie-filling" …
 	Product string `yaml:"product"`
+	// Says are words of which one must stand in the recipe: a procedure that goes by the
+	// directions in a package is for recipes that follow them.
+	Says []string `yaml:"says"`
 	// General is true of the one that covers mixtures of any foods that have processes of
 	// their own: its ingredients are kinds of food, not a list. No kitchen may add another.
 	General bool `yaml:"general"`
@@ -101,6 +104,10 @@ type Ingredient struct {
 	Amount float64       `yaml:"amount"`
 	Unit   quantity.Unit `yaml:"unit"`
 	Per    quantity.Jar  `yaml:"per"`
+	// AlsoAmount and AlsoUnit are the same amount by weight where Amount is by volume, or the
+	// other way round, as the source prints both; zero where it does not.
+	AlsoAmount float64       `yaml:"also_amount"`
+	AlsoUnit   quantity.Unit `yaml:"also_unit"`
 	// Form is the preparation that the measure speaks of ("chopped").
 	Form     string `yaml:"form"`
 	Optional bool   `yaml:"optional"`

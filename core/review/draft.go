@@ -610,7 +610,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 				}
 				continue
 			}
-			if m.Food.In("water") && !s.names("vinegar") && soaks(s.Text) {
+			if m.Food.In("water") && !s.names("vinegar") && (soaks(s.Text) || containsAny(text, "lime") && containsAny(text, "mix", "dissolve", "soak", "stir")) {
 				continue // what something lies in for hours
 			}
 			if m.Food.In("water") && !s.names("vinegar") && !(line != nil && thins.MatchString(text)) && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {

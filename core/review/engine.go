@@ -536,6 +536,9 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	if id.main < 0 {
 		return false
 	}
+	if len(p.Says) > 0 && !d.says(p.Says) {
+		return false
+	}
 	kind := id.kind
 	it := &d.items[id.main]
 	if p.General && d.ownChili() {
@@ -575,6 +578,16 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 		return e.nearSalsa(d, p)
 	}
 	return true
+}
+
+// says reports whether one of the phrases stands in a line or sentence of the recipe.
+func (d *draft) says(phrases []string) bool {
+	for i := range d.items {
+		if it := &d.items[i]; it.src != nil && containsAny(it.src.Text, phrases...) {
+			return true
+		}
+	}
+	return slices.ContainsFunc(d.steps, func(s step) bool { return !s.Serving && containsAny(s.Text, phrases...) })
 }
 
 // ownChili reports a chili of what the tested chile con carne is made of: ground meat, dried

@@ -275,6 +275,9 @@ func (b *bench) onlyBefore(s int, group string) bool {
 
 // crushed reports whether the recipe says that the food is crushed.
 func (b *bench) crushed() bool {
+	if b.main >= 0 && b.items[b.main].ref.In("fruit-juice", "tomato-juice") {
+		return true // it was, to give its juice
+	}
 	return titleHas(b.folded, "crushed", "stewed", "smashed") || b.did("crush", "puree") || b.main >= 0 && b.items[b.main].done("crushed", "mashed", "chopped", "diced", "cut", "quartered")
 }
 

@@ -150,7 +150,7 @@ func (b *bench) hidden(i int) {
 		}
 		return
 	}
-	if k := b.of[i]; k >= 0 && it.is("ground-meat") && strings.Contains(b.proc.Ingredients[k].Name, "sausage") {
+	if k := b.of[i]; k >= 0 && it.is("ground-meat") && strings.Contains(b.proc.Ingredients[k].Name, "sausage") && (it.choice || b.otherThan(i) || freshMade.MatchString(it.src.Text)) {
 		b.care(i, "thickener", Finding{Do: "Read the label of the " + it.name, Message: "The tested recipe allows fresh sausage; one with rusk, flour or milk in it is another thing.", Remedy: "Use one of meat and spice alone."})
 		return
 	}
@@ -164,6 +164,9 @@ func (b *bench) hidden(i int) {
 		b.ask(i, "dairy", Finding{Do: "No " + it.name + " in the jar", edit: leaveOut(i)})
 	}
 }
+
+// freshMade is sausage of meat and spice, as the sources mean it.
+var freshMade = pattern.MustCompile(`(?i)\b(fresh-made|freshly made|homemade|home-made|our own|my own|own make|of meat and spice)\b`)
 
 func fats(b *bench) {
 	for i := range b.items {
@@ -354,13 +357,18 @@ func (b *bench) oilLayer() {
 		if st.Serving || !st.says(" oil") || st.says("vinegar") || st.says("solution") || st.says("marinade") || st.says("brine") {
 			continue
 		}
-		if noLayer.MatchString(st.Text) {
+		if noLayer.MatchString(st.Text) || b.packedInOil() {
 			continue
 		}
 		if containsAny(strings.ToLower(st.Text), "layer of", "cover with", "cover them with", "covered with", "covered in", "over the top", "on top", "top with", "top each", "top off", "float", "seal with") {
 			b.report(Finding{Code: "oil-pack", Severity: Amend, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", edit: func(d *draft) { d.steps[s].gone = true }})
 		}
 	}
+}
+
+// packedInOil reports whether the procedure itself may be covered with oil: tuna.
+func (b *bench) packedInOil() bool {
+	return b.proc != nil && slices.ContainsFunc(b.proc.Ingredients, func(in procedure.Ingredient) bool { return in.Role == procedure.Fat && in.Amount == 0 })
 }
 
 // noLayer is oil that is stirred so that it does not lie on top.

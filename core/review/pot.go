@@ -30,7 +30,7 @@ func (p *pot) heats(t told) bool {
 	text := offHeat.ReplaceAllString(strings.ToLower(c.Text), "")
 	solids, liquid := p.named(t)
 	together := solidsNamed.MatchString(text) || allTogether.MatchString(text) && !ofBrine.MatchString(text)
-	solid := len(solids) > 0 || together || strings.Contains(text, food)
+	solid := len(solids) > 0 || together || strings.Contains(text, food) || p.b.items[p.b.main].ref.In("fruit-juice", "tomato-juice") && strings.Contains(text, "juice")
 	switch {
 	case solid:
 		p.liquid = false

@@ -84,7 +84,7 @@ func (b *bench) mainFood() {
 						}
 					}})
 			}
-			if b.proportional() && b.scale == 0 && !it.choice {
+			if b.proportional() && b.scale == 0 && !it.choice && b.proc.Ingredients[k].Amount > 0 {
 				b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", edit: func(d *draft) { d.added["main"] = true }})
 			}
 			if b.like[i] {
@@ -262,7 +262,13 @@ func (b *bench) gel(k int) {
 		return
 	}
 	if len(items) == 0 {
-		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: "The set rests on it: " + said(in.Amount, in.Unit) + " a tested batch.", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), edit: restore})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: "The set rests on it: " + b.dose(in) + ".", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), edit: restore})
+		return
+	}
+	if in.Amount == 0 { // as the package directs
+		for _, i := range items {
+			b.permit(i, asTested(""))
+		}
 		return
 	}
 	r, known := b.ratio(k, items)

@@ -217,6 +217,13 @@ func amountOf(in *procedure.Ingredient, f *food.Food) (grams, cups float64) {
 	}
 	grams, _ = f.Grams(in.Amount, in.Unit, form)
 	cups, _ = f.Cups(in.Amount, in.Unit, form)
+	if in.AlsoAmount > 0 {
+		if g, ok := quantity.Convert(in.AlsoAmount, in.AlsoUnit, quantity.G); ok {
+			grams = g
+		} else if c, ok := quantity.Convert(in.AlsoAmount, in.AlsoUnit, quantity.Cup); ok {
+			cups = c
+		}
+	}
 	return grams, cups
 }
 

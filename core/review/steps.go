@@ -317,7 +317,7 @@ func (b *bench) strangers(st *step) []string {
 				known = known || it.ref.Kind == map[string]string{"fruit": "fruit"}[g] || g != "fruit" && (it.ref.Kind == "vegetable" || it.ref.Kind == "legume") || it.is("fruit-juice", "tomato") || g == "fruit" && it.is("berry", "tomato")
 				continue
 			}
-			known = known || g == "meat" && it.is("bone") || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
+			known = known || g == "meat" && it.ref.In("bone") || groups != nil && (it.ref.In(groups...) || it.head.In(groups...)) || groups == nil && !it.is(notMain...)
 		}
 		if slices.Contains(products, g) && !titleHas(b.folded, g) && puts(st.Text, g) {
 			known = false
