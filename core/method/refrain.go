@@ -99,6 +99,8 @@ func (p *passage) deniesSafety() (code, why string) {
 	switch {
 	case p.at.Filled && !p.at.Done && told.does("use put hang set") && told.hasClass(Weight):
 		return "pressure-low", "no weight"
+	case p.at.Filled && !p.at.Running && !p.at.Done && told.does("let allow leave") && told.says("steam escape", "steam out", "steam flow", "steam to escape", "steam to flow", "steam go", "steam get out"):
+		return "vent", "a step denied"
 	case p.at.Filled && !p.at.Done && told.does("put set place fit") && told.says("lids on", "the lids"):
 		return "lid", "no lids"
 	case p.at.Done && told.does("wait") && (told.hasClass(Pressure) || told.says("pressure", "to drop", "to fall")):

@@ -16,7 +16,8 @@ const (
 // minutes with the valve open", "wait ten minutes for the air to get out", "keep the weight
 // off for ten minutes".
 func (p *passage) letsAirOut() bool {
-	if !p.at.Closed || p.at.Running || p.at.Done || p.c.pressed() || p.says("instead", "only", "fridge", "towel", "counter") {
+	lets := p.at.Filled && p.says("let steam escape", "let the steam escape", "let steam flow", "let the steam flow", "let it exhaust", "steam to escape", "steam to flow", "let steam stream", "let steam out")
+	if !p.at.Closed && !lets || p.at.Running || p.at.Done || p.c.pressed() || p.says("instead", "only", "fridge", "towel", "counter") {
 		return false
 	}
 	times := 0
@@ -30,6 +31,9 @@ func (p *passage) letsAirOut() bool {
 	}
 	if times != 1 {
 		return false
+	}
+	if lets {
+		return true
 	}
 	u := p.c.unit()
 	weight := u.hasAny([]string{"weight", "counterweight", "regulator", "rocker", "cap it", "valve", "petcock", "vent"})

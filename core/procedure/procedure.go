@@ -68,7 +68,6 @@ type Canner struct {
 	HeatMinutes float64 `yaml:"heat_minutes"`
 }
 
-
 // Role says what an ingredient is for, so that a change can be judged.
 type Role string
 

@@ -689,6 +689,9 @@ func jarWord(t []words.Token, i int) (string, int) {
 	return name, n
 }
 
+// jarReady are words of a jar that waits to be filled: "each hot quart".
+var jarReady = set("hot warm clean empty sterile sterilized sterilised prepared scalded")
+
 // perJar finds "per quart", "to each pint", "in each jar" and takes it out.
 func (p *lineParser) perJar() {
 	for i := 0; i < len(p.t); i++ {
@@ -709,6 +712,9 @@ func (p *lineParser) perJar() {
 			j++
 		default:
 			continue
+		}
+		for jarReady[p.text(j)] {
+			j++
 		}
 		name, n := jarWord(p.t, j)
 		if n == 0 || p.named(i) {

@@ -408,6 +408,9 @@ func (f *factReader) processing(i int) bool {
 				}
 			}
 		}
+		if here && heatUp.MatchString(c.Text) {
+			return false // until it steams
+		}
 		if here {
 			return proc && c.Kind != method.Talk || loaded && c.Boils() || f.between && (c.Figures() || f.t[i].Start == c.Start || c.Kind != method.Serve && c.Kind != method.Talk && !f.besideFood(i) && (!heatsFood(c) || ofThem.MatchString(c.Text)))
 		}
@@ -415,6 +418,9 @@ func (f *factReader) processing(i int) bool {
 	}
 	return false
 }
+
+// heatUp is the time before the canner steams, which some procedures measure.
+var heatUp = pattern.MustCompile(`(?i)\bheat\w* (?:it |the canner |slowly |up |gently )*(?:on|over|at) (?:a |the )?(?:very )?(?:high|highest|full)\b|\bheat\w* (?:it |the canner )?slowly\b`)
 
 // elevation takes the cook's own height above the sea: "we live at 7,000 feet".
 // A band of a table is none.
@@ -445,22 +451,27 @@ func (f *factReader) alone(i int) bool {
 // vessels are measured in quarts too, and are no jars.
 var vessels = map[string]bool{"pot": true, "stockpot": true, "saucepan": true, "kettle": true, "pan": true, "bowl": true, "crock": true, "container": true, "bucket": true, "dutch": true, "stock": true, "canner": true}
 
-// canner reports whether the number that ends at the token is the size of a canner or a
-// pot: "a pressure canner of 16 to 22 quarts".
+// canner reports whether the measure that begins behind the token, or the number that ends
+// at it, is the size of a canner or a pot: "a pressure canner of 16 to 22 quarts", "it must
+// hold 16 quarts".
 func (f *factReader) canner(i int) bool {
-	for k := i; k >= 0 && k > i-8; k-- {
-		switch f.text(k) {
-		case "of", "hold", "holding":
-			return k > 0 && (f.text(k-1) == "canner" || f.text(k-1) == "that" || vessel(f.text(k-1)))
-		case "to", "or", "-", "about":
+	held := false
+	for k := i; k >= 0 && k > i-10; k-- {
+		switch w := f.text(k); {
+		case w == "canner" || vessel(w):
+			return true
+		case w == "hold" || w == "holding":
+			held = true
+		case sizing[w], f.t[k].Kind == words.Number, numberWords[w] > 0, held && w == "it":
 		default:
-			if f.t[k].Kind != words.Number && numberWords[f.text(k)] == 0 {
-				return false
-			}
+			return false
 		}
 	}
 	return false
 }
+
+// sizing are words that stand between a vessel and its size.
+var sizing = set("of to or - about that must should can will at least most smaller larger than under over with room for size between and")
 
 // vessel reports whether the word is a vessel of the kitchen, a compound like "saucepot" too.
 func vessel(w string) bool { return vessels[w] || words.Vessel(w) }
@@ -521,7 +532,7 @@ func (f *factReader) jars() {
 			case counted && !plural && before != "a":
 				i += n - 1
 				continue
-			case counted && f.canner(i - 1), vessel(next), !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
+			case counted && f.canner(i-1), vessel(next), next == "pressure" && f.text(i+n+1) == "canner", !plural && before == "the" && f.text(i-2) == "to" && f.ofWater(i):
 				i += n - 1
 				continue
 			case f.title && !plural:

@@ -156,6 +156,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\bends (snipped|nipped|topped|tailed|clipped|pinched)( off)?\b`), "trimmed"},
 	{pattern.MustCompile(`(?i)\b(washed|rinsed|and washed|and rinsed) again\b`), "$1"},
 	{pattern.MustCompile(`(?i)\bper cent\b`), "percent"},
+	{pattern.MustCompile(`(?i)\b(?:in|into|to|at|on) the (?:bottom|base|foot) of (each|every)\b`), "in $1"},
 	{pattern.MustCompile(`(?i),? (?:of|to) (?:(?:your|my|our|the cook's) (?:own )?)?(?:choice|choosing|liking|preference)\b`), ""},
 	{pattern.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
 	{pattern.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", cut"},

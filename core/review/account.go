@@ -87,6 +87,9 @@ func (b *bench) otherAmount(i int) {
 	}
 	for k := range b.items {
 		if first := &b.items[k]; first.line == it.line && !first.choice && b.of[k] >= 0 {
+			if first.ref == it.ref && in.Role != procedure.Acid {
+				return // the same food by another measure: "in the pod, or 4 quarts shelled"
+			}
 			a, known := b.share(&b.proc.Ingredients[b.of[k]], first)
 			c, also := b.share(in, it)
 			if known && also && near(c, a, otherShare) {

@@ -33,22 +33,26 @@ func sizes(b *bench) {
 			}
 		}
 		cut := func(d *draft) { d.added["cut"] = true }
-		whole := it.done("whole") || wholeSaid.MatchString(told)
+		large := largeSaid.MatchString(it.src.Text)
+		whole := (it.done("whole") || wholeSaid.MatchString(told) || large && anyWhole.MatchString(told)) && !cutSaid.MatchString(told)
 		switch size := largestPiece(told); {
-		case limit.Cut > 0 && size > limit.Cut*slack:
+		case limit.Cut > 0 && (size > limit.Cut*slack || bigPieces.MatchString(told)):
 			b.ask(i, "piece-size", Finding{Do: "Pieces of " + quantity.Number(limit.Cut) + " inch at most", Message: "Larger pieces heat more slowly than those that were tested.", Remedy: "Cut them smaller.", Source: b.proc.Citation(), edit: cut})
 		case whole && limit.NeverWhole && !smallSaid.MatchString(told):
 			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name, Message: "The process was tested with pieces, not with whole ones.", Remedy: "Cut it as the procedure says.", Source: b.proc.Citation(), edit: cut})
-		case whole && limit.Whole > 0 && (largeSaid.MatchString(it.src.Text) || largestWhole(told) > limit.Whole*slack):
+		case whole && limit.Whole > 0 && (large || largestWhole(told) > limit.Whole*slack):
 			b.ask(i, "piece-size", Finding{Do: "Whole ones of " + quantity.Number(limit.Whole) + " inches at most", Message: "Larger whole ones heat more slowly than those that were tested.", Remedy: "Cut the large ones.", Source: b.proc.Citation(), edit: cut})
 		}
 	}
 }
 
 var (
-	pieceSize = pattern.MustCompile(`(?i)([\d½¼¾⅓⅔][\d ./½¼¾⅓⅔]*)(?:[ -]*(?:to|or|–|-)[ -]*([\d½¼¾][\d ./½¼¾]*))?[ -]*(inch(?:es)?|in\.?|["”]|cm|centimet(?:er|re)s?)[ -]*(?:wide |thick |long |square |big )?(?:cubes?|chunks?|pieces?|dice|blocks?|hunks?|lumps?)\b`)
+	pieceSize = pattern.MustCompile(`(?i)([\d½¼¾⅓⅔][\d ./½¼¾⅓⅔]*|\b(?:one|two|three|four|half)\b(?: and a half)?)(?:[ -]*(?:to|or|–|-)[ -]*([\d½¼¾][\d ./½¼¾]*|two|three|four))?[ -]*(?:an? )?(inch(?:es)?|in\.?|["”]|cm|centimet(?:er|re)s?)[ -]*(?:wide |thick |long |square |big )?(?:cubes?|chunks?|pieces?|dice|blocks?|hunks?|lumps?)\b`)
 	wholeSize = pattern.MustCompile(`(?i)([\d½¼¾][\d ./½¼¾]*)(?:[ -]*(?:to|or|–|-)[ -]*([\d½¼¾][\d ./½¼¾]*))?[ -]*(inch(?:es)?|in\.?|["”]|cm)[ -]*(?:in diameter|across|thick|whole|\pL+ whole|or so across)`)
 	wholeSaid = pattern.MustCompile(`(?i)\b(?:leave|keep|left|kept|can|pack|put)\w* (?:(?:it|them|the \pL+|in) )?whole\b|\bwhole ones\b`)
+	anyWhole  = pattern.MustCompile(`(?i)\bwhole\b`)
+	bigPieces = pattern.MustCompile(`(?i)\b(?:large|big|huge|great) (?:chunks?|pieces?|cubes?|hunks?|wedges?|lumps?)\b`)
+	cutSaid   = pattern.MustCompile(`(?i)\b(?:cubes?|cubed|diced?|slices?|sliced|chunks?)\b`)
 	smallSaid = pattern.MustCompile(`(?i)\b(?:baby|small|tiny|little|finger)\b`)
 	largeSaid = pattern.MustCompile(`(?i)\b(?:large|big|huge|jumbo|great)\b`)
 )
