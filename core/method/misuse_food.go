@@ -19,11 +19,17 @@ func (p *passage) thisAndThat() bool {
 	if !p.at.Method || p.at.Filled || p.negated() || !p.puts() && !p.does("use add put") {
 		return false
 	}
-	return p.says("this and that", "other things", "odds and ends", "bits and bobs", "bits and pieces", "what is in the pantry", "what's in the pantry", "what is in the fridge", "what's in the fridge", "what is in the garden", "what's in the garden", "what is in the cupboard", "what i have", "what you have", "what is lying about", "what is left over", "some extras", "a few extras")
+	if n := len(p.c.t); n > 0 && p.word(n-1) == "this" && p.after != nil && len(p.after.t) > 0 && p.after.t[0].low == "that" {
+		return true
+	}
+	return p.says("this and that", "some of this and some of that", "other things", "odds and ends", "bits and bobs", "bits and pieces", "what is in the pantry", "what's in the pantry", "what is in the fridge", "what's in the fridge", "what is in the garden", "what's in the garden", "what is in the cupboard", "what i have", "what you have", "what is lying about", "what is left over", "some extras", "a few extras")
 }
 
 // goesCold reports food that goes cold before it is filled.
 func (p *passage) goesCold() bool {
+	if p.at.Method && !p.at.Filled && !p.negated() && p.does("fill pack ladle jar") && p.hasClass(Jar) && p.says("the next day", "the next morning", "the day after", "next day", "next morning") && !p.c.unit().hasAny([]string{"reheat", "heat", "boil", "bring", "drain", "soak", "brine"}) {
+		return true
+	}
 	if p.at.Filled || p.at.Done || !p.at.Method || p.negated() || !p.does("chill cool let leave put keep refrigerate") {
 		return false
 	}

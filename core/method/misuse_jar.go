@@ -41,6 +41,8 @@ func (p *passage) noLid() bool {
 		return true
 	case p.says("for a lid", "as a lid", "for lids", "as lids", "in place of a lid", "in place of lids", "instead of a lid", "instead of lids") && (p.hasClass(Cloth) || p.says("cloth", "foil", "paper", "cling film", "wax", "saucer", "plate", "rag", "muslin")):
 		return true
+	case p.says("over the mouths", "over the mouth", "over the tops", "over each mouth", "over the jars", "over each jar", "over the rims") && (p.hasClass(Cloth) || p.says("cloth", "foil", "paper", "cling film", "film", "plastic wrap", "wax", "rag", "muslin", "a bag", "leaf", "leaves")) && !p.says("until the lids", "while they cool", "to keep the dust off"):
+		return true
 	case lids && p.does("leave keep") && !p.deniedBefore(len(p.c.t)) && p.says("off", "loose", "ajar", "open", "unscrewed") && !p.says("off the heat", "canner", "fingertip", "finger tight", "headspace", "pot"):
 		return true
 	}

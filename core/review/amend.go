@@ -123,6 +123,7 @@ func (w *rewrite) write() string {
 	w.doses()
 	w.title()
 	w.method()
+	w.conditions()
 	var rows []string
 	at := w.lastIngredient()
 	for i, row := range w.rows {

@@ -214,6 +214,9 @@ func processes(c *method.Clause) bool {
 // hotFood reports food that is hot when it goes in, whatever made it so. A sauce or a juice
 // is that food only where it is what the procedure makes: over meat it is the liquid.
 func (b *bench) hotFood(text string) bool {
+	if coldToo.MatchString(text) {
+		return false
+	}
 	name := b.items[b.main].ref.Names[0]
 	if hotSolids.MatchString(text) || containsAny(strings.ToLower(text), "hot "+name, "boiling "+name, name+" hot", name+"s hot") {
 		return true
@@ -224,8 +227,10 @@ func (b *bench) hotFood(text string) bool {
 
 var (
 	// mayHeat is what a clause that nobody read may heat with.
-	mayHeat    = pattern.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
-	hotSolids  = pattern.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|fruit|apples|tomatoes|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\b(pack(ed)?|fill(ed)?) (it |them |in |\pL+ )?hot[.,;]?$`)
+	mayHeat   = pattern.MustCompile(`(?i)\b(pot|pan|kettle|skillet|stove|oven|burner|fire|flame|heat|hot|boil|steam|water|microwave|minutes?|min)\b`)
+	hotSolids = pattern.MustCompile(`(?i)\b(hot|boiling) (\pL+ )?(cubes|pieces|slices|strips|greens|beets|roots|potatoes|pumpkin|squash|carrots|mushrooms|okra|corn|peas|beans|meat|beef|chicken|balls|patties|food|solids|vegetables|vegetable|chunks|hominy|fruit|apples|tomatoes|mixture|salsa|relish|jam|jelly|halves)\b|\bwhile (still )?(hot|boiling)\b|\bhot[- ]pack|\b(pack(ed)?|fill(ed)?) (it |them |in |\pL+ )?hot[.,;]?$`)
+	// coldToo says of one filling that it is cold, whatever else it says.
+	coldToo    = pattern.MustCompile(`(?i)\b(?:fill|pack)\w* (?:the |your |them |it |all )?(?:jars? |pints? |quarts? )?(?:the next (?:day|morning)|cold\b|when (?:it is|they are) cold)`)
 	hotProduct = pattern.MustCompile(`(?i)\b(?:hot|boiling) (?:\pL+ )?(sauce|juice|puree)\b`)
 )
 
