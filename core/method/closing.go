@@ -94,7 +94,7 @@ func (p *passage) cooler() bool {
 			return !p.says("go in", "goes in", "load", "lower", "before", "preheat", "preheated", "ready", "until", "till", "to start", "start with", "jars in")
 		}
 	}
-	if p.word(0) == "off" && p.says("off the boil") || p.says("at a simmer", "simmering", "a bare simmer", "gentle simmer", "slow simmer", "just simmer", "only simmer") && !p.negated() {
+	if p.word(0) == "off" && p.says("off the boil") || p.says("at a simmer", "simmering", "a bare simmer", "gentle simmer", "slow simmer", "just simmer", "only simmer") && !p.negated() && !(p.does("lower put place set load") && !p.c.measured(english.Duration)) {
 		return true
 	}
 	if p.says("water at", "bath at", "canner at", "hold it at", "keep it at", "hold at", "keep at") {
@@ -110,6 +110,9 @@ func (p *passage) cooler() bool {
 
 // heatGone reports a fire that is out, or a kettle that is off it, before the time is up.
 func (p *passage) heatGone() bool {
+	if p.at.Running && p.does("turn switch shut") && p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off", "lid off", "before lifting", "before you lift", "before removing", "before you take", "let it cool", "let the canner cool", "to zero", "is zero"}) {
+		return false // how it ends, as the guides have it
+	}
 	if p.negated() || p.hasClass(Canner) && p.c.measured(english.Duration) || p.says("boils over", "when the time is up", "when time is up", "time is up") {
 		return false
 	}

@@ -31,7 +31,7 @@ func (p *passage) timing([]Act) (string, string) {
 		return "process-short", "no minutes"
 	case p.says("small time", "short time", "less time", "little time", "half time", "small fire", "no fire", "no flame", "off the stove", "fire out"):
 		return "method-mismatch", "little heat"
-	case p.c.measured(english.Duration) && p.at.Filled && (p.wide() || p.short()):
+	case p.c.measured(english.Duration) && p.at.Filled && (p.wide() || p.short()) && !p.says("times a minute", "time a minute", "times per minute", "times every minute"):
 		return "process-short", "another time"
 	}
 	return "", ""

@@ -10,8 +10,10 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "pressure-low", "the pressure is lowered"
 	case p.weightBeforeSteam():
 		return "vent", "weight on before the steam"
-	case p.clockBeforeHeat(), p.takesOffTime():
+	case p.clockBeforeHeat(), p.takesOffTime(), p.fireOutFirst():
 		return "process-short", "the clock"
+	case p.fireOutEarly():
+		return "process-short", "the heat is off"
 	case p.damagedJar():
 		return "jar-type", "a jar that is damaged"
 	case p.forcedBand():

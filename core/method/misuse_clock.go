@@ -1,6 +1,10 @@
 package method
 
-import "damson/core/english"
+import (
+	"slices"
+
+	"damson/core/english"
+)
 
 // The time: a clock that starts early, minutes that are taken off, jars that wait.
 
@@ -41,7 +45,7 @@ func (p *passage) waitsForProcess() bool {
 	if !p.at.Filled || p.at.Done || p.negated() || p.names(stuff) && p.namesFood() {
 		return false
 	}
-	if p.does("wait stand leave keep rest hold let sit") {
+	if !p.at.Running && p.does("wait stand leave keep rest hold let sit") {
 		for _, m := range p.c.m {
 			if m.Kind == english.Duration && m.Min >= longWait && m.Max <= longestWait {
 				return true
@@ -52,4 +56,30 @@ func (p *passage) waitsForProcess() bool {
 		return true
 	}
 	return p.does("go get let be cool turn") && p.says("stone cold", "quite cold", "right down", "cold through", "go cold", "get cold") && p.c.unit().hasAny([]string{"before they go in", "before it goes in", "before processing", "before you process", "before the canner", "before they are processed"})
+}
+
+// fireOutEarly reports a fire that is put out before the time is up: "turn off the heat |
+// after ten minutes", of twenty.
+func (p *passage) fireOutEarly() bool {
+	if !p.at.Running && !p.at.Done || !p.does("turn switch shut put") || !p.says("off the heat", "the heat off", "off the gas", "the gas off", "off the burner", "the burner off", "out the fire", "the fire out") {
+		return false
+	}
+	return slices.ContainsFunc(p.behindAfter(), func(m english.Measure) bool { return m.Kind == english.Duration && m.Max < p.longestTime() })
+}
+
+// behindAfter are the measures of a clause behind that begins with "after".
+func (p *passage) behindAfter() []english.Measure {
+	if p.after == nil || len(p.after.t) == 0 || p.after.t[0].low != "after" {
+		return nil
+	}
+	return p.after.m
+}
+
+// fireOutFirst reports a fire that is put out once the jars are closed in and before any of
+// their process: "weight on, turn off the heat and let the canner cool".
+func (p *passage) fireOutFirst() bool {
+	if !p.at.Filled || p.at.Running || p.at.Done || p.negated() || p.c.kind == moment || p.c.kind == condition || p.namesFood() {
+		return false
+	}
+	return p.does("turn switch shut") && p.says("off the heat", "the heat off", "off the gas", "the gas off", "off the burner", "the burner off", "off the flame", "the flame off") && !p.c.unit().hasAny([]string{"minutes", "when", "after", "once", "fill", "skim", "oven", "at the end", "processed", "processing", "pressure is", "zero"})
 }

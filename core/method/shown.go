@@ -140,10 +140,13 @@ func (p *passage) looksBack(code, why string) bool {
 		}
 		return long && (!hasVerb(p.c.t) || p.does("give do boil process take run need get keep can cook be"))
 	}
+	if why == "the heat is off" && len(p.behindAfter()) > 0 {
+		return true
+	}
 	if why == "the heat is off" {
 		const rest = 10 // minutes that jars may stand with the heat off
 		return slices.ContainsFunc(p.c.m, func(m english.Measure) bool {
-			return m.Kind == english.Duration && m.Min > rest && m.Max < p.longestTime()
+			return m.Kind == english.Duration && (m.Min > rest || p.says("heat after", "gas after", "flame after", "burner after", "off after")) && m.Max < p.longestTime()
 		}) // "gas off after half an hour"
 	}
 	if p.says("fridge", "refrigerator") || p.c.unit().hasAny([]string{"taste", "eat", "eating", "serve", "next day", "come out"}) || afterWhys[why] {

@@ -292,7 +292,7 @@ func (p *passage) vesselBesideCold() bool {
 
 // hurriesDown reports a pressure that is brought down by something cold.
 func (p *passage) hurriesDown() bool {
-	if !p.at.Done || p.negated() || p.does("eat") && p.says("ice cream") || p.does("want offer try") && p.third() || p.says("out of the draught", "out of the draft", "out of the wind", "away from draughts", "away from drafts") {
+	if !p.at.Done || p.negated() || p.does("eat") && p.says("ice cream") || p.does("want offer try") && p.third() || p.says("out of the draught", "out of the draft", "out of drafts", "out of draughts", "free of drafts", "free from drafts", "from drafts", "from draughts", "out of the wind", "away from draughts", "away from drafts") {
 		return false
 	}
 	if p.says("into the snow", "in the snow", "in the stream", "in the creek", "into the creek", "under the tap", "into the trough", "in the trough", "out in the frost", "in the rain barrel") && !p.hasClass(Person) {

@@ -32,7 +32,7 @@ func (p *passage) strict(acts []Act) (code, why string) {
 	if p.before != nil && !hasVerb(p.before.t) && p.does("boil heat mix simmer stir cook") && !p.at.Closed && (&passage{c: p.before}).names(stuff) {
 		return "", "" // "Salt, water, vinegar: boil it up."
 	}
-	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.dropsAlone() && !p.handled() && p.harmless() == "" {
+	if pronoun && !explicit && len(p.c.verbIndexes()) > 0 && !p.negated() && !p.coolsItself() && !p.dropsAlone() && !p.handled() && !p.putAway() && p.harmless() == "" {
 		return "process-short", "only a pronoun"
 	}
 	return "", ""
@@ -235,3 +235,8 @@ func (p *passage) oddPlace() (string, string) {
 // kitchen are tools and places of a kitchen.
 var kitchen = set(`garage basement attic closet laundry towel counter table rack board sink stove shelf cellar pantry room air kitchen side row circle book recipe guide chart card instruction sun shade draft draught corner bench tray cooler basket wire mesh filter paper newspaper blanket sack bag drawer box
 	patty ball log link container dishwasher house home apron glove spoon fork knife ladle spatula peeler masher whisk tongs lifter jar lid spot place pile heap bunch bundle string knot ring water juice syrup brine bath handle neck shoulder mouth porch garden field patch store market shop lamp light clock watch timer gauge dial weight vent pipe valve window door floor mat mitt canner cooker crock barrel keg tub cup glass mug plate saucer dish rag oven broiler grill pan pot`)
+
+// putAway reports jars that are only labelled and put away, once the process is told.
+func (p *passage) putAway() bool {
+	return (p.at.Running || p.at.Done) && p.does("store label date shelve") && !p.c.measured(english.Duration) && !p.says("upside", "down", "warm", "oven", "sun", "open", "loose", "unsealed", "without")
+}

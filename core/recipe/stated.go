@@ -639,6 +639,10 @@ func (f *factReader) numbers() {
 			verb = "" // "simmer 10 minutes, pints, half an inch, 15 minutes"
 		}
 		if m, ok := times[i]; ok {
+			if f.text(i-1) == "time" && m.Min == 1 {
+				i = m.End // "rocks three times a minute"
+				continue
+			}
 			if f.text(i-1) == "not" && limitWords[f.text(m.End)] {
 				i = m.End // "and not a minute less"
 				continue

@@ -290,7 +290,7 @@ func (b *bench) tested(i int) {
 		b.ask(i, "fat", Finding{Do: "At most " + said(in.Amount*scale, in.Unit) + " of " + it.name, Message: "The tested recipe holds " + limit + " a batch; more shields the food and spoils the seal.", Remedy: "Cut it back to the tested amount.", edit: cut})
 	default:
 		if it.is("dairy") {
-			b.say(i, "dairy", Finding{Do: "A little butter against foam", Message: "Up to ½ tsp a batch is within the tested recipe."})
+			b.say(i, "dairy", Finding{Do: "The tested butter", Message: "Up to " + limit + " a batch is within the tested recipe."})
 		}
 		b.permit(i, asTested(""))
 	}

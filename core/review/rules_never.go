@@ -53,9 +53,9 @@ var neverRules = []*Rule{
 	},
 	{
 		Code:     "oil-pack",
-		Title:    "Nothing is canned in oil",
+		Title:    "Not under oil",
 		LooksFor: "vegetables, herbs or garlic covered with oil; pesto",
-		Why:      "Oil shuts the air out of moist, low-acid food: just what botulism needs. No process exists.",
+		Why:      "Oil shuts the air out of moist, low-acid food: just what botulism needs. Of what is covered with oil only tuna has a process.",
 		WayRound: "Freeze it, or keep it in the refrigerator at most 4 days.",
 		Source:   "NCHFP, vegetables in oil",
 	},
