@@ -43,7 +43,7 @@ func TestStockLiftedOffItsBones(t *testing.T) {
 		{"Take the bones out.", review.Clear, "", "stock", 20},
 		{"Lift out the carcasses.", review.Clear, "", "stock", 20},
 		{"Strain it.", review.Clear, "", "stock", 20},
-		{"Strain it, then put the meat back in with two carrots.", review.Change, "", "", 0},
+		{"Strain it, then put the meat back in with two carrots.", review.Untested, "", "", 0},
 	})
 }
 

@@ -310,7 +310,7 @@ func (b *bench) strangers(st *step) []string {
 			continue // beside the salt it is the ground spice
 		}
 		groups, isClass := classes[g]
-		known := !isClass
+		known := !isClass || g == "meat" && b.strained && offBones.MatchString(st.Text)
 		for i := range b.items {
 			it := &b.items[i]
 			if (g == "fruit" || g == "vegetable" || g == "veg" || g == "veggie") && it.ref != nil && it.ref.Kind != "" {
@@ -331,6 +331,9 @@ func (b *bench) strangers(st *step) []string {
 	}
 	return out
 }
+
+// offBones is the meat that clung to the bones of a stock, which may go back in.
+var offBones = pattern.MustCompile(`(?i)\b(?:return|put|add) (?:the|any|that|this) meat (?:back )?(?:in|into|to)\b|\bmeat (?:can be|is|may be) (?:\pL+ )?(?:stripped|picked) (?:off|from)\b|\bmeat (?:still )?clinging to\b`)
 
 // puts reports whether the words put some of the product over or into something:
 // "pour sauce over it". "The sauce" is the one being made.

@@ -29,6 +29,9 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 		switch {
 		case st.Serving:
 		case strained < 0 && bonesOut.MatchString(st.Text) && d.onlyBonesIn(), strained < 0 && st.says("strain") && !containsAny(st.Text, "not strain", "n't strain", "no need to strain", "without straining", "never strain"):
+			if st.addsAfter(strainedAt) {
+				return
+			}
 			strained = s
 		case strained >= 0 && st.putsBack():
 			return
@@ -50,6 +53,21 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 		}
 	}
 }
+
+// addsAfter reports a food that the sentence puts in behind the words: "strain, skim, add 2
+// lb of beef".
+func (s *step) addsAfter(words *pattern.Pattern) bool {
+	at := words.FindStringIndex(s.Text)
+	if at == nil || !putsIn.MatchString(s.Text[at[1]:]) {
+		return false
+	}
+	return slices.ContainsFunc(s.Foods, func(m recipe.Mention) bool { return m.At >= at[1] && !m.Without && m.Food.In(strainable...) })
+}
+
+var (
+	strainedAt = pattern.MustCompile(`(?i)\b(?:strain\w*|(?:remove|discard|take out|lift out)\w* (?:all |the |your |those |big )*(?:bones|carcass\w*|frames))\b`)
+	putsIn     = pattern.MustCompile(`(?i)\b(?:add|adds|put|puts|return|stir|throw|toss|drop|tip|goes?|mix)\b`)
+)
 
 // bonesOut are bones that are taken out of the stock again.
 var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|pick)(?:s|ed|ing)? (?:out (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)|(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames) (?:back )?out)\b|\b(?:remove|discard)[sd]? (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)
