@@ -12,7 +12,7 @@ import (
 // time, a step made optional, one thing for another. It returns the code that it
 // may be about and why, both empty where nothing is left.
 func (p *passage) danger(acts []Act) (code, why string) {
-	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.misused, p.signs} {
+	for _, look := range []func([]Act) (string, string){p.halfHeat, p.forms, p.timing, p.undone, p.foregone, p.spared, p.shares, p.licence, p.another, p.mush, p.overJars, p.pressed, p.unsaid, p.perJar, p.kettleWater, p.standIn, p.closing, p.acidBy, p.already, p.wholesale, p.fromAway, p.otherForm, p.smokedOrCured, p.coolFilled, p.misused, p.signs, p.unlicensed} {
 		if code, why := look(acts); why != "" {
 			return code, why
 		}
@@ -234,6 +234,9 @@ func (p *passage) shares(acts []Act) (string, string) {
 	if p.hasClass(Acid) && (p.says("every jar but", "each jar but", "all but", "except", "apart from", "save for", "bar the", "into one jar", "in one jar", "into the first", "some of the jars")) && !p.negated() {
 		return "no-acid-added", "not in every jar"
 	}
+	if p.hasClass(Acid) && p.says("most of", "some of", "part of", "not all of", "nearly all", "almost all", "the best part of", "the better part of") && !p.says("jars", "wipe", "rims", "rim") && !p.negated() {
+		return "acid-short", "not all of it"
+	}
 	if code := p.tooFull(); code != "" {
 		return code, "too full"
 	}
@@ -290,7 +293,7 @@ func (p *passage) claimedShare(i int, acts []Act) bool {
 		return true // the one after the second
 	case next == "-" && after != "" || kitchenUnit(next) || (next == "a" || next == "an") && (kitchenUnit(after) || after == "inch" || after == "dozen"):
 		return true
-	case before == "in" || before == "into", before == "cut" || before == "by" && p.says("reduced", "cook", "boil", "down", "volume"):
+	case (before == "in" || before == "into") && next != "of" && !determiners[next], before == "cut" || before == "by" && p.says("reduced", "cook", "boil", "down", "volume"):
 		return true
 	case next == "full" || next == "fill" || next == "way" || next == "filled" || next == "solids" || next == "liquid" || next == "and" && after == "half":
 		return true

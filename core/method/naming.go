@@ -64,7 +64,7 @@ func (r *Reader) learn(hints []*Hint) {
 
 // doubts are questions that a procedure may say are needless, finer than the code that each
 // is asked about under.
-var doubts = map[string]string{"salt": "unclear-amount", "trim": "fat", "rims": "lid", "drain": "acid-diluted", "bones": "unknown-ingredient", "standing": "pack-style"}
+var doubts = map[string]string{"salt": "unclear-amount", "trim": "fat", "rims": "lid", "drain": "acid-diluted", "bones": "unknown-ingredient", "standing": "pack-style", "ferments": "pack-style"}
 
 // named returns the code under which a part that could not be read is asked about: what
 // it says of acid, sugar, pieces, jars and lids tells more than that it is strange.

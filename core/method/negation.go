@@ -30,7 +30,7 @@ func (p *passage) negated() bool {
 		if w.low == "not" && i+1 < len(p.c.t) && p.c.t[i+1].low == "only" {
 			continue
 		}
-		if p.ofTheThing(i) || w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) || p.gently(i) {
+		if p.ofTheThing(i) || w.low == "no" && !p.noAct(i) || w.low == "not" && p.notHere(i) || p.limits(i) || p.gently(i) || p.trails(i) {
 			continue
 		}
 		// "do not forget", "never skimp": it is done.
@@ -40,6 +40,83 @@ func (p *passage) negated() bool {
 			}
 		}
 		return true
+	}
+	return false
+}
+
+// trails reports whether the negator at i stands behind what is done and denies only what
+// comes after it: "boil it down, no lid", "puree it without a thought". A time, a need or
+// nothing behind it may still deny the whole: "vent it no time", "peel them not".
+func (p *passage) trails(i int) bool {
+	if p.leads(i) || p.actsBefore(i) && p.word(i-1) == "why" {
+		return true
+	}
+	next := p.word(i + 1)
+	if p.actsBefore(i) && p.c.t[i].low == "none" && next == "the" {
+		return true // "none the worse for it"
+	}
+	if !p.actsBefore(i) || next == "" || preposition[p.word(i-1)] {
+		return false
+	}
+	switch p.c.t[i].low {
+	case "no":
+		return !nothingDone[next] && !p.c.t[i+1].isVerb && p.c.t[i+1].m == 0
+	case "without":
+		return next != "to" && !p.does("follow see") // "see Spaghetti Sauce Without Meat"
+	case "not":
+		return manner[next]
+	case "never":
+		return next == "in" || next == "mind" || next == "fear" || next == "you"
+	case "none", "nobody":
+		return next != "of" && next != "at"
+	}
+	return false
+}
+
+// leads reports "without" at the head of the clause, before a thing that is none of the
+// kitchen's: "without further ado, puree it".
+func (p *passage) leads(i int) bool {
+	if i > 1 || p.c.t[i].low != "without" {
+		return false
+	}
+	for k := i + 1; k < len(p.c.t); k++ {
+		w := &p.c.t[k]
+		switch {
+		case w.isVerb && !w.aux:
+			return k > i+1 && w.low == w.verb
+		case stuff[w.class] || trade[w.class] || w.food != nil:
+			return false
+		}
+	}
+	return false
+}
+
+// actsBefore reports whether something is done, to something, before the word at i.
+func (p *passage) actsBefore(i int) bool {
+	for k := range min(i, len(p.c.t)) {
+		if w := &p.c.t[k]; w.isVerb && !w.aux && w.low == w.verb {
+			return i-k > 1
+		}
+	}
+	return false
+}
+
+var (
+	preposition = set("to in into for at with on by of from than or and")
+	nothingDone = set("time minutes minute seconds hours more longer need good use way thanks further one jar jars point")
+	manner      = set("too so very quite by forgetting bad hard easy rocket much")
+)
+
+// behind reports whether the verb at v is what a negator denies that trails behind another
+// verb: "stirring" of "boil it down without stirring".
+func (p *passage) behind(v int) bool {
+	for i := v - 1; i >= 0; i-- {
+		if w := &p.c.t[i]; w.isVerb && !w.aux {
+			return false
+		}
+		if negators[p.c.t[i].low] {
+			return p.trails(i)
+		}
 	}
 	return false
 }

@@ -47,7 +47,8 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, ofProcess, figured, over, settled bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, inPot, ofProcess, figured, over, settled bool
+	waters                                                                                                                                             Watering
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -65,6 +66,8 @@ type Clause struct {
 	// About is what the clause speaks of, as a code of findings; Refused is "refused" where it
 	// says what is not done, "withheld" where it says what is not there.
 	About, Refused string
+	// Asked is the doubt of a step of safety that a question put up: "vent the canner?"
+	Asked string
 	// Early is true before the first jar is filled.
 	Early bool
 	// Phase is the part of the canning day.
@@ -87,6 +90,8 @@ type Where struct {
 	// About is what the clause before spoke of, as a code of findings; Refused what it said is
 	// not done, or not there.
 	About, Refused string
+	// Asked is the doubt of a step of safety that a question put up: "vent the canner?"
+	Asked string
 	// ToFill is true while the text goes on to fill jars.
 	ToFill bool
 	// Serving is true under a heading for the opened jar, or right behind such a
@@ -135,7 +140,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		p.serving = serving
 		if i > 0 {
-			p.at.About, p.at.Refused = out[i-1].About, out[i-1].Refused
+			p.at.About, p.at.Refused, p.at.Asked = out[i-1].About, out[i-1].Refused, out[i-1].Asked
 		}
 		got := p.read()
 		if i > 0 && p.leavesItOut() {
@@ -143,7 +148,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			out[i-1].Kind, out[i-1].Why, out[i-1].Acts = Talk, "left out", nil
 		}
 		if asked {
-			got = Clause{Kind: Talk, Why: "a question"}
+			got = Clause{Kind: Talk, Why: "a question", Asked: p.proposes()}
 		}
 		if i > 0 && c.joint == "or" && got.Kind == Talk && p.before != nil && (&passage{c: p.before, at: at, r: r}).negated() {
 			got.Why = "a warning" // "don't go past that or you'll have mush"
@@ -193,6 +198,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			got.ofProcess = p.looksBack(got.Doubt, got.Why)
 		}
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
+		got.inPot, got.waters = p.inPot(), p.waters(got.Acts)
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
@@ -202,6 +208,15 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		got.Phase = p.phaseOf(got.Acts)
 		got.About = p.about()
+		if got.Asked == "" && p.asks(text) {
+			got.Asked = p.proposes()
+		}
+		if got.Asked == "" {
+			got.Asked = p.reports()
+		}
+		if got.Asked == "" && i > 0 && got.Kind == Talk {
+			got.Asked = out[i-1].Asked
+		}
 		switch {
 		case got.undone, got.Negated && len(got.absent) > 0 && p.after != nil && (p.after.joint == "before" || p.after.joint == "until" || p.after.joint == "till"):
 			got.Refused = refused
@@ -427,9 +442,13 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 				if out[k].Kind == Unread && out[k].Code == "process-short" {
 					break // "or none at all if you eat them soon"
 				}
-				if later := (&passage{c: list[k], r: r}); later.acidLater() {
+				later := &passage{c: list[k], r: r}
+				if later.acidLater() {
 					out[k].Kind, out[k].Code, out[k].Why = Unread, "no-acid-added", "acid at the table"
 					break
+				}
+				if list[i].joint == "while" && list[k].measured(english.Duration) && later.hasClass(Jar) {
+					break // "see to the jars for their half hour while I see to lunch"
 				}
 				out[k].Kind, out[k].Why = Serve, "beside the opened jar"
 				if list[k].joint == "then" || list[k].kind != mainClause {
@@ -515,6 +534,9 @@ func (p *passage) read() Clause {
 	if p.aDate() {
 		return Clause{Kind: Talk, Why: "a date"}
 	}
+	if code, why := p.deniedStep(); why != "" && !p.serving {
+		return Clause{Kind: Unread, Code: code, Why: why}
+	}
 	if row := p.plain(); row != nil {
 		if row.Doubt != "" {
 			return Clause{Kind: Unread, Code: row.Doubt, Why: row.Why}
@@ -538,7 +560,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.misused, p.signs, p.plunged} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.misused, p.signs, p.plunged, p.unlicensed} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}
@@ -600,7 +622,7 @@ func (p *passage) read() Clause {
 		if name == "boil-bath" && s.verb >= 0 && gentle[p.c.t[s.verb].verb] && !p.says("rolling boil", "full boil") {
 			name = "below-boil-hold" // "simmer the filled jars 45 minutes"
 		}
-		a := Act{Name: name, Undone: s.frame.Undone || out.Negated && !excuses[s.frame.Act] || s.verb > 0 && p.gently(s.verb-1), frame: s.frame}
+		a := Act{Name: name, Undone: s.frame.Undone || out.Negated && !excuses[s.frame.Act] || s.verb > 0 && (p.gently(s.verb-1) || p.behind(s.verb)), frame: s.frame}
 		if s.verb >= 0 {
 			a.Verb = p.c.t[s.verb].low
 			for _, o := range p.c.objectsOf(s.verb) {
@@ -877,6 +899,12 @@ func (p *passage) oddHeat() []Act {
 	}
 	if !p.at.Done && !hasVerb(p.c.t) && p.says("in the oven", "in a slow oven", "in a low oven") {
 		return []Act{{Name: "oven-process", Verb: "oven"}}
+	}
+	if p.hotAir() {
+		return []Act{{Name: "oven-process", Verb: "oven"}}
+	}
+	if p.pasteurised() {
+		return []Act{{Name: "below-boil-hold", Verb: "pasteurise"}}
 	}
 	if p.at.Closed && !p.at.Done && p.hasClass(Pronoun) && p.does("boil") && !p.namesFood() && !p.hasClass(Steam) {
 		for _, m := range p.c.m {

@@ -284,7 +284,7 @@ func (p *passage) reminds() int {
 
 // leads are words before what is told to do.
 var leads = func() (out [][]string) {
-	for _, s := range []string{"don't forget to", "do not forget to", "dont forget to", "never forget to", "remember to", "be sure to", "make sure to", "make sure you", "the secret is to", "the trick is to", "it is best to", "it's best to", "we like to", "i like to", "you can also", "you could also", "you may also", "the thing is to", "the best way is to", "feel free to", "try to", "try and", "go on and", "i tend to", "we tend to"} {
+	for _, s := range []string{"don't forget to", "do not forget to", "dont forget to", "never forget to", "remember to", "be sure to", "make sure to", "make sure you", "the secret is to", "the trick is to", "it is best to", "it's best to", "we like to", "i like to", "you can also", "you could also", "you may also", "the thing is to", "the best way is to", "feel free to", "try to", "try and", "go on and", "i tend to", "we tend to", "let us", "let's", "lets", "all you do is", "all i do is", "all we do is", "what i do is", "what we do is", "what you do is", "best to"} {
 		out = append(out, strings.Fields(s))
 	}
 	return out

@@ -50,6 +50,9 @@ func (p *Procedure) Check() error {
 		if in.Amount < 0 || in.Amount > 0 && in.Unit == quantity.None {
 			return fail("ingredient %q: the amount needs a unit", in.Name)
 		}
+		if in.AlsoAmount < 0 || in.AlsoAmount > 0 && (in.Amount == 0 || in.AlsoUnit == quantity.None || in.AlsoUnit.Dimension() == in.Unit.Dimension()) {
+			return fail("ingredient %q: the other amount stands beside the first, and is by weight where that is by volume", in.Name)
+		}
 	}
 	for _, n := range p.Needs {
 		if !slices.Contains(needs, n.Need) || n.Text == "" {
@@ -58,6 +61,12 @@ func (p *Procedure) Check() error {
 		if !(n.Minutes >= 0 && n.Minutes <= 120) {
 			return fail("need %q: food is heated 0 to 120 minutes before it is filled", n.Need)
 		}
+	}
+	if err := p.Sizes.check(); err != nil {
+		return fail("%v", err)
+	}
+	if err := p.Canner.check(); err != nil {
+		return fail("%v", err)
 	}
 	for _, r := range p.Rows {
 		check := r.Check
@@ -73,6 +82,38 @@ func (p *Procedure) Check() error {
 	}
 	return nil
 }
+
+// check fails on pieces that no jar takes, and on whole ones where the food is always cut.
+func (s Sizes) check() error {
+	switch {
+	case !(s.Cut >= 0 && s.Cut <= mostInches && s.Whole >= 0 && s.Whole <= mostInches):
+		return fmt.Errorf("pieces are 0 to %d inches, not %g cut and %g whole", mostInches, s.Cut, s.Whole)
+	case s.NeverWhole && s.Whole > 0:
+		return fmt.Errorf("what is never whole has no size for whole ones")
+	}
+	return nil
+}
+
+// check fails on a canner that nobody has, and on water that does not go into it.
+func (c Canner) check() error {
+	switch {
+	case !(c.MinQuarts >= 0 && c.MaxQuarts >= 0 && c.MaxQuarts <= mostQuarts && c.WaterQuarts >= 0):
+		return fmt.Errorf("a canner holds 0 to %d quarts", mostQuarts)
+	case c.MaxQuarts > 0 && c.MinQuarts > c.MaxQuarts:
+		return fmt.Errorf("a canner of at least %g quarts is not of %g at most", c.MinQuarts, c.MaxQuarts)
+	case c.MinQuarts > 0 && c.WaterQuarts >= c.MinQuarts:
+		return fmt.Errorf("%g quarts of water fill a canner of %g", c.WaterQuarts, c.MinQuarts)
+	case !(c.HeatMinutes >= 0 && c.HeatMinutes <= mostMinutes):
+		return fmt.Errorf("a canner is heated 0 to %d minutes before it is vented", mostMinutes)
+	}
+	return nil
+}
+
+// The largest piece and canner of a kitchen (common practice, no source).
+const (
+	mostInches = 6
+	mostQuarts = 50
+)
 
 // Rising fails unless the row's figures rise, or stay, with elevation.
 func (r Row) Rising() error {

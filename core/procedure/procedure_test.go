@@ -99,6 +99,19 @@ func TestCheckRefuses(t *testing.T) {
 		"amount without a unit": func(p *Procedure) {
 			p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}, Role: Main, Amount: 1}}
 		},
+		"pieces of a foot":       func(p *Procedure) { p.Sizes.Cut = 12 },
+		"pieces below nothing":   func(p *Procedure) { p.Sizes.Whole = -1 },
+		"never whole, yet sized": func(p *Procedure) { p.Sizes = Sizes{NeverWhole: true, Whole: 2} },
+		"canner upside down":     func(p *Procedure) { p.Canner = Canner{MinQuarts: 22, MaxQuarts: 16} },
+		"canner of a factory":    func(p *Procedure) { p.Canner.MaxQuarts = 500 },
+		"canner full of water":   func(p *Procedure) { p.Canner = Canner{MinQuarts: 16, WaterQuarts: 16} },
+		"heated for a day":       func(p *Procedure) { p.Canner.HeatMinutes = 1440 },
+		"other amount alone": func(p *Procedure) {
+			p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}, Role: Main, AlsoAmount: 1, AlsoUnit: quantity.Lb}}
+		},
+		"other amount of the same kind": func(p *Procedure) {
+			p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}, Role: Main, Amount: 1, Unit: quantity.Quart, AlsoAmount: 4, AlsoUnit: quantity.Cup}}
+		},
 		"unknown need": func(p *Procedure) { p.Needs = []Requirement{{Need: "sung to", Text: "x"}} },
 	} {
 		p := sample()

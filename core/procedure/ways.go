@@ -15,28 +15,40 @@ type Way struct {
 	Jars, Packs []string
 }
 
-// Ways folds processes that differ only in jar and pack into one, in their order.
+// Ways folds processes that differ only in jar and pack into one, in their order: first
+// the packs of a jar, then jars that have the same packs. Every jar of a way goes with every
+// pack of it.
 func Ways(list []Process) []Way {
-	var out []Way
+	var jars []Way
 	for _, p := range list {
-		k := slices.IndexFunc(out, func(w Way) bool { return w.alike(p) })
+		k := slices.IndexFunc(jars, func(w Way) bool { return w.alike(p) && w.Jar == p.Jar })
 		if k < 0 {
-			out, k = append(out, Way{Process: p}), len(out)
+			jars, k = append(jars, Way{Process: p, Jars: []string{p.Jar}}), len(jars)
 		}
-		w := &out[k]
-		if !slices.Contains(w.Jars, p.Jar) {
-			w.Jars = append(w.Jars, p.Jar)
-		}
-		if !slices.Contains(w.Packs, p.Pack) {
+		if w := &jars[k]; !slices.Contains(w.Packs, p.Pack) {
 			w.Packs = append(w.Packs, p.Pack)
+		}
+	}
+	var out []Way
+	for _, w := range jars {
+		k := slices.IndexFunc(out, func(o Way) bool { return o.alike(w.Process) && samePacks(o.Packs, w.Packs) })
+		if k < 0 {
+			out = append(out, w)
+		} else {
+			out[k].Jars = append(out[k].Jars, w.Jar)
 		}
 	}
 	return out
 }
 
+// alike reports whether the way and the process differ in jar and pack at most.
 func (w *Way) alike(p Process) bool {
 	return w.Method == p.Method && w.Gauge == p.Gauge && w.Minutes == p.Minutes && w.PSI == p.PSI && w.HeadspaceIn == p.HeadspaceIn &&
-		w.AcidPerJar == p.AcidPerJar && w.When == p.When
+		w.AcidPerJar == p.AcidPerJar && w.When == p.When && slices.Equal(w.Conditions, p.Conditions)
+}
+
+func samePacks(a, b []string) bool {
+	return len(a) == len(b) && !slices.ContainsFunc(a, func(p string) bool { return !slices.Contains(b, p) })
 }
 
 var methodNames = map[string]string{WaterBath: "water bath", Steam: "steam canner", Pressure: "pressure canner"}

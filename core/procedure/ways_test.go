@@ -1,9 +1,11 @@
 package procedure_test
 
 import (
+	"fmt"
 	"testing"
 
 	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
 
 	"damson/core/procedure"
 )
@@ -50,12 +52,41 @@ func TestRecommendPacks(t *testing.T) {
 func TestWays(t *testing.T) {
 	acid := process("water-bath", "", "pint", "raw", 35, 0)
 	acid.AcidPerJar = "1 Tbsp bottled lemon juice"
-	list := []procedure.Process{process("water-bath", "", "pint", "hot", 35, 0), process("water-bath", "", "half-pint", "raw", 35, 0), acid}
+	list := []procedure.Process{
+		process("water-bath", "", "pint", "hot", 35, 0), process("water-bath", "", "half-pint", "hot", 35, 0),
+		process("water-bath", "", "pint", "raw", 35, 0), process("water-bath", "", "half-pint", "raw", 35, 0), acid,
+	}
 	ways := procedure.Ways(list)
 	require.Len(t, ways, 2)
 	require.Equal(t, []string{"pint", "half-pint"}, ways[0].Jars)
 	require.Equal(t, []string{"hot", "raw"}, ways[0].Packs)
 	require.Equal(t, acid.AcidPerJar, ways[1].AcidPerJar, "a dose of its own is a row of its own")
+}
+
+// Folding must not make a row that was never tested: pints raw and quarts hot are not
+// pints hot. For any list, the rows that a fold tells are those of the list.
+func TestWaysMakeNoRow(t *testing.T) {
+	raw, hot := process("water-bath", "", "pint", "raw", 35, 0), process("water-bath", "", "quart", "hot", 35, 0)
+	require.Len(t, procedure.Ways([]procedure.Process{raw, hot}), 2)
+
+	rapid.Check(t, func(t *rapid.T) {
+		list := rapid.SliceOfDistinct(rapid.Custom(func(t *rapid.T) procedure.Process {
+			return process("water-bath", "", rapid.SampledFrom([]string{"half-pint", "pint", "quart"}).Draw(t, "jar"),
+				rapid.SampledFrom([]string{"raw", "hot"}).Draw(t, "pack"), rapid.SampledFrom([]int{10, 15}).Draw(t, "minutes"), 0)
+		}), func(p procedure.Process) string { return fmt.Sprint(p.Jar, p.Pack, p.Minutes) }).Draw(t, "list")
+		have, told := map[string]bool{}, map[string]bool{}
+		for _, p := range list {
+			have[fmt.Sprint(p.Jar, p.Pack, p.Minutes)] = true
+		}
+		for _, w := range procedure.Ways(list) {
+			for _, jar := range w.Jars {
+				for _, pack := range w.Packs {
+					told[fmt.Sprint(jar, pack, w.Minutes)] = true
+				}
+			}
+		}
+		require.Equal(t, have, told)
+	})
 }
 
 func TestProcessInWords(t *testing.T) {

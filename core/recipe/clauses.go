@@ -210,19 +210,18 @@ func doneAgain(word string) bool {
 	return ok
 }
 
-// notDone reports a participle that says what was left alone: "unhusked", "uncracked". Those
-// that a rule asks for have names of their own in the lists.
+// notDone reports a participle that says of produce what was left alone and changes nothing:
+// "unhusked", "uncracked". What must be done to food or jars is none of them.
 func notDone(word string) bool {
 	part, not := strings.CutPrefix(word, "un")
-	if !not || len(part) < 5 {
+	if !not {
 		return false
 	}
 	base, ok := english.VerbBase(part)
-	return ok && base != part && !neverLeft[base]
+	return ok && base != part && leftAlone[base]
 }
 
-// neverLeft is what is never left undone.
-var neverLeft = set("process seal vent boil cook heat soak peel drain cure pasteurize pasteurise acidify test check bottle trim wash skin bone shell")
+var leftAlone = set("husk shuck crack blemish bruise damage split sweeten salt season flavor flavour color colour wax spray treat open ripen")
 
 // "Half way" is of the jar only where the jar, or what fills it, is spoken of.
 var (

@@ -213,6 +213,9 @@ func (f *factReader) clauseActs() {
 		if c.Kind == method.Talk || c.Kind == method.Serve || c.Negated {
 			continue
 		}
+		if c.InPot() {
+			f.out.Methods = append(f.out.Methods, Said[string]{"water-bath", f.line})
+		}
 		for _, a := range c.Acts {
 			switch m := actMethods[a.Name]; {
 			case a.Name == "vent" && a.Minutes > 0 && !a.Undone && f.out.Vent == nil:
@@ -408,7 +411,7 @@ func (f *factReader) processing(i int) bool {
 				}
 			}
 		}
-		if here && heatUp.MatchString(c.Text) {
+		if here && heatUp.MatchString(c.Text) && slices.ContainsFunc(f.t, steams) {
 			return false // until it steams
 		}
 		if here {
@@ -421,6 +424,15 @@ func (f *factReader) processing(i int) bool {
 
 // heatUp is the time before the canner steams, which some procedures measure.
 var heatUp = pattern.MustCompile(`(?i)\bheat\w* (?:it |the canner |slowly |up |gently )*(?:on|over|at) (?:a |the )?(?:very )?(?:high|highest|full)\b|\bheat\w* (?:it |the canner )?slowly\b`)
+
+// steams reports a word of the steam that a canner lets out.
+func steams(t words.Token) bool {
+	switch t.Text {
+	case "steam", "steaming", "vent", "venting", "exhaust":
+		return true
+	}
+	return false
+}
 
 // elevation takes the cook's own height above the sea: "we live at 7,000 feet".
 // A band of a table is none.

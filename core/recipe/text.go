@@ -216,7 +216,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
-				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Names: own, Another: another, Times: times}
+				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times}
 				st := r.StepAt(no, s, at)
 				over = over || done && st.ends()
 				given := false
@@ -766,12 +766,18 @@ func (r *Reader) answered(list []string, next string) []string {
 		if len(t) > 9 || after == "" || r.names(s) == 0 || whWord[t[0].Text] || refused.MatchString(after) {
 			continue
 		}
+		if r.method.Shape(s).Verbs > 0 && leftTo.MatchString(after) {
+			continue // "peel the pears? If you like."
+		}
 		list[i] = strings.TrimRight(s, "? ")
 	}
 	return list
 }
 
 var whWord = set("what why how where when who which whose")
+
+// leftTo begins an answer that leaves it to somebody's liking.
+var leftTo = pattern.MustCompile(`(?i)^\W*(if (you|i|one) (like|must|want|wish|care)|up to you|your (choice|call)|optional|as you (like|please)|maybe|perhaps|sometimes|depends)\b`)
 
 // refused begins an answer that says no.
 var refused = pattern.MustCompile(`(?i)^\W*(no|nope|nah|never|not|none|don'?t|do not|god,? no|heavens,? no|lord,? no|oh,? no|well,? no|only (later|when|after)|later|afterwards?|when|on the plate|at serving|at the table|that comes|leave|skip)\b`)

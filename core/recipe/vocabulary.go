@@ -60,7 +60,7 @@ slit: slit, slashed, pricked
 // states are what a food came as.
 const states = `
 fresh: fresh, raw, freshly picked, just picked, new
-frozen: frozen
+frozen: frozen, unthawed, not thawed, still frozen
 dried: dried, dry, dehydrated
 canned: canned, tinned, store canned, home canned
 bottled: bottled, from a bottle

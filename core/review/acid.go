@@ -3,6 +3,7 @@ package review
 import (
 	"slices"
 
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 )
@@ -187,6 +188,9 @@ func (b *bench) strengthen(i int, in *procedure.Ingredient) func(*draft) {
 
 // dose writes the tested amount of an acid.
 func (b *bench) dose(in *procedure.Ingredient) string {
+	if in.Amount == 0 {
+		return in.Name + " as the package directs"
+	}
 	if in.Per != "" {
 		// A jar that the procedure has no row for goes by the pint's, and has its acid.
 		jar, times := in.Per, 1.0
@@ -230,7 +234,7 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 			if it.choice {
 				continue
 			}
-			if it.fromStep && b.dosedBeside(right, i) {
+			if it.fromStep && eitherAcid.MatchString(it.src.Text) && b.dosedBeside(right, i) {
 				b.care(i, "unclear-amount", Finding{Do: "Another dose of " + it.name, Message: "It may stand instead, by its own measure: " + b.dose(in) + ".", Remedy: "Measure one of them into each jar."})
 				continue
 			}
@@ -255,6 +259,9 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 		}
 	}
 }
+
+// eitherAcid names two acids of which one is taken.
+var eitherAcid = pattern.MustCompile(`(?i)\b(?:juice|acid|vinegar) or (?:the |some )?(?:bottled )?(?:lemon juice|lime juice|citric acid|vinegar)\b`)
 
 // dosedBeside reports whether another of the acids has its measure for each jar: "add the
 // lemon juice or citric acid", where the list has the juice by the quart.

@@ -6,32 +6,61 @@ import (
 	"damson/core/quantity"
 )
 
-// conditions writes the sizes, the canner and its water as the procedure has them, where the
-// recipe says otherwise.
+// conditions writes the sizes, the canner and its water as the procedure has them, in the
+// line or the clause that says otherwise and nowhere else.
 func (w *rewrite) conditions() {
-	p := w.was.proc
-	if p == nil {
+	if w.was.proc == nil {
 		return
 	}
+	if w.puts("cut") {
+		w.cutSmaller()
+	}
+	if !w.puts("canner") {
+		return
+	}
+	asks := w.was.proc.Canner
+	for _, f := range w.made {
+		switch f.Code {
+		case "canner-water":
+			w.inClause(f, cannerWater.ReplaceAllString(f.Ingredient, quantity.Number(asks.WaterQuarts)+" quarts of water"))
+		case "cooker-not-canner":
+			w.inClause(f, cannerSize.ReplaceAllString(f.Ingredient, quantity.Number(asks.MinQuarts)+"- to "+quantity.Number(asks.MaxQuarts)+"-quart pressure canner"))
+		}
+	}
+}
+
+// inClause puts other words in the place of the clause that the finding is about.
+func (w *rewrite) inClause(f Finding, is string) {
+	if f.Line != nil && *f.Line >= 1 && *f.Line <= len(w.rows) {
+		w.row(*f.Line-1, strings.Replace(w.rows[*f.Line-1], f.Ingredient, is, 1))
+	}
+}
+
+// cutSmaller writes the sizes of the main food as tested: in its line, and in sentences what
+// tells of its pieces.
+func (w *rewrite) cutSmaller() {
+	limit := w.was.proc.Sizes
 	for i, row := range w.rows {
 		is := row
-		if w.puts("cut") && p.Sizes.Cut > 0 {
-			is = cutTo(is, p.Sizes.Cut)
+		if limit.Cut > 0 {
+			is = cutTo(is, limit.Cut)
 		}
-		if w.puts("cut") && p.Sizes.NeverWhole {
+		switch main := w.was.items[w.was.main].line == i+1; {
+		case main && limit.NeverWhole:
 			is = anyWhole.ReplaceAllString(is, "sliced")
-		} else if w.puts("cut") && p.Sizes.Whole > 0 && anyWhole.MatchString(strings.Join(w.rows, "\n")) {
+		case limit.NeverWhole:
+			is = wholeSaid.ReplaceAllStringFunc(is, func(s string) string { return anyWhole.ReplaceAllString(s, "in slices") })
+		case main && limit.Whole > 0:
 			is = largeSaid.ReplaceAllString(is, "small")
 		}
-		if w.puts("canner") && p.Canner.WaterQuarts > 0 && w.was.wrongWater(strings.ToLower(is), p.Canner.WaterQuarts) {
-			is = cannerWater.ReplaceAllString(is, quantity.Number(p.Canner.WaterQuarts)+" quarts of water")
-		}
-		if w.puts("canner") && p.Canner.MinQuarts > 0 {
-			is = cannerSize.ReplaceAllString(is, quantity.Number(p.Canner.MinQuarts)+"- to "+quantity.Number(p.Canner.MaxQuarts)+"-quart pressure canner")
-		}
-		if is != row {
-			w.rows[i], w.reasons[is] = is, "As tested: "+p.Title
-		}
+		w.row(i, is)
+	}
+}
+
+// row puts the text in the place of row i, with the reason.
+func (w *rewrite) row(i int, is string) {
+	if is != w.rows[i] {
+		w.rows[i], w.reasons[is] = is, "As tested: "+w.was.proc.Title
 	}
 }
 

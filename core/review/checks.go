@@ -23,6 +23,7 @@ var anyCode []string
 func checks() []check {
 	return []check{
 		{"dilution", dilution, codes("acid-diluted unclear-amount")},
+		{"water in the method", watering, codes("acid-diluted")},
 		{"ferments", fermented, codes("acid-short no-acid-added")},
 		{"elevation", elevationGiven, codes("altitude")},
 		{"canner asked for", cannerAsked, codes("canner-water cooker-not-canner")},

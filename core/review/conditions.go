@@ -47,7 +47,7 @@ func sizes(b *bench) {
 }
 
 var (
-	pieceSize = pattern.MustCompile(`(?i)([\d½¼¾⅓⅔][\d ./½¼¾⅓⅔]*|\b(?:one|two|three|four|half)\b(?: and a half)?)(?:[ -]*(?:to|or|–|-)[ -]*([\d½¼¾][\d ./½¼¾]*|two|three|four))?[ -]*(?:an? )?(inch(?:es)?|in\.?|["”]|cm|centimet(?:er|re)s?)[ -]*(?:wide |thick |long |square |big )?(?:cubes?|chunks?|pieces?|dice|blocks?|hunks?|lumps?)\b`)
+	pieceSize = pattern.MustCompile(`(?i)([\d½¼¾⅓⅔][\d ./½¼¾⅓⅔]*|\b(?:one|two|three|four|half)\b(?: and a half)?)(?:[ -]*(?:to|or|–|-)[ -]*([\d½¼¾][\d ./½¼¾]*|two|three|four))?[ -]*(?:an? )?(inch(?:es)?|in\.?|["”]|cm|centimet(?:er|re)s?)[ -]*(?:wide |thick |long |square |big )?(?:slices?|wedges?|cubes?|chunks?|pieces?|dice|blocks?|hunks?|lumps?)\b`)
 	wholeSize = pattern.MustCompile(`(?i)([\d½¼¾][\d ./½¼¾]*)(?:[ -]*(?:to|or|–|-)[ -]*([\d½¼¾][\d ./½¼¾]*))?[ -]*(inch(?:es)?|in\.?|["”]|cm)[ -]*(?:in diameter|across|thick|whole|\pL+ whole|or so across)`)
 	wholeSaid = pattern.MustCompile(`(?i)\b(?:leave|keep|left|kept|can|pack|put)\w* (?:(?:it|them|the \pL+|in) )?whole\b|\bwhole ones\b`)
 	anyWhole  = pattern.MustCompile(`(?i)\bwhole\b`)
@@ -104,14 +104,14 @@ func cannerAsked(b *bench) {
 				b.report(Finding{Code: "cooker-not-canner", Severity: Amend, Line: at(line), Ingredient: t.c.Text, Do: sprint("A canner of %s to %s quarts", quantity.Number(asks.MinQuarts), quantity.Number(asks.MaxQuarts)), Message: "The time rests on how long a canner of that size takes to heat and to cool.", Remedy: "Use one of that size.", Source: b.proc.Citation(), edit: fix})
 			}
 		}
-		if asks.WaterQuarts > 0 && !b.added["canner"] && b.wrongWater(text, asks.WaterQuarts) {
+		if asks.WaterQuarts > 0 && !b.added["canner"] && (t.filled || strings.Contains(text, "canner")) && wrongWater(text, asks.WaterQuarts) {
 			b.report(Finding{Code: "canner-water", Severity: Amend, Line: at(line), Ingredient: t.c.Text, Do: quantity.Number(asks.WaterQuarts) + " quarts of water in the canner", Message: "The water decides how long the canner takes to heat, which is part of this process.", Remedy: "Measure it, whatever the marks on the canner say.", Source: b.proc.Citation(), edit: fix})
 		}
 	}
 }
 
 // wrongWater reports whether the words put another measure of water in the canner.
-func (b *bench) wrongWater(text string, quarts float64) bool {
+func wrongWater(text string, quarts float64) bool {
 	m := cannerWater.FindStringSubmatch(text)
 	if m == nil || strings.Contains(text, "over the") || strings.Contains(text, "of boiling water over") {
 		return false

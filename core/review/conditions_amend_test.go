@@ -9,6 +9,23 @@ import (
 	"damson/core/review"
 )
 
+// Only the words meant are written anew: the peppercorns, the pot and "the whole time" stay as
+// they are, and so does the brine beside the canner's water.
+func TestAmendedConditionsLeaveTheRest(t *testing.T) {
+	t.Parallel()
+	for text, stays := range map[string][]string{
+		"Carrots\n17 lb large carrots, peeled, whole\nwater\nBoil the water in a large pot, lid off the whole time. Simmer 5 minutes, fill quarts hot, fresh boiling water, 1 inch headspace. Vent 10 minutes, 30 minutes at 11 lb dial.\n": {"a large pot", "the whole time"},
+		"Smoked salmon\n2 lb smoked salmon\nSoak in a brine of 2 quarts of water and 1 cup salt. Pack in pints, 1 inch headspace. Put 3 quarts of water in the pressure canner. Vent 10 minutes, 110 minutes at 11 lb dial.\n":              {"a brine of 2 quarts of water"},
+	} {
+		req := request(t, text)
+		req.Gauge = "dial"
+		a := reviewer.Amend(req, text, nil)
+		for _, words := range stays {
+			assert.Contains(t, a.Text, words)
+		}
+	}
+}
+
 // TestAmendedConditions writes the sizes, the canner and its water as the source has them
 // (USDA Complete Guide 2015, guides 4 and 5; from memory); the new text must be clear.
 func TestAmendedConditions(t *testing.T) {

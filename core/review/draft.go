@@ -610,7 +610,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 				}
 				continue
 			}
-			if m.Food.In("water") && !s.names("vinegar") && (soaks(s.Text) || containsAny(text, "lime") && containsAny(text, "mix", "dissolve", "soak", "stir")) {
+			if m.Food.In("water") && !s.names("vinegar") && (soaks(s.Text) || d.limeSoak(text)) {
 				continue // what something lies in for hours
 			}
 			if m.Food.In("water") && !s.names("vinegar") && !(line != nil && thins.MatchString(text)) && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
@@ -625,7 +625,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line == nil && !m.Added && d.kind == "jam" && kindOf(words.FoldPhrase(m.Text)) == "jam" {
 				continue // the jelly that is being made
 			}
-			if line == nil && referred.MatchString(s.Text[:min(m.At, len(s.Text))]) {
+			if line == nil && e.product(m.Text) && referred.MatchString(s.Text[:min(m.At, len(s.Text))]) {
 				continue // another recipe that tells how
 			}
 			if line == nil && !m.Taken && d.madeHere(e, m, text) {
@@ -644,6 +644,21 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 
 // referred stands before the name of another recipe: "press as for making tomato juice".
 var referred = pattern.MustCompile(`(?i)\b(?:as for|as in|just as for|same as for|like for|as you (?:do|did|would) for|(?:directions?|instructions?|recipe|steps) (?:for|of|under|given for)) (?:making |canning |the |a )?$`)
+
+// product reports whether a tested product is called so, or something longer that begins so:
+// "spaghetti sauce" of "spaghetti sauce without meat".
+func (e *Reviewer) product(name string) bool {
+	name = words.FoldPhrase(name)
+	if e.products[name] {
+		return true
+	}
+	for p := range e.products {
+		if strings.HasPrefix(p, name+" ") {
+			return true
+		}
+	}
+	return false
+}
 
 // madeHere reports whether the food named is the product itself: tomato juice in the method
 // of tomato juice, "until the butter mounds" of apple butter, "fill pints with hot sauce" of
@@ -682,6 +697,13 @@ func (d *draft) titled(name string) bool {
 func (d *draft) headed(word string) bool {
 	product, _, _ := strings.Cut(d.folded, " with ")
 	return len(word) > 3 && strings.HasSuffix(product, word)
+}
+
+// limeSoak reports water that pickling lime of the recipe is stirred into for a soak, which
+// is poured off again; the juice of limes is another thing.
+func (d *draft) limeSoak(text string) bool {
+	lime := slices.ContainsFunc(d.items, func(it item) bool { return it.ref != nil && it.ref.ID == "pickling-lime" })
+	return lime && strings.Contains(text, "lime") && containsAny(text, "mix", "dissolve", "soak", "stir") && !containsAny(text, "lime juice", "juice of", "vinegar", "brine")
 }
 
 // soaks reports whether the words hold a time in which things soak, and nothing cooks or is

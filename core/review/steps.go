@@ -177,7 +177,7 @@ var (
 // procedure's: nobody needs to peel an apricot.
 func (b *bench) needless(code, clause string) bool {
 	if b.proc == nil {
-		return false
+		return code == "ferments"
 	}
 	switch code {
 	case "unpeeled-root", "tomato-skin":
@@ -196,6 +196,8 @@ func (b *bench) needless(code, clause string) bool {
 		return b.main >= 0 && b.items[b.main].is("bone-in-poultry") && b.proc.Has(procedure.Filter{Method: procedure.Pressure})
 	case "standing": // in its sugar, its brine or its soaking water
 		return b.proc.Acidity != "low-acid" || b.proc.Requires("soaked") && !containsAny(clause, "pot", "pan", "stove", "counter", "porch", "step")
+	case "ferments":
+		return b.proc.Product == "ferment" || b.proc.Class == "fermented" || b.proc.Requires("fermented")
 	case "drain":
 		return b.proc.Acidity != "acidified" && !b.proc.Requires("soaked")
 	case "salt": // in brine it is for the taste; in the crock it keeps the food

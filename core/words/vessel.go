@@ -2,19 +2,16 @@ package words
 
 import "strings"
 
-// pots are words of vessels that make others: "saucepot", "stewpan", "dishpan".
-var pots = []string{"pot", "pots", "pan", "pans", "kettle", "bowl", "bowls"}
-
-// Vessel reports whether the word is a compound of a vessel, whatever goes before it. The
-// plain words are in the lists of things.
+// Vessel reports whether the word is a vessel by its parts: "saucepot", "stewpan", "dishpan".
+// Only plain vessels are: a pot of another kind may be a machine, and no canner.
 func Vessel(word string) bool {
-	for _, p := range pots {
-		if before, ok := strings.CutSuffix(word, p); ok && len(before) > 2 {
-			return !notVessels[word]
+	for _, p := range []string{"pot", "pots", "pan", "pans", "kettle"} {
+		if before, ok := strings.CutSuffix(word, p); ok && heldIn[before] {
+			return true
 		}
 	}
 	return false
 }
 
-// notVessels end like a vessel and are none.
-var notVessels = map[string]bool{"despot": true, "teapot": true, "crackpot": true, "jackpot": true, "marzipan": true, "trepan": true, "sampan": true, "japan": true, "lifespan": true, "timespan": true, "hotpot": true, "chimneypot": true, "sunspot": true, "hotspot": true, "fishbowl": true, "flowerpot": true, "bedpan": true, "chamberpot": true, "dustpan": true}
+// heldIn is what such a vessel is for.
+var heldIn = map[string]bool{"sauce": true, "stew": true, "stock": true, "soup": true, "jam": true, "dish": true, "fry": true, "frying": true, "braising": true, "milk": true, "wash": true, "broth": true, "pasta": true}

@@ -1,0 +1,100 @@
+package method
+
+import (
+	"slices"
+
+	"damson/core/english"
+)
+
+// What changes the food, the jars or the process by itself and is asked of no procedure, or
+// of one that says so: reading the clause whole is no leave for it.
+
+// unlicensed reports an act that no procedure asks for as it is told here.
+func (p *passage) unlicensed(acts []Act) (string, string) {
+	if p.at.Done || p.third() && !p.ourBatch() {
+		return "", ""
+	}
+	switch {
+	case p.leftToSour(acts):
+		return "ferments", "left to sour"
+	case p.stillFrozen():
+		return "pack-style", "frozen"
+	case p.usedLids():
+		return "lid", "lids used before"
+	case p.soldJars():
+		return "jar-type", "jars that something was sold in"
+	case p.lyingJars():
+		return "method-mismatch", "jars that lie"
+	}
+	return "", ""
+}
+
+// leftToSour reports food that works for days: "six weeks in the crock".
+func (p *passage) leftToSour(acts []Act) bool {
+	if p.at.Filled || p.negated() {
+		return false
+	}
+	if p.does("ferment sour work culture") && p.days() >= 1 {
+		return true
+	}
+	ferments := slices.ContainsFunc(acts, func(a Act) bool { return a.Name == "ferment" && !a.Undone })
+	return ferments && (p.days() >= 1 || p.says("ferment", "ferments", "fermenting", "sour", "sours", "culture", "starter", "bubbling", "last crock"))
+}
+
+// stillFrozen reports food that is not thawed before it is filled: "no need to thaw".
+func (p *passage) stillFrozen() bool {
+	if p.at.Filled || !p.says("thaw", "thawing", "thawed", "defrost", "defrosting", "defrosted") || p.says("counter", "room temperature", "microwave", "sink", "jars", "lids") {
+		return false
+	}
+	return p.negated() || p.says("no need", "needn't", "without", "skip", "before they", "before it", "half thawed", "partly thawed", "half-thawed") && !p.says("after")
+}
+
+// usedLids reports flat lids that have sealed a jar before.
+func (p *passage) usedLids() bool {
+	if !p.hasClass(Lid) && !p.says("flats") || p.negated() || p.says("band", "bands", "ring", "rings", "new", "pan", "pot", "canner", "kettle", "petcock") {
+		return false
+	}
+	if p.says("last year", "last summer", "last season", "last autumn", "last fall", "last winter", "the year before", "another go", "another year", "another season", "another summer", "a second time", "second year", "third time", "used once") {
+		return true
+	}
+	return p.does("use reuse save keep") && p.says("again", "for next time", "for next year")
+}
+
+// soldJars reports jars that food was bought in.
+func (p *passage) soldJars() bool {
+	return p.hasClass(Jar) && !p.negated() && p.says("came in", "comes in", "come in", "was sold in", "were sold in") && (p.namesFood() || p.says("bought", "shop", "store", "sauce", "jam"))
+}
+
+// lyingJars reports closed jars that lie in the canner.
+func (p *passage) lyingJars() bool {
+	if !p.at.Filled || p.negated() || p.says("never", "cool", "shelf", "box", "cupboard") {
+		return false
+	}
+	return p.says("on their sides", "on its side", "on their side", "lying down", "lying flat") || p.says("sideways") && (p.hasClass(Canner) || p.does("stack lay load lie"))
+}
+
+// hotAir reports closed jars that are put into an oven.
+func (p *passage) hotAir() bool {
+	if !p.at.Filled || p.at.Done || p.negated() || !p.hasClass(Pronoun) && !p.hasClass(Jar) || p.says("empty", "bread", "bake", "roast", "cake", "pie") {
+		return false
+	}
+	for i := range p.c.t {
+		if p.c.t[i].low != "oven" {
+			continue
+		}
+		for k := max(0, i-3); k < i; k++ {
+			if p.c.t[k].low == "in" || p.c.t[k].low == "into" {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// pasteurised reports full jars that are held below a boil: "pasteurise them at 80".
+func (p *passage) pasteurised() bool {
+	return p.at.Filled && !p.at.Done && p.does("pasteurise pasteurize") && (p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun))
+}
+
+// timed reports whether the clause measures a time.
+func (p *passage) timed() bool { return p.c.measured(english.Duration) }

@@ -1,0 +1,114 @@
+package method
+
+import "slices"
+
+// Watering says what a clause does with water that the food keeps.
+type Watering string
+
+// What water does to the food.
+const (
+	NoWater Watering = ""
+	Stays   Watering = "stays"   // goes in among the food: the list can say how much
+	Weakens Watering = "weakens" // comes on top of what the list has
+)
+
+// Waters returns what the clause does with water that the food keeps.
+func (c *Clause) Waters() Watering { return c.waters }
+
+func (p *passage) waters(acts []Act) Watering {
+	switch {
+	case p.watersShort() || p.watersDown(acts):
+		return Weakens
+	case p.watersIn(acts):
+		return Stays
+	}
+	return NoWater
+}
+
+// watersShort reports water that goes to the food because something is
+// short, dry or thick: "add some water if the brine does not cover". Water around closed
+// jars is the canner's.
+func (p *passage) watersShort() bool {
+	if p.at.Closed && !p.c.around(10).hasAny([]string{"brine", "vinegar", "pickle"}) || p.at.Done || p.negated() || !p.puts() && !p.does("splash splosh glug") && !p.says("let it down", "let them down", "thin it", "loosen it") {
+		return false
+	}
+	if !p.says("water") || p.hasClass(Canner) || p.hasClass(Rack) || p.says("water bath", "wash", "rinse", "soak", "blanch", "off the heat") {
+		return false
+	}
+	return p.says("as needed", "if needed", "if necessary", "as necessary", "where needed", "when needed") || p.wants()
+}
+
+// wants reports a condition beside the clause, or in it, that says what is short.
+func (p *passage) wants() bool {
+	u := p.c.around(10)
+	return u.hasAny([]string{"if", "when", "where", "whenever", "any", "should", "that"}) && u.hasAny(shortages)
+}
+
+var shortages = []string{"not cover", "doesn't cover", "won't cover", "not covered", "aren't covered", "isn't covered", "short", "not enough", "too little", "runs out", "run out", "dry", "too thick", "thickens", "stiff", "sticks", "not full", "boils away", "boils down", "cooks away", "cooks down", "not go round", "won't go round", "not reach", "doesn't reach", "low", "poke out", "stick out", "too strong", "too sharp", "too sour"}
+
+// watersDown reports water that makes something weaker: "thin with water". Whatever the
+// recipe lists, this comes on top of it.
+func (p *passage) watersDown(acts []Act) bool {
+	if !p.watersFood() {
+		return false
+	}
+	for _, a := range acts {
+		if a.Name == "dilute" && !a.Undone {
+			return !p.says("the water")
+		}
+	}
+	if p.says("with") && p.says("thin it", "thin them", "thin this", "thin out", "thin with", "dilute it", "dilute them", "weaken it", "weaken the") || p.says("water the vinegar", "water the brine", "water it down", "water them down", "water down") {
+		return !p.says("the water")
+	}
+	return p.puts() && p.says("another", "more water", "extra water", "extra", "a little more")
+}
+
+// watersIn reports water that goes in among the food and stays: "stir in some water", "cook
+// everything in water". Only the list can say whether it is meant to be there.
+func (p *passage) watersIn(acts []Act) bool {
+	if !p.watersFood() {
+		return false
+	}
+	for _, a := range acts {
+		if !a.Undone && (a.Name == "dilute" || stirs[a.Name] && p.puts() || boils[a.Name] && p.says("in water", "with water", "in the water", "in hot water", "in boiling water", "in a little water", "in some water")) {
+			return true
+		}
+	}
+	return p.puts() && p.otherFood() || p.rinsedIn()
+}
+
+// otherFood reports a food beside the water.
+func (p *passage) otherFood() bool {
+	return slices.ContainsFunc(p.c.t, func(w token) bool { return w.food != nil && w.class != Water && w.low != "water" })
+}
+
+// rinsedIn reports the rinsings of a vessel that go in: "rinse out the bowl with water and add
+// that".
+func (p *passage) rinsedIn() bool {
+	if !p.does("rinse swill swirl slosh") || p.after == nil {
+		return false
+	}
+	return p.after.hasAny([]string{"add that", "add it", "tip that in", "tip it in", "pour that in", "pour it in", "put that in", "use that", "stir that in", "that goes in", "in it goes", "in that goes"})
+}
+
+var (
+	stirs = set("add mix stir-in cover-with-liquid")
+	boils = set("simmer boil")
+)
+
+// watersFood reports water that is neither thrown away again nor the canner's.
+func (p *passage) watersFood() bool {
+	if p.at.Closed || p.at.Done || p.serving || p.negated() || !p.says("water") {
+		return false
+	}
+	if p.hasClass(Canner) || p.hasClass(Rack) || p.hasClass(Lid) || p.says(elsewhere...) || p.third() && !p.ourBatch() {
+		return false
+	}
+	return p.rinsedIn() || !p.c.around(12).hasAny(poured)
+}
+
+// elsewhere is water that the food does not keep, poured what is said of it afterwards.
+var (
+	elsewhere = []string{"water bath", "bowl of", "basin of", "pot of", "pan of", "kettle of", "sink of", "ice water", "iced water", "salted water", "lime water", "to water", "to the water", "into the water", "into water", "into boiling water", "wipe", "wiped", "jars hot"}
+	poured    = []string{"drain", "drained", "drains", "pour off", "poured off", "tip off", "throw the water", "discard the water", "lift out", "lift them out", "take them out", "take out", "skins", "skin", "peel", "peels", "blanch", "rinse", "rinsed", "wash", "washed", "soak", "soaked", "scrub", "shock", "squeeze dry"}
+)

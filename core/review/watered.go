@@ -1,0 +1,75 @@
+package review
+
+import (
+	"slices"
+
+	"damson/core/method"
+	"damson/core/recipe"
+)
+
+// watering asks about water that a sentence puts in where acid keeps the food safe: what the
+// list has is compared by its amount, this comes on top of it or is not listed at all.
+func watering(b *bench) {
+	if b.proc == nil || b.proc.Acidity != "acidified" || b.proc.Product == "plain" || b.proc.AcidInJars() {
+		return
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || st.gone {
+			continue
+		}
+		for k := range st.Clauses {
+			c := &st.Clauses[k]
+			if b.askedOf(st, c.Text) {
+				continue
+			}
+			if c.Kind != method.Doing && c.Kind != method.Unread || c.Waters() == method.NoWater || c.Waters() == method.Stays && (b.hasWater() || b.drainedAfter(s, k)) {
+				continue
+			}
+			b.question(Finding{Code: "acid-diluted", Clause: true, Line: at(st.No), Ingredient: c.Text, Do: "Water in it?",
+				Message: "The acid makes this safe, and water that the tested recipe does not have weakens it.", Remedy: "Leave the water out.",
+				edit: func(d *draft) { d.steps[s].gone = true }})
+		}
+	}
+}
+
+// askedOf reports whether the clause is asked about by itself, or its line for its water.
+func (b *bench) askedOf(st *step, clause string) bool {
+	asked := slices.ContainsFunc(st.Asks, func(a recipe.Ask) bool { return a.Text == clause })
+	return asked || slices.ContainsFunc(b.findings, func(f Finding) bool {
+		return f.Code == "acid-diluted" && f.Line != nil && *f.Line == st.No
+	})
+}
+
+// hasWater reports water whose amount is told, and compared.
+func (b *bench) hasWater() bool {
+	for i := range b.items {
+		if it := &b.items[i]; !it.serving && it.is("water") && !it.amount.IsZero() && b.of[i] >= 0 {
+			return true
+		}
+	}
+	return false
+}
+
+// drainedAfter reports whether what the clause waters is drained before anything is added or
+// filled.
+func (b *bench) drainedAfter(s, k int) bool {
+	rest := slices.Clone(b.steps[s].Clauses[k+1:])
+	for _, st := range b.steps[s+1:] {
+		rest = append(rest, st.Clauses...)
+	}
+	for _, c := range rest {
+		if c.Negated {
+			continue
+		}
+		for _, a := range c.Acts {
+			switch a.Name {
+			case "drain", "rinse", "discard-liquid":
+				return !a.Undone
+			case "add", "mix", "stir-in", "fill", "pack":
+				return false
+			}
+		}
+	}
+	return false
+}
