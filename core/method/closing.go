@@ -110,7 +110,7 @@ func (p *passage) cooler() bool {
 
 // heatGone reports a fire that is out, or a kettle that is off it, before the time is up.
 func (p *passage) heatGone() bool {
-	if p.at.Running && p.does("turn switch shut") && p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off", "lid off", "before lifting", "before you lift", "before removing", "before you take", "let it cool", "let the canner cool", "to zero", "is zero"}) {
+	if p.at.Running && p.does("turn switch shut") && p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off", "lid off", "before lifting", "lift out", "lift them out", "lift the jars", "take the jars out", "remove the jars", "before you lift", "before removing", "before you take", "let it cool", "let the canner cool", "to zero", "is zero"}) {
 		return false // how it ends, as the guides have it
 	}
 	if p.negated() || p.hasClass(Canner) && p.c.measured(english.Duration) || p.says("boils over", "when the time is up", "when time is up", "time is up") {

@@ -560,7 +560,7 @@ func (p *passage) read() Clause {
 			return Clause{Kind: Unread, Code: code, Why: "the jars are full"}
 		}
 		if p.at.Method || p.at.Done {
-			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.misused, p.signs, p.plunged, p.unlicensed} {
+			for _, look := range []func([]Act) (string, string){p.unsaid, p.fatLeft, p.overJars, p.mush, p.pressed, p.kettleWater, p.timing, p.standIn, p.closing, p.halfHeat, p.forms, p.acidBy, p.already, p.wholesale, p.fromAway, p.measuredOut, p.misused, p.signs, p.plunged, p.unlicensed, p.alarmed, p.anotherFigure, p.letsDrop} {
 				if code, why := look(nil); why != "" {
 					return Clause{Kind: Unread, Code: code, Why: why}
 				}
@@ -903,7 +903,7 @@ func (p *passage) oddHeat() []Act {
 	if p.hotAir() {
 		return []Act{{Name: "oven-process", Verb: "oven"}}
 	}
-	if p.pasteurised() {
+	if p.pasteurised() || p.simmersJars() {
 		return []Act{{Name: "below-boil-hold", Verb: "pasteurise"}}
 	}
 	if p.at.Closed && !p.at.Done && p.hasClass(Pronoun) && p.does("boil") && !p.namesFood() && !p.hasClass(Steam) {

@@ -38,7 +38,7 @@ func (p *passage) leftToSour(acts []Act) bool {
 		return true
 	}
 	ferments := slices.ContainsFunc(acts, func(a Act) bool { return a.Name == "ferment" && !a.Undone })
-	return ferments && (p.days() >= 1 || p.says("ferment", "ferments", "fermenting", "sour", "sours", "culture", "starter", "bubbling", "last crock"))
+	return ferments && (p.days() >= 1 || p.says("ferment", "ferments", "fermenting", "sours", "culture", "starter", "bubbling", "last crock"))
 }
 
 // stillFrozen reports food that is not thawed before it is filled: "no need to thaw".

@@ -17,6 +17,8 @@ func (c *Clause) Waters() Watering { return c.waters }
 
 func (p *passage) waters(acts []Act) Watering {
 	switch {
+	case p.thinned():
+		return Weakens
 	case p.watersShort() || p.watersDown(acts):
 		return Weakens
 	case p.watersIn(acts):
@@ -61,6 +63,19 @@ func (p *passage) watersDown(acts []Act) bool {
 		return !p.says("the water")
 	}
 	return p.puts() && p.says("another", "more water", "extra water", "extra", "a little more")
+}
+
+// thinned reports food that is made thinner, with whatever it is: "the salsa gets thinned".
+func (p *passage) thinned() bool {
+	if p.at.Closed || p.at.Done || p.serving || p.negated() || p.third() && !p.ourBatch() || p.says("slice", "slices", "sliced", "strips", "rounds", "peel", "skin", "skinned", "the water") {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; (w.verb == "thin" || w.verb == "dilute") && (w.low == "thinned" || w.low == "thinning" || w.low == "diluted" || w.low == "diluting" || w.low == w.verb && (determiners[p.word(i+1)] || p.word(i+1) == "it" || p.word(i+1) == "them")) {
+			return true
+		}
+	}
+	return false
 }
 
 // watersIn reports water that goes in among the food and stays: "stir in some water", "cook

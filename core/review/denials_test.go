@@ -68,6 +68,7 @@ func TestDeniedSteps(t *testing.T) {
 var stillOpen = map[string]bool{
 	"Wait for zero, or not.": true, "Wait for zero a bit.": true, "Half peel the pears.": true,
 	"Peel the pears later, when they are opened.": true, "Soak the beans later, when they are opened.": true,
+	"The jars, simmered.":                         true,
 	"Boil the beans later, when they are opened.": true, "Boil the vegetables later, when they are opened.": true,
 }
 
@@ -81,6 +82,22 @@ func TestOptionalSteps(t *testing.T) {
 		}
 		for _, form := range linesOf(t, "optional") {
 			sentence := frame(form, f[2])
+			res := said(t, f[0], f[1], sentence)
+			assert.Equal(t, stillOpen[sentence], res.Verdict == review.Clear, "%s %s", f[0], sentence)
+		}
+	}
+}
+
+// A verb that harms does so in every form: kitchen, place, verb, participle, gerund, object.
+func TestFormsOfHarm(t *testing.T) {
+	t.Parallel()
+	capital := func(s string) string { return strings.ToUpper(s[:1]) + s[1:] }
+	for _, row := range linesOf(t, "verbs") {
+		f := strings.Split(row, "|")
+		require.Len(t, f, 6, row)
+		in := strings.NewReplacer("{v}", f[2], "{V}", capital(f[2]), "{p}", f[3], "{g}", f[4], "{G}", capital(f[4]), "{o}", f[5], "{O}", capital(f[5]))
+		for _, form := range linesOf(t, "forms") {
+			sentence := in.Replace(form)
 			res := said(t, f[0], f[1], sentence)
 			assert.Equal(t, stillOpen[sentence], res.Verdict == review.Clear, "%s %s", f[0], sentence)
 		}

@@ -129,7 +129,7 @@ func (b *bench) pool(first int, seen map[int]bool) {
 		}
 		in := &b.proc.Ingredients[b.of[i]]
 		r, ok := b.share(in, &b.items[i])
-		if !ok {
+		if !ok || b.items[i].more {
 			known = false
 			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", edit: func(d *draft) { d.items[i].serving = true }})
 			continue

@@ -216,7 +216,7 @@ func (b *bench) needless(code, clause string) bool {
 		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine" && b.items[b.main].ref.ID != "pear"
 	case "canner-water":
 		if b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" }) {
-			return containsAny(clause, "over", "above", "cover")
+			return containsAny(clause, "over", "above", "cover") && !containsAny(clause, "without", "uncover", "not ", "n't", "no water")
 		}
 		return fewInches(clause) || containsAny(clause, "to the line", "to the mark") && !containsAny(clause, "jar", "lid", "shoulder", "neck", "rim")
 	case "pack-style":

@@ -1,0 +1,37 @@
+package review
+
+import (
+	"strings"
+
+	"damson/core/pattern"
+	"damson/core/recipe"
+)
+
+// An amount that its own line takes back: "2 cups lemon juice, or less", "5 cups onions,
+// heaped". Where acid or a low-acid food is measured so, nobody knows how much goes in.
+
+// hedged reports an amount that may be less, of an acid, or more, of anything else.
+func hedged(l *recipe.Line, acid bool) bool {
+	if len(strings.Fields(l.Text)) > longestLine {
+		return false // a story that holds the line
+	}
+	if owner.MatchString(l.Text) {
+		return true
+	}
+	if acid {
+		text := noLess.ReplaceAllString(l.Text, "")
+		return mayBeLess.MatchString(text)
+	}
+	return mayBeMore.MatchString(noMore.ReplaceAllString(l.Text, ""))
+}
+
+// longestLine is how many words a line of a list has at most (common practice, no source).
+const longestLine = 18
+
+var (
+	noLess    = pattern.MustCompile(`(?i)\b(?:no|not|never|nothing) (?:a drop |any |one drop )?(?:less|fewer|short(?:er)?)\b|\b(?:do|does|did) not (?:reduce|dilute|skimp|skip|halve|leave)\b|\bdon'?t (?:reduce|dilute|skimp|skip|halve|leave)\b|\bundiluted\b`)
+	mayBeLess = pattern.MustCompile(`(?i)\b(?:or|a bit|a little|somewhat|slightly|maybe|perhaps) (?:a (?:bit|little) )?(?:less|fewer)\b|\bless (?:than|a|an|one|half|[\d½¼¾⅓⅔])|\bminus\b|\bup to\b|\bat (?:the )?most\b|\b(?:no|not) more than\b|\bmaximum\b|\bmax\b|\bscant\b|\bskimpy\b|\bbarely\b|\bshort\b|\b(?:if|unless|when(?:ever)?) (?:the|you (?:like|have|want|wish|must|can|feel)|we|i|there|they|it|wanted|liked|available|desired)\b|\bin some\b|\bsome of (?:them|the)\b|\bon opening\b|\b(?:when|after) (?:it is |they are )?open(?:ed|ing)\b|\bat (?:the )?table\b|\bhalved\b|\bdiluted\b|\bwatered\b|\bthinned\b|\b(?:do not|don'?t) (?:add|use|put)\b|\b(?:leave|left) (?:it )?out\b|\bas (?:needed|wanted|liked)\b`)
+	noMore    = pattern.MustCompile(`(?i)\b(?:no|not|never) (?:a bit |any )?more(?: than)?\b|\bor (?:less|fewer)\b`)
+	mayBeMore = pattern.MustCompile(`(?i)\bat least\b|\bor (?:so )?more\b|\bplus (?:more|extra|another|[\d½¼¾⅓⅔])|\d\s?\+\s?(?:cups?|c|qts?|quarts?|lbs?|pounds?|tbsp|tsp)\b|\bheap(?:ed|ing)\b|\brounded\b|\bgenerous\b|\bbrimming\b|\boverflowing\b|\bminimum\b|\bas many as\b|\bas much as\b|\band (?:then )?some(?: more)?\b`)
+	owner     = pattern.MustCompile(`(?i)[(\[,;–—-]\s*(?:but )?(?:i|we|he|she|\p{Lu}\pL+|mom|mum|gran|grandma|dad) (?:only |always |just |usually )?(?:use[sd]?|put|puts|take|takes|add|adds|like[sd]?) (?:it )?(?:only |just |about )?(?:a |an |one|two|three|half|less|more|double|twice|[\d½¼¾⅓⅔])|\b(?:double|twice that|triple) for\b`)
+)
