@@ -34,6 +34,7 @@ func checks() []check {
 		{"soaking", soaking, codes("dry-legume-unsoaked")},
 		{"egg", banned("egg"), codes("egg")},
 		{"fats", fats, codes("dairy fat unclear-amount")},
+		{"trimming", trimming, codes("fat")},
 		{"headspace", headspace, codes("headspace")},
 		{"jars", jars, codes("jar-size")},
 		{"kinds of jars", jarTypes, codes("jar-type")},

@@ -66,7 +66,7 @@ func TestDeniedSteps(t *testing.T) {
 
 // stillOpen are sentences that pass for a step that is done; the list may only shrink.
 var stillOpen = map[string]bool{
-	"Wait for zero, or not.": true, "Wait for zero a bit.": true, "Half peel the pears.": true,
+	"Wait for zero, or not.": true, "Wait for zero a bit.": true,
 	"Peel the pears later, when they are opened.": true, "Soak the beans later, when they are opened.": true,
 	"The jars, simmered.":                         true,
 	"Boil the beans later, when they are opened.": true, "Boil the vegetables later, when they are opened.": true,

@@ -161,8 +161,9 @@ func soaking(b *bench) {
 		if !it.is("dry-bean") || it.came("canned") || it.src != nil && it.src.Package != nil {
 			continue
 		}
+		dry := b.soup() && it.src != nil && saidDry.MatchString(it.src.Text) && !it.done("soaked", "cooked") && !b.did("soak")
 		switch {
-		case it.done("unsoaked") || b.did("no-soak"):
+		case it.done("unsoaked") || b.did("no-soak") || dry:
 			b.ask(i, "dry-legume-unsoaked", Finding{edit: func(d *draft) {
 				d.items[i].undo("unsoaked")
 				d.items[i].prep = append(d.items[i].prep, "soaked")
@@ -176,6 +177,9 @@ func soaking(b *bench) {
 		}
 	}
 }
+
+// saidDry are beans of a soup as they come from the bag.
+var saidDry = pattern.MustCompile(`(?i)\b(?:dry|dried|uncooked)\b`)
 
 func pieces(b *bench) {
 	if b.proc == nil {

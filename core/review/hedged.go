@@ -35,3 +35,50 @@ var (
 	mayBeMore = pattern.MustCompile(`(?i)\bat least\b|\bor (?:so )?more\b|\bplus (?:more|extra|another|[\d½¼¾⅓⅔])|\d\s?\+\s?(?:cups?|c|qts?|quarts?|lbs?|pounds?|tbsp|tsp)\b|\bheap(?:ed|ing)\b|\brounded\b|\bgenerous\b|\bbrimming\b|\boverflowing\b|\bminimum\b|\bas many as\b|\bas much as\b|\band (?:then )?some(?: more)?\b`)
 	owner     = pattern.MustCompile(`(?i)[(\[,;–—-]\s*(?:but )?(?:i|we|he|she|\p{Lu}\pL+|mom|mum|gran|grandma|dad) (?:only |always |just |usually )?(?:use[sd]?|put|puts|take|takes|add|adds|like[sd]?) (?:it )?(?:only |just |about )?(?:a |an |one|two|three|half|less|more|double|twice|[\d½¼¾⅓⅔])|\b(?:double|twice that|triple) for\b`)
 )
+
+// undonePreps are the preparations that a procedure may ask for, each with what takes it back
+// on its own line: "never peeled", "soaked or not", "half of them trimmed".
+var undonePreps = []struct {
+	stem, done, undone string
+	back               *pattern.Pattern
+}{
+	{"peel", "peeled", "unpeeled", takenBack("peel")},
+	{"soak", "soaked", "unsoaked", takenBack("soak")},
+	{"trim", "trimmed", "untrimmed", takenBack("trim")},
+}
+
+func takenBack(stem string) *pattern.Pattern {
+	return pattern.MustCompile(strings.ReplaceAll(`(?i)\b(?:never|not|barely|hardly|scarcely|partly|half|nearly|almost|sometimes|rarely|seldom|un)[ -]?(?:to be |been |even |quite |of them |of it |the |them )*STEM`+
+		`|\b(?:do not|don'?t|no need to|without|never|only) (?:bother to |need to )?STEM`+
+		`|\bSTEM\w*,? (?:or (?:not|just|only)|if (?:you|i|we|time)|when (?:you|i|we)|some\b|half\b|only\b|a (?:minute|moment|bit|little)\b|briefly|where|\((?:i|we) (?:never|rarely|don'?t)|\((?:or not|optional))`+
+		`|\bSTEM\w* optional\b`, "STEM", stem))
+}
+
+// takeBack puts the undone preparation in the place of the one that the line takes back.
+func takeBack(it *item) {
+	if it.src == nil || len(strings.Fields(it.src.Text)) > longestLine {
+		return
+	}
+	for _, p := range undonePreps {
+		if strings.Contains(strings.ToLower(it.src.Text), p.stem) && p.back.MatchString(it.src.Text) {
+			it.undo(p.done)
+			it.prep = append(it.prep, p.undone)
+		}
+	}
+}
+
+// trimming asks about meat whose fat stays on.
+func trimming(b *bench) {
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || !it.is("red-meat", "poultry", "ground-meat", "bone-in-poultry") || b.acidic() {
+			continue
+		}
+		if it.done("untrimmed") || !it.done("trimmed") && it.src != nil && fatty.MatchString(it.src.Text) {
+			b.ask(i, "fat", Finding{Do: "Trim the " + it.name, Message: "Fat climbs to the rim and keeps lids from sealing, and it shields what it coats from the heat.", Remedy: "Trim all the fat that shows.",
+				edit: func(d *draft) { d.items[i].undo("untrimmed"); d.items[i].prep = append(d.items[i].prep, "trimmed") }})
+		}
+	}
+}
+
+var fatty = pattern.MustCompile(`(?i)\b(?:fatty|larded|barded)\b`)
