@@ -4,6 +4,7 @@ import (
 	"strings"
 
 	"damson/core/english"
+	"damson/core/words"
 )
 
 // A step of safety that is named only to say that it is not done, in whatever way it is
@@ -93,10 +94,7 @@ func (p *passage) noMore(at int) bool {
 	if p.word(at-1) == "longer" && p.word(at-2) == "no" || p.word(at-1) == "more" && p.word(at-2) == "no" {
 		return true
 	}
-	n := len(p.c.t)
-	for n > 0 && !isWord(&p.c.t[n-1]) {
-		n--
-	}
+	n := p.lastWord() + 1
 	switch last, two, three := p.word(n-1), p.word(n-2), p.word(n-3); {
 	case n-1 <= at:
 		return false
@@ -110,7 +108,16 @@ func (p *passage) noMore(at int) bool {
 	return false
 }
 
-func isWord(w *token) bool { return w.low != "" && (w.low[0] >= 'a' && w.low[0] <= 'z') }
+// lastWord returns where the last word of the clause stands, marks left out; -1 where it has
+// none.
+func (p *passage) lastWord() int {
+	for i := len(p.c.t) - 1; i >= 0; i-- {
+		if p.c.t[i].Kind == words.Word {
+			return i
+		}
+	}
+	return -1
+}
 
 // nobody reports a subject that is no one: "nobody has time to vent".
 func (p *passage) nobody() bool {
@@ -182,7 +189,7 @@ func (p *passage) answersNo() bool {
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		switch {
-		case !isWord(w):
+		case w.Kind != words.Word:
 		case negators[w.low] || w.low == "nah":
 			denies = true
 		case !answering[w.low]:

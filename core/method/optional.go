@@ -73,10 +73,7 @@ func (p *passage) byHalf(code string, at int) bool {
 	if code == "pack-style" && !p.does("boil") || p.c.hasNumber() {
 		return false
 	}
-	n := len(p.c.t)
-	for n > 0 && !isWord(&p.c.t[n-1]) {
-		n--
-	}
+	n := p.lastWord() + 1
 	two := p.word(n-2) + " " + p.word(n-1)
 	return n > at+1 && (two == "a bit" || two == "a little" || two == "a touch" || p.word(n-1) == "somewhat" || p.word(n-1) == "briefly")
 }

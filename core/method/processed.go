@@ -25,11 +25,11 @@ func (p *passage) besideProcess(acts []Act) (string, string) {
 		switch next := i+1 < len(p.c.t) && p.c.nums[i+1] > 0; {
 		case w.low == "off" && p.hasClass(Weight):
 			return "pressure-low", "the weight is off"
-		case (w.low == "below" || w.low == "under" || w.low == "to" && p.word(i-1) == "up") && next && !(i > 0 && negators[p.word(i-1)]), w.low == "or" && p.word(i+1) == "so":
+		case (w.low == "below" || w.low == "under" && !p.says("pressure") || w.low == "to" && p.word(i-1) == "up") && next && !(i > 0 && negators[p.word(i-1)]), w.low == "or" && p.word(i+1) == "so":
 			return "process-short", "about so much"
 		case p.c.nums[i] > 0 && w.m == 0 && p.word(i-1) == "or" && !p.jarAt(i+1):
 			return "process-short", "another figure"
-		case w.Kind != words.Word || w.m != 0 || p.c.nums[i] > 0 || i > 0 && p.c.nums[i-1] > 1 || processClass[w.class] || ofProcess[w.low] || w.name:
+		case w.Kind != words.Word || w.m != 0 || p.c.nums[i] > 0 || i > 0 && p.c.nums[i-1] > 1 || processClass[w.class] || ofProcess[w.low]:
 		case p.limits(i) || i > 0 && p.limits(i-1) || i > 1 && p.limits(i-2):
 		default:
 			return "process-short", "a word beside the process"
@@ -72,7 +72,7 @@ var processClass = map[Class]bool{Jar: true, FullJar: true, Canner: true, Clock:
 
 var ofProcess = set(`a an the this that these those it its it's they them 'em em their our my your his her us me i we you she he and or then for of in at on to by with from so because
 	has have had itself cap very out clock sterilise sterilize
-	process processed processes processing can canned canning boil boiled boils boiling bath bathe water-bath waterbath cook cooked hold keep kept give given gives get gets got run runs ran take takes took need needs want wants say says time timed is are was were be do does did must go goes went make
+	process processed processes processing can canned canning boil boiled boils boiling bath bathe water-bath waterbath cook cooked cooking filled closed sealed hold keep kept give given gives get gets got run runs ran take takes took need needs want wants say says time timed is are was were be do does did must go goes went make
 	minute minutes min mins hour hours hr hrs pound pounds lb lbs psi kpa pressure altitude elevation height feet foot ft meter meters metre metres metre level sea live high up here down there where
 	pint pints pt pts quart quarts qt qts half half-pint half-pints litre litres liter liters oz ounce ounces jar jars size sizes same both either all each every whole exactly full fully good solid rolling steady hard gentle brisk constant least no less never than not under short proper proper real
 	dial weighted gauge weight canner bath water steam steady vent vented venting after first before once when returns returned comes reaches reached back again start starts starting begin counting count counted covered over above tops lids lid inch inches deep

@@ -48,7 +48,8 @@ type Clause struct {
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
 	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, inPot, ofProcess, figured, over, settled bool
-	waters                                                                                                                                             Watering
+	// waters is what it does with water that the food keeps.
+	waters Watering
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -903,8 +904,11 @@ func (p *passage) oddHeat() []Act {
 	if p.hotAir() {
 		return []Act{{Name: "oven-process", Verb: "oven"}}
 	}
-	if p.pasteurised() || p.simmersJars() {
+	if p.pasteurised() {
 		return []Act{{Name: "below-boil-hold", Verb: "pasteurise"}}
+	}
+	if p.simmersJars() {
+		return []Act{{Name: "below-boil-hold", Verb: "simmer"}}
 	}
 	if p.at.Closed && !p.at.Done && p.hasClass(Pronoun) && p.does("boil") && !p.namesFood() && !p.hasClass(Steam) {
 		for _, m := range p.c.m {

@@ -213,7 +213,7 @@ func (p *passage) inSalt() bool {
 // leftStanding reports food that is left for a day or longer where it is warm: "leave the pot
 // on the porch till Sunday".
 func (p *passage) leftStanding() bool {
-	if p.at.Filled || p.c.kind == condition || p.says("whether", "up to you", "or not") || !p.does("leave let sit stand keep rest park sleep wait") || p.hasClass(Jar) || p.hasClass(Lid) || p.hasClass(Person) || p.hasClass(Cloth) && !p.says("under a cloth", "under a towel", "under cloth") || p.does("ferment sour") {
+	if p.at.Filled || p.c.kind == condition || p.says("whether", "up to you", "or not") || !p.does("leave let sit stand keep rest park sleep wait") || p.hasClass(Jar) || p.hasClass(Lid) || p.hasClass(Person) || p.hasClass(Cloth) && !p.says("under a cloth", "under a towel", "under cloth") || p.does("ferment sour work culture") {
 		return false
 	}
 	if u := p.c.unit(); !p.says("overnight", "for a day", "a day or two", "all night", "all day", "for days") && p.days() < 1 && !u.hasAny(anotherDay) || u.hasAny(keptCold) || u.hasAny(steeped) {

@@ -1,10 +1,6 @@
 package method
 
-import (
-	"slices"
-
-	"damson/core/english"
-)
+import "slices"
 
 // What changes the food, the jars or the process by itself and is asked of no procedure, or
 // of one that says so: reading the clause whole is no leave for it.
@@ -13,6 +9,9 @@ import (
 func (p *passage) unlicensed(acts []Act) (string, string) {
 	if p.at.Done || p.third() && !p.ourBatch() {
 		return "", ""
+	}
+	if code := p.goesWithout(); code != "" {
+		return code, "done without"
 	}
 	switch {
 	case p.leftToSour(acts):
@@ -27,6 +26,45 @@ func (p *passage) unlicensed(acts []Act) (string, string) {
 		return "method-mismatch", "jars that lie"
 	}
 	return "", ""
+}
+
+// goesWithout returns the code of a thing that the jars, the canner or the food must have and
+// that is said to be missing: "close the jars without bands", "set them in the canner, no water".
+func (p *passage) goesWithout() string {
+	for i := range p.c.t {
+		if low := p.c.t[i].low; low != "no" && low != "without" {
+			continue
+		}
+		k := i + 1
+		for determiners[p.word(k)] || p.word(k) == "any" {
+			k++
+		}
+		switch p.word(k) {
+		case "acid", "acidity":
+			return "no-acid-added"
+		case "sugar":
+			if p.word(k+1) != "substitute" {
+				return "sugar-change"
+			}
+		case "lids", "bands", "rings":
+			if p.hasClass(Jar) || p.hasClass(FullJar) {
+				return "lid"
+			}
+		case "water":
+			if p.hasClass(Canner) && !p.says("over", "above") {
+				return "canner-water"
+			}
+		case "boiling":
+			if p.at.Filled && k == p.lastWord() {
+				return "process-short"
+			}
+		case "waiting":
+			if p.at.Closed || p.says("lid", "canner") {
+				return "cooling"
+			}
+		}
+	}
+	return ""
 }
 
 // leftToSour reports food that works for days: "six weeks in the crock".
@@ -95,6 +133,3 @@ func (p *passage) hotAir() bool {
 func (p *passage) pasteurised() bool {
 	return p.at.Filled && !p.at.Done && p.does("pasteurise pasteurize") && (p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun))
 }
-
-// timed reports whether the clause measures a time.
-func (p *passage) timed() bool { return p.c.measured(english.Duration) }

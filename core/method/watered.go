@@ -85,9 +85,12 @@ func (p *passage) watersIn(acts []Act) bool {
 		return false
 	}
 	for _, a := range acts {
-		if !a.Undone && (a.Name == "dilute" || stirs[a.Name] && p.puts() || boils[a.Name] && p.says("in water", "with water", "in the water", "in hot water", "in boiling water", "in a little water", "in some water")) {
+		if !a.Undone && (a.Name == "dilute" || stirs[a.Name] && p.puts()) {
 			return true
 		}
+	}
+	if p.does("cook boil simmer stew") && p.says("in water", "with water", "in the water", "in hot water", "in boiling water", "in a little water", "in some water") {
+		return true
 	}
 	return p.puts() && p.otherFood() || p.rinsedIn()
 }
@@ -106,10 +109,7 @@ func (p *passage) rinsedIn() bool {
 	return p.after.hasAny([]string{"add that", "add it", "tip that in", "tip it in", "pour that in", "pour it in", "put that in", "use that", "stir that in", "that goes in", "in it goes", "in that goes"})
 }
 
-var (
-	stirs = set("add mix stir-in cover-with-liquid")
-	boils = set("simmer boil")
-)
+var stirs = set("add mix stir-in cover-with-liquid")
 
 // watersFood reports water that is neither thrown away again nor the canner's.
 func (p *passage) watersFood() bool {

@@ -86,13 +86,24 @@ func (w *rewrite) put(no int, text string) {
 // differs reports whether an edit changed how the item must be written.
 func differs(a, z *item) bool {
 	return a.factor != z.factor || a.ref != z.ref || a.name != z.name || a.src != z.src || a.slip != z.slip || len(a.unread) != len(z.unread) ||
-		!slices.Equal(a.prep, z.prep) || !slices.Equal(a.state, z.state) || a.amount != z.amount
+		!slices.Equal(a.prep, z.prep) || !slices.Equal(a.state, z.state) || a.amount != z.amount || a.more != z.more
 }
 
 // itemText writes the item as a line. Where only the amount or one more
-// preparation changed, the cook's own words stay.
+// preparation changed, the cook's own words stay, but for those that take it back again.
 func (w *rewrite) itemText(i int, raw string) string {
 	a, z := &w.was.items[i], &w.is.items[i]
+	if text, ok := stoodBy(raw, a, z); ok {
+		return text
+	}
+	if text := w.ownWords(a, z, raw); text != "" {
+		return text
+	}
+	return itemWords(z)
+}
+
+// ownWords writes the item in the words of its line, "" where they do not do.
+func (w *rewrite) ownWords(a, z *item, raw string) string {
 	src := z.src
 	sameFood := a.ref == z.ref && a.name == z.name && a.src == z.src && a.slip == z.slip && len(a.unread) == len(z.unread)
 	if raw != "" && sameFood {
@@ -108,11 +119,9 @@ func (w *rewrite) itemText(i int, raw string) string {
 		}
 	}
 	if raw != "" && a.ref == z.ref && a.src == z.src && a.factor == z.factor {
-		if text := w.trimmed(raw, a, z); text != "" {
-			return text
-		}
+		return w.trimmed(raw, a, z)
 	}
-	return itemWords(z)
+	return ""
 }
 
 // trimmed takes words of form, or words nobody knows, out of the line until it

@@ -76,6 +76,10 @@ func (w *rewrite) method() {
 		if !changed {
 			continue
 		}
+		if w.lists(no) {
+			w.besideFood(no, steps, taken)
+			continue
+		}
 		if len(out) == 0 {
 			w.gone[no-1] = true
 			continue
@@ -118,6 +122,28 @@ func (w *rewrite) method() {
 		return
 	}
 	w.rows[lastMethod] += "\n" + text
+}
+
+// lists reports whether a food of the list stands on the line.
+func (w *rewrite) lists(no int) bool {
+	return slices.ContainsFunc(w.was.items, func(it item) bool { return it.line == no && !it.fromStep })
+}
+
+// besideFood rewrites what is told of a food on its own line: "20 lb potatoes (peeling
+// optional)".
+func (w *rewrite) besideFood(no int, steps, taken []int) {
+	row := w.rows[no-1]
+	for _, s := range steps {
+		was, is := w.was.steps[s].Text, w.sentence(s, taken)
+		if is == was {
+			continue
+		}
+		if is == "" {
+			row = strings.Replace(row, "("+was+")", "", 1)
+		}
+		row = strings.Replace(row, was, is, 1)
+	}
+	w.put(no, strings.Join(strings.Fields(strings.ReplaceAll(row, " ,", ",")), " "))
 }
 
 // need returns what the procedure asks for in its own words, where they hold one of the

@@ -519,9 +519,8 @@ func (d *draft) addLine(l *recipe.Line, serving bool) {
 		if f == nil {
 			f = x.Head
 		}
-		acid := f.In("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "citric-acid", "fresh-citrus")
 		d.items = append(d.items, item{minor: f.In(notMain...) || f != nil && f.Kind == "spice", line: l.No, name: x.Food, ref: x.Ref, head: x.Head, amount: x.Amount(), src: x, prep: slices.Clone(x.Prep),
-			state: slices.Clone(x.State), unclear: l.Reading == recipe.Unclear || acid && hedged(x, true), more: !acid && hedged(x, false), unread: x.Unread, slip: x.Slip, serving: serving || x.Serving, choice: choice, factor: 1})
+			state: slices.Clone(x.State), unclear: l.Reading == recipe.Unclear, unread: x.Unread, slip: x.Slip, serving: serving || x.Serving, choice: choice, factor: 1})
 		takeBack(&d.items[len(d.items)-1])
 	}
 	add(l, false)

@@ -129,7 +129,12 @@ func (b *bench) pool(first int, seen map[int]bool) {
 		}
 		in := &b.proc.Ingredients[b.of[i]]
 		r, ok := b.share(in, &b.items[i])
-		if !ok || b.items[i].more {
+		if ok && b.items[i].more {
+			known = false
+			b.ask(i, "unclear-amount", Finding{Do: "No more " + b.items[i].name + " than that", Message: "The line says that it may be more, and low-acid food must not grow beyond the tested amount.", Remedy: "Measure it level.", edit: func(d *draft) { d.items[i].more = false }})
+			continue
+		}
+		if !ok {
 			known = false
 			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", edit: func(d *draft) { d.items[i].serving = true }})
 			continue

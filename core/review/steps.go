@@ -268,7 +268,12 @@ func (b *bench) asks(s int) []string {
 		asked, seen[code] = append(asked, a.Text), true
 		b.question(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
 			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
-			edit: func(d *draft) { d.steps[s].gone = true }})
+			edit: func(d *draft) {
+				d.steps[s].gone = true
+				if s > 0 && strings.HasSuffix(d.steps[s-1].Text, "?") {
+					d.steps[s-1].gone = true // what it answers
+				}
+			}})
 	}
 	return asked
 }
