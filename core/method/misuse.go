@@ -26,6 +26,10 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "vent", "no steam awaited"
 	case p.notInCanner():
 		return "open-kettle", "not in the canner"
+	case p.otherVessel():
+		return "jar-type", "no canning jar"
+	case p.badlyClosed():
+		return "lid", "a lid that cannot seal"
 	case p.oldLids():
 		return "lid", "no new lids"
 	case p.fallsTo():

@@ -50,6 +50,8 @@ type Clause struct {
 	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, inPot, ofProcess, figured, over, settled bool
 	// waters is what it does with water that the food keeps.
 	waters Watering
+	// jarful is how full it leaves the jar.
+	jarful Jarful
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
 	// verbs are the bytes of the words that are verbs here.
@@ -199,7 +201,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			got.ofProcess = p.looksBack(got.Doubt, got.Why)
 		}
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
-		got.inPot, got.waters = p.inPot(), p.waters(got.Acts)
+		got.inPot, got.waters, got.jarful = p.inPot(), p.waters(got.Acts), p.jarful()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
 		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
@@ -440,7 +442,7 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 		}
 		if (out[i].Kind == Serve || opens[i]) && (list[i].kind == moment || list[i].kind == condition || opens[i] && list[i].hasAny([]string{"not in jar", "not in the jar", "not for the jar", "not in the jars", "never in the jar"})) && out[i-1].Kind != Serve && (list[i].joint != "before" || list[i].has("serving")) && !(&passage{c: list[i-1]}).fillsJars() {
 			for k := i - 1; k >= 0; k-- {
-				if out[k].Kind == Unread && out[k].Code == "process-short" {
+				if out[k].Kind == Unread && (out[k].Code == "process-short" || out[k].Why == doubtedJar) {
 					break // "or none at all if you eat them soon"
 				}
 				later := &passage{c: list[k], r: r}

@@ -78,7 +78,7 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "canner-water", "water over the jars"
 	case p.at.Done && p.does("eat keep store") && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
 		return "lid", "jars that did not seal"
-	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
+	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"check", "look", "inspect", "watch", "throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
 		return "lid", "a jar that bulged"
 	case !p.at.Done && p.says("no steam", "without steam", "no exhausting", "no need of steam"):
 		return "vent", "no steam"
@@ -419,6 +419,19 @@ func (p *passage) lastLook() (code, why string) {
 	}
 	if p.eatsDoubtful() {
 		return "lid", doubtedJar
+	}
+	if !p.third() || p.ourBatch() {
+		if code, why := p.kept(); why != "" {
+			return code, why
+		}
+		switch {
+		case p.badlyClosed():
+			return "lid", "a lid that cannot seal"
+		case p.damagedJar():
+			return "jar-type", "a jar that is damaged"
+		case p.otherVessel():
+			return "jar-type", "no canning jar"
+		}
 	}
 	if p.notTheCanner() {
 		return "method-mismatch", "no canner"

@@ -148,10 +148,25 @@ func (p *passage) putIn() bool {
 	return false
 }
 
+// causes reports what somebody is told to have done by another: "have Earl tighten the bands".
+func (p *passage) causes() bool {
+	if !p.hasClass(Band) && !p.hasClass(Lid) && !p.hasClass(Rim) && !p.hasClass(FullJar) {
+		return false
+	}
+	if w := p.word(0); w != "have" && w != "get" && w != "let" && w != "make" && w != "ask" && w != "tell" {
+		return false
+	}
+	k := 1
+	for determiners[p.word(k)] || p.word(k) == "my" || p.word(k) == "your" || p.word(k) == "our" {
+		k++
+	}
+	return k < len(p.c.t) && (p.c.t[k].name || p.c.t[k].class == Person || p.c.t[k].entry.Noun() == english.NounPerson)
+}
+
 // third reports whether somebody else, an animal or a place is the subject.
 func (p *passage) third() bool {
 	s := p.subject()
-	if s == nil || p.oneself() || p.at.Another && p.cooks(s) {
+	if s == nil || p.causes() || p.oneself() || p.at.Another && p.cooks(s) {
 		return false
 	}
 	switch s.low {

@@ -59,30 +59,49 @@ func TestKitchensAreClear(t *testing.T) {
 	}
 }
 
-// Hazards that an adversary wrote in plain words never leave a recipe clear.
-func TestAdversary(t *testing.T) {
-	t.Parallel()
-	data, err := os.ReadFile("testdata/adversary/plain.txt")
+// marked runs the rows of a file, each a kitchen, a place and a sentence. A row comes out as
+// wanted unless a ? marks it as known not to; it returns how many rows and marks there are.
+func marked(t *testing.T, name string, clear bool) (rows, marks int) {
+	t.Helper()
+	data, err := os.ReadFile(filepath.Join("testdata", name))
 	require.NoError(t, err)
-	n, known := 0, 0
 	for _, row := range strings.Split(string(data), "\n") {
 		if row == "" || strings.HasPrefix(row, "#") {
 			continue
 		}
 		f := strings.SplitN(row, "|", 3)
 		require.Len(t, f, 3, row)
-		base, passes := strings.CutPrefix(f[0], "?")
-		n++
-		clear := said(t, base, f[1], f[2]).Verdict == review.Clear
-		if passes {
-			known++
-			assert.True(t, clear, "no longer passes, take the mark off: %s", row)
+		base, mark := strings.CutPrefix(f[0], "?")
+		rows++
+		is := said(t, base, f[1], f[2]).Verdict == review.Clear
+		if mark {
+			marks++
+			assert.NotEqual(t, clear, is, "mended, take the mark off: %s", row)
 			continue
 		}
-		assert.False(t, clear, "stays clear: %s", row)
+		assert.Equal(t, clear, is, "%s", row)
 	}
-	require.GreaterOrEqual(t, n, 1520)
-	require.LessOrEqual(t, known, 21)
+	return rows, marks
+}
+
+// Hazards that an adversary wrote in plain words never leave a recipe clear.
+func TestAdversary(t *testing.T) {
+	t.Parallel()
+	rows, marks := marked(t, "adversary/plain.txt", false)
+	require.GreaterOrEqual(t, rows, 1520)
+	require.LessOrEqual(t, marks, 21)
+}
+
+// Jars too full or half empty, dry, cracked, badly closed; and jars that did not seal or have
+// spoiled. Their neighbours in order leave the recipe clear.
+func TestJarsAndSeals(t *testing.T) {
+	t.Parallel()
+	rows, marks := marked(t, "jars/harm.txt", false)
+	require.GreaterOrEqual(t, rows, 320)
+	require.LessOrEqual(t, marks, 37)
+	rows, marks = marked(t, "jars/sound.txt", true)
+	require.GreaterOrEqual(t, rows, 79)
+	require.LessOrEqual(t, marks, 16)
 }
 
 // Recipes of many voices that follow a tested procedure: how many are clear is a
@@ -138,25 +157,7 @@ func TestNothingStandsApart(t *testing.T) {
 // they are to become fewer.
 func TestSoundSentences(t *testing.T) {
 	t.Parallel()
-	data, err := os.ReadFile("testdata/adversary/sound.txt")
-	require.NoError(t, err)
-	n, asked := 0, 0
-	for _, row := range strings.Split(string(data), "\n") {
-		if row == "" || strings.HasPrefix(row, "#") {
-			continue
-		}
-		f := strings.SplitN(row, "|", 3)
-		require.Len(t, f, 3, row)
-		base, marked := strings.CutPrefix(f[0], "?")
-		n++
-		res := said(t, base, f[1], f[2])
-		if marked {
-			asked++
-			assert.NotEqual(t, review.Clear, res.Verdict, "no longer asked about, take the mark off: %s", row)
-			continue
-		}
-		assert.Equal(t, review.Clear, res.Verdict, "%s", row)
-	}
-	require.GreaterOrEqual(t, n, 350)
-	require.LessOrEqual(t, asked*20, n)
+	rows, marks := marked(t, "adversary/sound.txt", true)
+	require.GreaterOrEqual(t, rows, 350)
+	require.LessOrEqual(t, marks*20, rows)
 }

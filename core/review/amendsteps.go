@@ -224,6 +224,9 @@ func (w *rewrite) sentence(s int, taken []int) string {
 	if w.half == s {
 		return w.fillsHalf(text)
 	}
+	if z.refilled && !a.refilled {
+		return w.fillsAnew(a)
+	}
 	if z.gone && !a.gone {
 		return w.putIn(s, "", taken)
 	}

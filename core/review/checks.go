@@ -37,6 +37,7 @@ func checks() []check {
 		{"trimming", trimming, codes("fat")},
 		{"headspace", headspace, codes("headspace")},
 		{"jars", jars, codes("jar-size")},
+		{"filling of the jars", jarful, codes("headspace omission")},
 		{"kinds of jars", jarTypes, codes("jar-type")},
 		{"lids", lids, codes("lid")},
 		{"low-acid fruit", lowAcidFruit, codes("low-acid-fruit")},

@@ -85,6 +85,8 @@ type step struct {
 	// dropped are the acts that an edit took out.
 	dropped []string
 	gone    bool
+	// refilled is set where an edit fills the jars as tested.
+	refilled bool
 }
 
 func (s *step) did(tags ...string) bool {

@@ -25,6 +25,14 @@ func TestWhatWasToldIsWrittenAnew(t *testing.T) {
 			"Pinto beans\n\n5 lb dried pinto beans\nwater\n1/2 tsp salt per pint\n\nSoak overnight, drain. Cover with fresh water and boil five minutes.\nFill hot pint jars with beans and cooking water, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes. Process pints 75 minutes at 10 pounds. Let it cool by itself.\n",
 			[]string{"Cover with fresh water and boil 30 minutes."}, []string{"five minutes"},
 		},
+		"beans without water": {
+			"Green beans\n\n9 lb green beans\nsalt\nwater\n\nWash and snap the beans. Pack raw in hot pints, no water, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes, process pints 20 minutes at 10 pounds. Let it cool by itself.\n",
+			[]string{"Pack raw in hot pint jars. Cover with boiling water, leaving 1 inch headspace. Wipe"}, []string{"no water"},
+		},
+		"peaches to the brim": {
+			"Peaches\n\n10 lb yellow peaches, peeled\nwater\n\nBring to a boil. Fill the hot quart jars to the brim. Process quarts 25 minutes in a boiling water bath.\n",
+			[]string{"hot quart jars. Cover with water, leaving ½ inch headspace."}, []string{"brim"},
+		},
 		"soup two minutes": {
 			tell("BOIL", "Boil everything together 2 minutes.", "FILL", "Fill hot quart jars half full with the solids, then the hot broth, 1 inch headspace.").Replace(soup),
 			[]string{"Boil everything together 5 minutes."}, []string{"2 minutes."},

@@ -1,0 +1,104 @@
+package review
+
+import (
+	"slices"
+	"strings"
+
+	"damson/core/method"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/core/recipe"
+)
+
+// jarful asks about jars that the method fills otherwise than the procedure does: with no room
+// at the top, or without the liquid that carries the heat.
+func jarful(b *bench) {
+	if b.proc == nil {
+		return
+	}
+	for s := range b.steps {
+		st := &b.steps[s]
+		if st.Serving || st.gone || st.refilled {
+			continue
+		}
+		for k := range st.Clauses {
+			c := &st.Clauses[k]
+			if c.Kind != method.Doing && c.Kind != method.Unread && c.Kind != method.Talk || c.Asked != "" || b.asksOf(st, c.Text) {
+				continue
+			}
+			f := Finding{Clause: true, Line: at(st.No), Ingredient: c.Text, Source: b.proc.Citation(), edit: func(d *draft) { d.steps[s].refilled = true }}
+			switch c.Jarful() {
+			case method.OtherGap, method.HalfFull:
+				if c.Jarful() == method.HalfFull && (b.soup() || b.filledUp(s)) {
+					continue
+				}
+				f.Code, f.Do, f.Message, f.Remedy = "headspace", "How full?", "Too little room fouls the rim, too much leaves air in the jar; either may cost the seal.", "Leave the tested headspace."
+			case method.Dry:
+				if !b.needsLiquid() {
+					continue
+				}
+				f.Code, f.Do, f.Message, f.Remedy = "omission", "Covered with liquid?", "Food that its liquid does not cover heats more slowly than was tested.", "Cover it with the tested liquid."
+			default:
+				continue
+			}
+			b.question(f)
+		}
+	}
+}
+
+// fillsAnew writes how the jars are filled as tested: with the pack that the sentence has, or
+// only what comes after it.
+func (w *rewrite) fillsAnew(st *step) string {
+	proc := w.was.proc
+	fills := st.did("raw-pack", "hot-pack") || st.packs() && titleJars.MatchString(st.Text)
+	if !fills && slices.ContainsFunc(w.was.steps, func(other step) bool {
+		return other.Text != st.Text && slices.ContainsFunc(other.Clauses, func(c method.Clause) bool { return c.Does("cover-with-liquid") })
+	}) {
+		return "" // another sentence says it as it should be
+	}
+	out := ""
+	for _, in := range proc.Ingredients {
+		if in.Role == procedure.Liquid && !in.Optional {
+			out = "Cover with " + strings.SplitN(strings.SplitN(in.Name, ",", 2)[0], " or ", 2)[0] + ", leaving "
+			break
+		}
+	}
+	if out == "" {
+		out = "Leave "
+	}
+	out += quantity.Number(proc.Rows[0].HeadspaceIn) + " inch headspace."
+	if fills {
+		jars, pack := "jars", ""
+		if said := jarsSaid.FindStringSubmatch(st.Text); said != nil {
+			jars = strings.ToLower(said[1]) + " jars"
+		}
+		if p := w.is.pack.Value; p != "" {
+			pack = " " + p
+		}
+		out = "Pack" + pack + " in hot " + jars + ". " + out
+	}
+	w.reasons[out] = "As tested: " + proc.Title
+	return out
+}
+
+// filledUp reports whether one of the next two sentences fills up what this one leaves empty.
+func (b *bench) filledUp(s int) bool {
+	for _, st := range b.steps[s+1 : min(s+3, len(b.steps))] {
+		for _, c := range st.Clauses {
+			if c.Does("cover-with-liquid") || c.Does("headspace") {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// asksOf reports whether the clause is asked about for another reason that holds here.
+func (b *bench) asksOf(st *step, clause string) bool {
+	return slices.ContainsFunc(st.Asks, func(a recipe.Ask) bool { return a.Text == clause && !b.needless(a.Doubt, a.Text) })
+}
+
+// needsLiquid reports a procedure whose jars are filled up with a liquid.
+func (b *bench) needsLiquid() bool {
+	return slices.ContainsFunc(b.proc.Ingredients, func(in procedure.Ingredient) bool { return in.Role == procedure.Liquid && !in.Optional })
+}
