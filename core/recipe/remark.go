@@ -85,6 +85,9 @@ func (r *Reader) foodAnywhere(t []words.Token) bool {
 // foods, forms, states, amounts, or it holds an amount of a food of its own.
 func (r *Reader) ofTheLine(part string) bool {
 	t, folded := words.Split(part), words.FoldPhrase(part)
+	if holdsAny(t, poisons) || toNothing.MatchString(part) || isAged(t) {
+		return false
+	}
 	for _, phrase := range servingPhrases {
 		if strings.Contains(folded, strings.Join(phrase, " ")) {
 			return true
@@ -121,7 +124,10 @@ func (r *Reader) remark(l *Line, text string) {
 	if l.Ref.In("vinegar", "weak-vinegar") {
 		l.strengthIn(text)
 	}
-	if st.Talk && len(st.Unread) == 0 {
+	if st.Talk && len(st.Unread) == 0 || holdsAny(words.Split(text), poisons) {
+		if l.Ref != nil && r.treated(text) {
+			l.Unread = append(l.Unread, text)
+		}
 		return
 	}
 	if l.AmountMin != nil && !l.Ref.In("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "citric-acid") && mannerRemark.MatchString(text) {

@@ -37,7 +37,7 @@ melted: melted
 softened: softened, soft
 roasted: roasted, oven roasted, charred, grilled, fire roasted, caramelized, caramelised, blackened, broiled
 browned: browned, seared, browned and drained, pan fried
-fried: fried, sauteed, sautéed
+fried: fried, sauteed, sautéed, deep fried, fried soft, fried crisp
 cooked: cooked, precooked, parboiled, steamed, boiled, poached, pre cooked, cooked soft, stewed, simmered, cooked until tender, cooked tender, cooked and cooled, cooled, blanched, par cooked, heated, scalded, shredded cooked
 soaked: soaked, soaked overnight, rehydrated, presoaked, pre soaked, soaked 12 hours, soaked and drained, soaked and boiled
 unsoaked: unsoaked, not soaked, no soak, no soaking, without soaking, no need to soak
@@ -61,7 +61,7 @@ slit: slit, slashed, pricked
 const states = `
 fresh: fresh, raw, freshly picked, just picked, new
 frozen: frozen, unthawed, not thawed, still frozen
-dried: dried, dry, dehydrated
+dried: dried, dry, dehydrated, freeze dried
 canned: canned, tinned, store canned, home canned
 bottled: bottled, from a bottle
 fresh-squeezed: fresh squeezed, freshly squeezed, hand squeezed, squeezed fresh

@@ -358,10 +358,12 @@ func dilution(b *bench) {
 		in := &b.proc.Ingredients[k]
 		r, known := b.ratio(k, b.matched(k)) // all the water together
 		cut := func(d *draft) {
-			d.items[i].unclear = false
+			d.items[i].unclear, d.items[i].more = false, false
 			d.added["water"] = true
 		}
 		switch {
+		case it.more && !b.added["water"]:
+			b.ask(i, "acid-diluted", Finding{Do: "No more water than that", Message: "The line says that it may be more, and water weakens the acid.", Remedy: "Measure it level, and make more brine of the same strength where it runs short.", Source: b.proc.Citation(), edit: cut})
 		case b.added["water"]:
 			b.permit(i, asTested(""))
 		case !known:

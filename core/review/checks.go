@@ -51,7 +51,7 @@ func checks() []check {
 		{"open kettle", openKettle, codes("open-kettle process-short")},
 		{"oven", oven, codes("oven")},
 		{"packs", packs, codes("pack-style")},
-		{"pieces", pieces, codes("pack-style piece-size")},
+		{"pieces", pieces, codes("fat pack-style piece-size substitution")},
 		{"sizes", sizes, codes("piece-size")},
 		{"stated process", statedProcess, codes("altitude method-mismatch pressure-high pressure-low process-long process-short")},
 		{"purees", purees, codes("puree")},

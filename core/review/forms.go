@@ -187,6 +187,10 @@ func pieces(b *bench) {
 	}
 	for i := range b.items {
 		it := &b.items[i]
+		if !it.serving && it.done("fried") && it.is("allium", "capsicum", "hot-pepper") && (b.proc.Product == "salsa" || b.proc.Product == "relish" || b.proc.Product == "pickle") {
+			b.ask(i, "fat", Finding{Do: "Do not fry the " + it.name, Message: "Frying brings fat into the jar, and fat shields what it coats from acid and heat.", Remedy: "Use them raw, as tested.", edit: func(d *draft) { d.items[i].undo("fried") }})
+			continue
+		}
 		if it.serving || it.ref == nil || it.is("garlic", "dry-seasoning", "herb", "zest", "fresh-aromatic", "dairy", "nut", "coconut", "hot-pepper", "allium") || b.soft() {
 			continue
 		}
@@ -196,9 +200,14 @@ func pieces(b *bench) {
 		case b.proc.Requires("grated") && it.done("grated", "shredded"):
 		case it.done("grated", "shredded") && !it.is("cabbage-family") && !it.done("cooked"):
 			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
+		case it.done("beaten", "toasted") && !it.is("egg"):
+			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", Message: "No tested procedure treats it so.", edit: func(d *draft) { d.items[i].undo("beaten", "toasted") }})
+		case it.came("smoked", "cured", "dried") && b.strangeState(it):
+			b.ask(i, "substitution", Finding{Do: "Use fresh " + it.name, Message: "Dried, smoked or cured food is denser, saltier or fatter than the fresh food that was tested.", Remedy: "Use it fresh; add the other when you open the jar.", Source: b.proc.Citation(),
+				edit: func(d *draft) { d.items[i].state = nil }})
 		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
 			b.ask(i, "piece-size", Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", edit: func(d *draft) { d.items[i].undo("roasted", "fried") }})
-		case it.done("ground") && it.is("dry-bean", "root", "snap-bean", "corn", "pea"):
+		case it.done("ground") && (it.is("dry-bean", "root", "snap-bean", "corn", "pea") || it.is("tomato") && b.proc.Product == "plain" && !b.proc.Requires("crushed") && !b.proc.Requires("pureed")):
 			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " whole", Message: "Ground food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("ground") }})
 		case it.done("crushed") && b.role(i) == procedure.Main && !b.soup() && it.ref.ID != "canned-tomato":
 			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("crushed") }})
@@ -231,6 +240,21 @@ func pieces(b *bench) {
 			b.step(s, "dead-vine", "piece-size", Amend, Finding{Do: "Use sound produce", Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe; throw away what is mouldy."})
 		}
 	}
+}
+
+// driedFood is a food without its water, not one that a towel has dried.
+var driedFood = pattern.MustCompile(`(?i)\b(?:sun-?|freeze[- ])?dried\b(?: out)?(?: (?:food|fruit|veg\w*))?(?:\W|$)|\bdehydrated\b`)
+
+// strangeState reports a food that came dried, smoked or cured where the procedure has it fresh.
+func (b *bench) strangeState(it *item) bool {
+	if it.ref == nil || it.ref.Kind == "spice" || it.is("dry-bean", "mushy-legume", "herb", "dry-seasoning", "cured-meat") {
+		return false
+	}
+	if it.came("dried") && (it.src == nil || !driedFood.MatchString(it.src.Text)) {
+		return false // "patted dry"
+	}
+	text := strings.ToLower(b.proc.Title)
+	return !(it.came("smoked") && strings.Contains(text, "smoked")) && !(it.came("dried") && containsAny(text, "dried", "dry"))
 }
 
 // waterOver reports whether water is poured over the food in the jar.

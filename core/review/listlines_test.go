@@ -1,0 +1,75 @@
+package review_test
+
+import (
+	"os"
+	"path/filepath"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"damson/core/review"
+)
+
+// listed reviews a kitchen with a line of its list replaced, or added at the list's end.
+func listed(t *testing.T, row string) review.Result {
+	t.Helper()
+	base, line, ok := strings.Cut(row, "|")
+	require.True(t, ok, row)
+	k, ok := kitchens[base]
+	require.True(t, ok, base)
+	lines := strings.Split(k.with("0", ""), "\n")
+	old, fresh, replaces := strings.Cut(line, "=>")
+	done := false
+	blanks := 0
+	for i, l := range lines {
+		if strings.TrimSpace(l) == "" {
+			blanks++
+		}
+		switch {
+		case replaces && strings.Contains(l, old):
+			lines[i], done = fresh, true
+		case !replaces && blanks == 2:
+			lines[i], done = line+"\n", true
+		}
+		if done {
+			break
+		}
+	}
+	require.True(t, done, row)
+	w := written{ID: row, Text: strings.Join(lines, "\n"), Flags: strings.Fields(k.flags)}
+	req, ok := w.asked(t)
+	require.True(t, ok)
+	return reviewer.Review(req)
+}
+
+// A food that was dried, smoked, buttered, beaten or left to spoil is not the food that was
+// tested; where it was picked, and by whom, changes nothing.
+func TestListLines(t *testing.T) {
+	t.Parallel()
+	for file, want := range map[string]struct {
+		clear       bool
+		rows, marks int
+	}{"harm.txt": {false, 220, 6}, "sound.txt": {true, 34, 4}} {
+		data, err := os.ReadFile(filepath.Join("testdata/listlines", file))
+		require.NoError(t, err)
+		rows, marks := 0, 0
+		for _, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
+			if strings.HasPrefix(row, "#") {
+				continue
+			}
+			row, mark := strings.CutPrefix(row, "?")
+			rows++
+			is := listed(t, row).Verdict == review.Clear
+			if mark {
+				marks++
+				assert.NotEqual(t, want.clear, is, "mended, take the mark off: %s", row)
+				continue
+			}
+			assert.Equal(t, want.clear, is, "%s", row)
+		}
+		assert.GreaterOrEqual(t, rows, want.rows, file)
+		assert.LessOrEqual(t, marks, want.marks, file)
+	}
+}
