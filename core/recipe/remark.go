@@ -93,7 +93,7 @@ func (r *Reader) ofTheLine(part string) bool {
 			return true
 		}
 	}
-	unknown, food, number, form := 0, false, false, false
+	unknown, odd, food, number, form := 0, "", false, false, false
 	for i := 0; i < len(t); {
 		if t[i].Kind != words.Word {
 			number = number || t[i].Kind == words.Number
@@ -106,7 +106,7 @@ func (r *Reader) ofTheLine(part string) bool {
 				i++
 				continue
 			}
-			unknown++
+			unknown, odd = unknown+1, t[i].Raw
 			i++
 			continue
 		}
@@ -114,7 +114,7 @@ func (r *Reader) ofTheLine(part string) bool {
 		form = form || s.kind == prepWord
 		i += n
 	}
-	return unknown == 0 || form && unknown <= 1 && r.method.Shape(part).Words <= 4 || food && number && unknown <= 1 || food && len(t) <= 3 && unknown <= 1 && r.method.Shape(part).Verbs == 0
+	return unknown == 0 || form && unknown <= 1 && !r.treated(odd) && r.method.Shape(part).Words <= 4 || food && number && unknown <= 1 || food && len(t) <= 3 && unknown <= 1 && r.method.Shape(part).Verbs == 0
 }
 
 // remark reads what stands beside an ingredient. What touches nothing is talk; a

@@ -42,7 +42,8 @@ func (r *Reader) treated(text string) bool {
 		return true
 	}
 	e, ok := english.Lookup(first)
-	return isAdjective(first) || unsound[first] || ok && len(t) == 1 && e.MayFood() // "confit"
+	strange := !ok && strings.HasSuffix(first, "ed")                                           // "bletted"
+	return isAdjective(first) || unsound[first] || strange || ok && len(t) == 1 && e.MayFood() // "confit"
 }
 
 // isAged reports how old a food is: "a week old".
@@ -97,7 +98,7 @@ var (
 	// poisons are on no food.
 	poisons = set("bleach lye ammonia detergent")
 	// unsound are adjectives that are things or manners too.
-	unsound = set("thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst")
+	unsound = set("grey gray turned thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst")
 	// soundStates say of a food what does no harm, or what is done to every one.
 	soundStates = set(`ripe firm dressed loose tight picked husked cultivated measured copied checked young small tender fresh large medium clean good crisp whole mature sound even
 		unblemished local homegrown organic bought grown gathered given tied closed jarred doubled named called written weighed heaped level levelled leveled bottled counted needed wanted liked

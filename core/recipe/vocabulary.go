@@ -61,7 +61,7 @@ slit: slit, slashed, pricked
 const states = `
 fresh: fresh, raw, freshly picked, just picked, new
 frozen: frozen, unthawed, not thawed, still frozen
-dried: dried, dry, dehydrated, freeze dried
+dried: dried, dry, dehydrated, freeze dried, sun dried, air dried, oven dried
 canned: canned, tinned, store canned, home canned
 bottled: bottled, from a bottle
 fresh-squeezed: fresh squeezed, freshly squeezed, hand squeezed, squeezed fresh

@@ -111,7 +111,7 @@ func TestRecipesOfPeople(t *testing.T) {
 		}
 	}
 	assert.Empty(t, unsafe, "cleared, and must not be")
-	assert.GreaterOrEqual(t, cleared*100, 42*right, "%d of %d sound recipes are cleared at once", cleared, right)
+	assert.GreaterOrEqual(t, cleared*100, 88*right, "%d of %d sound recipes are cleared at once", cleared, right)
 	t.Logf("%d of %d sound recipes are cleared at once", cleared, right)
 }
 
