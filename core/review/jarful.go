@@ -10,7 +10,7 @@ import (
 	"damson/core/recipe"
 )
 
-// jarful asks about jars that the method fills otherwise than the procedure does: with no room
+// jarful reports jars that the method fills otherwise than the procedure does: with no room
 // at the top, or without the liquid that carries the heat.
 func jarful(b *bench) {
 	if b.proc == nil {
@@ -26,22 +26,22 @@ func jarful(b *bench) {
 			if c.Kind != method.Doing && c.Kind != method.Unread && c.Kind != method.Talk || c.Asked != "" || b.asksOf(st, c.Text) {
 				continue
 			}
-			f := Finding{Clause: true, Line: at(st.No), Ingredient: c.Text, Source: b.proc.Citation(), edit: func(d *draft) { d.steps[s].refilled = true }}
+			f := Finding{Severity: Amend, Line: at(st.No), Ingredient: c.Text, Source: b.proc.Citation(), edit: func(d *draft) { d.steps[s].refilled = true }}
 			switch c.Jarful() {
 			case method.OtherGap, method.HalfFull:
 				if c.Jarful() == method.HalfFull && (b.soup() || b.filledUp(s)) {
 					continue
 				}
-				f.Code, f.Do, f.Message, f.Remedy = "headspace", "How full?", "Too little room fouls the rim, too much leaves air in the jar; either may cost the seal.", "Leave the tested headspace."
+				f.Code, f.Do, f.Message, f.Remedy = "headspace", "Leave "+quantity.Number(b.proc.Rows[0].HeadspaceIn)+" inch headspace", "Too little room fouls the rim, too much leaves air in the jar; either may cost the seal.", "Measure it again once the bubbles are out."
 			case method.Dry:
 				if !b.needsLiquid() {
 					continue
 				}
-				f.Code, f.Do, f.Message, f.Remedy = "omission", "Covered with liquid?", "Food that its liquid does not cover heats more slowly than was tested.", "Cover it with the tested liquid."
+				f.Code, f.Do, f.Message, f.Remedy = "omission", "Cover it with liquid", "Food that its liquid does not cover heats more slowly than was tested.", "Pour it over, up to the tested headspace."
 			default:
 				continue
 			}
-			b.question(f)
+			b.report(f)
 		}
 	}
 }
