@@ -176,6 +176,18 @@ func (p *passage) ofThePack() bool {
 	return p.says("tight", "loose", "tightly", "loosely", "upright", "lengthwise", "sideways", "standing") && !p.hasClass(Acid) && !p.hasClass(Lid) && !p.hasClass(Band) && !p.c.measured(english.Duration)
 }
 
+// shrugs reports that what is named is said to do no harm: "chips do not matter", "a bit of fur
+// never hurt anyone".
+func (p *passage) shrugs() bool {
+	if p.says(licences...) {
+		return true
+	}
+	if p.says("no matter", "nothing to worry", "nothing to fear", "is nothing", "are nothing", "is normal", "are normal", "is all right", "are all right", "is ok", "are ok", "is okay", "are okay", "not a problem", "no problem", "is good", "only a bit", "is harmless", "are harmless", "seal as well", "seal just", "still good", "still fine", "still sound", "hurt anyone", "hurt anybody", "hurt us", "hurt me", "harmed anyone", "killed anyone", "killed anybody", "killed us", "kill you") {
+		return true
+	}
+	return p.negated() && p.does("matter hurt harm mind bother worry fear fret kill")
+}
+
 var licences = []string{"will do", "does as well", "just as well", "serves as well", "good enough", "all the same to", "just the same", "never did harm", "will not hurt", "won't hurt", "no harm", "neither here nor there", "nothing to fret", "has always done", "always been enough", "always done for", "does fine", "do fine", "is fine", "are fine", "fine without", "is plenty", "are plenty", "is enough", "are enough", "nothing to fret over", "can manage", "they manage", "as you like", "for looks", "leave it at that", "no odds", "in a pinch", "at a pinch", "no call for", "no need for", "never mind", "do not bother", "saves a day", "does wonders", "see to themselves", "look after themselves", "sees to that", "sees to it", "takes care of that", "takes care of it", "puts that right", "puts it right", "cures that", "fixes that", "kills that", "kills it all"}
 
 // danger2 reports whether the clause speaks of more than talk: it touches the

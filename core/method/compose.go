@@ -104,6 +104,12 @@ func (p *passage) does(verbs string) bool {
 	return false
 }
 
+// imperative reports a clause that begins with what is to be done.
+func (p *passage) imperative() bool {
+	first := &p.c.t[0]
+	return first.isVerb && !first.aux && first.low == first.verb
+}
+
 // listed reports whether the word is one of the list's, with blanks between them.
 func listed(list, w string) bool {
 	for at := 0; ; {

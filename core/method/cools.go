@@ -2,8 +2,8 @@ package method
 
 import "damson/core/english"
 
-// What is done to a canner whose time is up, before its pressure has gone by itself, and to
-// jars that did not seal (USDA Complete Guide 2015, guide 1; from memory).
+// What is done to a canner whose time is up, before its pressure has gone by itself (USDA
+// Complete Guide 2015, guide 1; from memory).
 
 // coldOnCanner reports something wet or cold that is put on the canner: "lay a wet towel on
 // the lid", "wet the sides down with the hose".
@@ -39,16 +39,4 @@ func (p *passage) opensAtOnce() bool {
 		return false
 	}
 	return u.hasAny([]string{"time's up", "time is up", "as soon as", "the moment", "the minute", "timer", "bell", "right away", "straight off", "straight away", "at once", "immediately"})
-}
-
-// keepsUnsealed reports jars that did not seal and go on the shelf with the others.
-func (p *passage) keepsUnsealed() bool {
-	if !p.at.Done || p.negated() && !p.says("didn't seal", "don't seal", "doesn't seal", "haven't sealed", "hasn't sealed", "don't ping", "doesn't ping", "didn't ping", "not sealed", "don't pop", "doesn't pop") {
-		return false
-	}
-	u := p.c.unit()
-	if !u.hasAny([]string{"didn't seal", "don't seal", "doesn't seal", "haven't sealed", "hasn't sealed", "not sealed", "unsealed", "don't ping", "doesn't ping", "didn't ping", "don't pop", "stays up", "stayed up", "didn't take"}) || u.hasAny([]string{"fridge", "refrigerator", "icebox", "freezer", "freeze", "within a few days", "straight away", "that day", "tonight", "for supper", "for dinner", "the same day", "the next day", "this week"}) {
-		return false
-	}
-	return p.says("pantry", "shelf", "cupboard", "cellar", "a month", "a month or two", "a few weeks", "two weeks", "couple of weeks", "keep them", "still good", "fine anyway", "wax")
 }

@@ -149,10 +149,6 @@ func (p *passage) forms([]Act) (string, string) {
 		return "", "left as it is"
 	case p.hasClass(Canner) && p.says("needless", "unnecessary", "pointless", "useless", "superfluous", "redundant", "idle") && !p.negated():
 		return "process-short", "no canner"
-	case p.gapless():
-		return "headspace", "no headspace"
-	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"), p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid") && p.puts() && !p.negated(), p.says("right up to the lid", "right up to the rim", "up to the lid", "chock full", "chock-full", "crammed full") && !p.at.Closed && (p.puts() || p.does("pack fill cram stuff")):
-		return "headspace", "no headspace"
 	case p.big() && p.says("cubes", "chunks", "lumps", "blocks", "pieces") && p.says("across", "thick", "square", "wide", "each way") && !p.negated():
 		return "piece-size", "big pieces"
 	case p.does("cut chop cube dice slice") && p.big() && p.says("pieces", "chunks", "cubes", "lumps", "blocks"):
@@ -224,22 +220,6 @@ func (p *passage) atFirstSteam() bool {
 		return false
 	}
 	return p.c.unit().hasAny([]string{"when steam", "when the steam", "when i see steam", "when you see steam", "as soon as", "once steam", "once the steam", "first steam", "first sign of steam", "first puff", "first wisp", "first whiff", "moment", "when it steams", "till it steams", "until it steams", "steam shows", "there is steam"})
-}
-
-// gapless reports a jar that is filled with no gap: "don't leave any headspace", "I fill
-// without a gap".
-func (p *passage) gapless() bool {
-	gap := p.hasClass(Gap) || p.says("room", "space") && p.does("leave allow")
-	if p.says("too", "more than", "less than", "over", "under", "but", "mice", "doubt", "forget") {
-		return false
-	}
-	switch {
-	case p.says("leaving no", "leave no", "leaves no", "allow no", "without", "needn't", "need no", "needs no", "skip", "never mind") && gap:
-		return p.puts() || p.does("leave allow need skip mind fill pack")
-	case p.does("leave allow bother want need give have") && p.negated():
-		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
-	}
-	return false
 }
 
 // big reports a length of pieces that is large for any dense food.

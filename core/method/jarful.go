@@ -23,9 +23,10 @@ const (
 // Jarful returns how full the clause leaves the jar.
 func (c *Clause) Jarful() Jarful { return c.jarful }
 
-// jarful returns how full the clause leaves the jar.
 func (p *passage) jarful() Jarful {
 	switch {
+	case !p.at.Done && !p.serving && (p.gapless() || p.crammed()):
+		return OtherGap
 	case p.at.Done || p.at.Closed && !p.hasClass(Jar) || p.serving || p.hasClass(Canner) || p.hasClass(Pot) || p.hasClass(Rack):
 	case p.toTheTop(), p.wideGap():
 		return OtherGap
@@ -63,6 +64,33 @@ func (p *passage) toTheTop() bool {
 		return false
 	}
 	return !p.says("within", "below", "under", "short", "near", "nearly", "almost", "close", "not quite", "space", "room")
+}
+
+// gapless reports a jar that is filled with no gap: "don't leave any headspace", "I fill
+// without a gap".
+func (p *passage) gapless() bool {
+	gap := p.hasClass(Gap) || p.says("room", "space") && p.does("leave allow")
+	if p.says("too", "more than", "less than", "over", "under", "but", "mice", "doubt", "forget") {
+		return false
+	}
+	switch {
+	case p.says("leaving no", "leave no", "leaves no", "allow no", "without", "needn't", "need no", "needs no", "skip", "never mind") && gap:
+		return p.puts() || p.does("leave allow need skip mind fill pack")
+	case p.does("leave allow bother want need give have") && p.negated():
+		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
+	}
+	return false
+}
+
+// crammed reports a jar that is full to its threads: "no headspace", "brim full".
+func (p *passage) crammed() bool {
+	switch {
+	case p.says("no headspace", "no head space", "no headroom", "brim full", "brimful"):
+		return true
+	case p.says("to the threads", "to the thread", "the glass threads", "to the brim", "to the very top", "right to the top", "up to the lid"):
+		return p.puts() && !p.negated() && !p.hasClass(Pot) && !p.says("cup", "spoon")
+	}
+	return p.says("right up to the lid", "right up to the rim", "chock full", "chock-full", "crammed full") && !p.at.Closed && (p.puts() || p.does("pack fill cram stuff"))
 }
 
 // partlyFull reports a jar that stays far from full: "fill to the shoulder only".

@@ -32,12 +32,15 @@ func (p *passage) kept() (code, why string) {
 	return "", ""
 }
 
+// doubtedJar is why a jar that may be spoiled is asked about.
+const doubtedJar = "a jar in doubt"
+
 // remedy is how far around a clause its own remedy is looked for, in words.
 const remedy = 14
 
 var (
 	thrownAway = []string{"throw", "thrown", "discard", "bin", "bin it", "dump", "destroy", "bury", "trash", "rubbish", "garbage", "toss", "pitch", "get rid", "out it goes", "out they go", "dispose", "uneaten", "untasted", "without tasting"}
-	lookedAt   = []string{"check", "look for", "look at", "look out for", "watch for", "watch out for", "examine", "inspect", "see that", "make sure", "be sure", "warn", "beware", "mean", "a sign"}
+	lookedAt   = []string{"check", "look for", "look at", "look out for", "watch for", "watch out for", "examine", "inspect", "warn", "beware", "a sign"}
 	eatenSoon  = []string{"fridge", "refrigerator", "refrigerate", "icebox", "ice box", "freezer", "freeze", "chill", "tonight", "today", "tomorrow", "same day", "that day", "next day", "that night", "that evening", "this week", "a few days", "few days", "two days", "three days", "24 hours", "twenty-four hours", "a day", "first", "at once", "straight away", "right away", "soon", "for supper", "for dinner", "for lunch"}
 	doneAgain  = []string{"new lid", "new lids", "fresh lid", "fresh lids", "another lid", "whole time", "full time", "full process", "whole process", "same time", "reprocess", "process again", "process it again", "process them again"}
 )
@@ -48,14 +51,16 @@ var badSmells = set("odd funny strange sour bad wrong queer rank foul rotten wei
 // spoilStems are the words of a jar that nobody must eat from, by their stems.
 var (
 	spoilStems = []string{"spurt", "fizz", "froth", "foam", "mould", "mold", "slime", "slimy", "murky", "cloudy", "ferment", "rotten", "spoil", "furry"}
-	leaking    = []string{"leak", "ooz", "bulg", "swoll"}
-	opened     = []string{"when you open", "when it is opened", "on opening", "when opened", "as you open", "once you open"}
+	leaking    = []string{"leak", "ooz", "bulg", "swoll", "domed"}
+	// inDoubt are words of a jar that nobody must eat from, or that did not seal.
+	inDoubt = []string{"cloudy", "bulging", "swollen", "leaking", "leaked", "unsealed", "lost its seal", "lost their seal", "lost the seal", "did not seal", "didn't seal", "never sealed", "smells off", "smell off", "smells odd", "fizzing", "fizzy", "spurts", "mouldy", "moldy", "smells funny", "looks funny", "suspicious", "doubtful", "doubt", "not sealed", "come unsealed", "came unsealed", "popped up", "off colour", "off color"}
+	opened  = []string{"when you open", "when it is opened", "on opening", "when opened", "as you open", "once you open"}
 )
 
 // spoiledJar reports a sign of spoilage that is followed by anything but throwing it away: "if it
 // spurts, boil it and eat it".
 func (p *passage) spoiledJar() bool {
-	sign := p.says("doubtful", "in doubt", "gone off", "smells off", "smell off", "tastes off", "taste off", "tastes odd", "lost its seal", "lost the seal", "lost their seal", "of fur", "milky water", "white scum", "gassy", "like cheese", "the bad ones", "bad jars", "the sour ones", "milky liquid", "has turned", "have turned")
+	sign := p.says("doubtful", "in doubt", "suspicious", "looks funny", "off colour", "off color", "gone off", "smells off", "smell off", "tastes off", "taste off", "tastes odd", "lost its seal", "lost the seal", "lost their seal", "of fur", "milky water", "white scum", "gassy", "like cheese", "the bad ones", "bad jars", "the sour ones", "milky liquid", "has turned", "have turned")
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		if w.m != 0 || w.inner {
@@ -79,44 +84,35 @@ func (p *passage) spoiledJar() bool {
 	return !u.hasAny(thrownAway) && (p.shrugs() || !u.hasAny(lookedAt) && !p.reportsOnly())
 }
 
+// advises reports what somebody says of jars, which the cook may do: "Mum says a cloudy jar only
+// wants another boil".
+func (p *passage) advises() bool { return p.does("say swear tell reckon think claim insist advise") }
+
 // reportsOnly reports a clause that only says how things were, with nothing done about them:
 // "one jar leaked".
 func (p *passage) reportsOnly() bool {
+	past := p.says("did", "didn't", "has", "have", "had", "was", "were")
 	for _, v := range p.c.verbIndexes() {
-		if w := &p.c.t[v]; !w.aux && w.verb != "leak" && w.verb != "seal" && w.verb != "break" && w.verb != "fail" && w.verb != "bulge" {
+		w := &p.c.t[v]
+		if !w.aux && w.verb != "leak" && w.verb != "seal" && w.verb != "break" && w.verb != "fail" && w.verb != "bulge" {
 			return false
 		}
+		past = past || strings.HasSuffix(w.low, "ed") || w.low == "broke"
 	}
-	return p.before == nil && p.after == nil && p.c.kind == mainClause && hasVerb(p.c.t) && !p.says("keep", "store", "eat", "shelf", "cellar", "pantry")
-}
-
-// imperative reports a clause that begins with what is to be done.
-func (p *passage) imperative() bool {
-	first := &p.c.t[0]
-	return first.isVerb && !first.aux && first.low == first.verb
-}
-
-// shrugs reports that what is named is said to do no harm: "chips do not matter", "a bit of fur
-// never hurt anyone".
-func (p *passage) shrugs() bool {
-	if p.says(licences...) {
-		return true
-	}
-	if p.says("no matter", "nothing to worry", "nothing to fear", "is nothing", "are nothing", "is normal", "are normal", "is all right", "are all right", "is ok", "are ok", "is okay", "are okay", "not a problem", "no problem", "is good", "only a bit", "is harmless", "are harmless", "seal as well", "seal just", "still good", "still fine", "still sound", "hurt anyone", "hurt anybody", "hurt us", "hurt me", "harmed anyone", "killed anyone", "killed anybody", "killed us", "kill you") {
-		return true
-	}
-	return p.negated() && p.does("matter hurt harm mind bother worry fear fret kill")
+	return past && p.before == nil && p.after == nil && p.c.kind == mainClause && hasVerb(p.c.t) && !p.says("keep", "save", "store", "eat", "shelf", "cellar", "pantry")
 }
 
 // unsealedJar reports that the clause is about a jar that is not sealed.
 func (p *passage) unsealedJar() bool {
-	if p.says("unsealed", "not sealed", "failed to seal", "fail to seal", "fails to seal", "lost its seal", "lost the seal", "lost their seal", "springs back", "spring back", "springs up", "sprang up", "pops back", "pops up", "popped up", "stays up", "stay up", "comes loose", "come loose", "came loose", "lid lifts", "lid is loose") {
+	if p.says("unsealed", "not sealed", "did not seal", "do not seal", "does not seal", "never sealed", "failed to seal", "fail to seal", "fails to seal", "lost its seal", "lost the seal", "lost their seal", "springs back", "spring back", "springs up", "sprang up", "pops back", "pops up", "popped up", "stays up", "stay up", "comes loose", "come loose", "came loose", "lid lifts", "lid is loose") {
 		return true
 	}
-	if !p.negated() || !p.does("seal ping pop take") {
-		return false
-	}
-	return p.hasClass(Lid) || p.hasClass(FullJar) || p.hasClass(Jar) || p.says("one", "ones", "any", "some", "those", "which", "that") || p.c.kind != mainClause
+	return p.negated() && (p.does("seal ping pop") || p.does("take") && !p.hasClass(Jar)) && p.ofJars()
+}
+
+// ofJars reports a clause that names the jars or some of them, or hangs on one that does.
+func (p *passage) ofJars() bool {
+	return p.hasClass(Lid) || p.hasClass(FullJar) || p.hasClass(Jar) || p.says("one", "ones", "any", "some", "those", "which", "whichever", "that") || p.c.kind != mainClause
 }
 
 // fateOfUnsealed reports a jar without a seal that is neither chilled, eaten, thrown away nor

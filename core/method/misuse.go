@@ -14,8 +14,6 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "process-short", "the clock"
 	case p.fireOutEarly():
 		return "process-short", "the heat is off"
-	case p.damagedJar():
-		return "jar-type", "a jar that is damaged"
 	case p.forcedBand():
 		return "lid", "a band that is forced"
 	case p.onlyLess(acts):
@@ -26,16 +24,10 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "vent", "no steam awaited"
 	case p.notInCanner():
 		return "open-kettle", "not in the canner"
-	case p.otherVessel():
-		return "jar-type", "no canning jar"
-	case p.badlyClosed():
-		return "lid", "a lid that cannot seal"
 	case p.oldLids():
 		return "lid", "no new lids"
 	case p.fallsTo():
 		return "pressure-low", "a limit too low"
-	case p.eatsDoubtful():
-		return "lid", doubtedJar
 	}
 	if code, why = p.deniesSafety(); why != "" {
 		return code, why

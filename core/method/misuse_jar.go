@@ -1,6 +1,6 @@
 package method
 
-// The jars: what is damaged, forced, left open, closed with what does not seal, or in doubt.
+// The jars: what is damaged, forced, left open, or closed with what does not seal.
 
 // damage are words of a jar that may break or leak.
 var damage = []string{"chip", "chips", "chipped", "crack", "cracks", "cracked", "nick", "nicks", "nicked", "flaw", "flawed", "damaged", "broken", "scratched rim", "rough rim", "split"}
@@ -105,6 +105,9 @@ var vessels = []string{"tin cans", "coffee cans", "coffee tins", "wine bottle", 
 
 // otherVessel reports food that is put up in something else than a canning jar.
 func (p *passage) otherVessel() bool {
+	if p.third() && p.does("use keep put take save have store") && !p.ourBatch() {
+		return false // what others keep theirs in
+	}
 	if p.at.Done || p.at.Closed || p.serving || p.negated() || !p.says(vessels...) && !(p.says("tins") && p.c.around(remedy).hasAny([]string{"soldered", "crimped"})) || p.c.hasNumber() && len(p.c.m) > 0 || p.says("tomatoes from", "bought", "recycle", "instead of") {
 		return false
 	}
@@ -112,25 +115,4 @@ func (p *passage) otherVessel() bool {
 		return false
 	}
 	return !hasVerb(p.c.t) || p.c.around(remedy).hasAny([]string{"soldered", "crimped", "corked", "capped", "sealed", "corks", "with lids", "their own lids", "paper tops"}) || p.shrugs() || p.does("use put pack fill can do take serve make ladle")
-}
-
-// doubtedJar is why a jar that may be spoiled is asked about.
-const doubtedJar = "a jar in doubt"
-
-// inDoubt are words of a jar that nobody must eat from.
-var inDoubt = []string{"cloudy", "bulging", "swollen", "leaking", "leaked", "unsealed", "lost its seal", "lost their seal", "lost the seal", "did not seal", "didn't seal", "never sealed", "smells off", "smell off", "smells odd", "fizzing", "fizzy", "spurts", "mouldy", "moldy", "smells funny", "looks funny", "suspicious", "doubtful", "doubt", "not sealed", "come unsealed", "came unsealed", "popped up", "off colour", "off color"}
-
-// eatsDoubtful reports a jar in doubt that is tasted, eaten, boiled to eat, or kept.
-func (p *passage) eatsDoubtful() bool {
-	u := p.c.unit()
-	if !p.at.Done || !p.c.hasAny(inDoubt) || p.negated() {
-		return false
-	}
-	if p.does("taste try sample") {
-		return !u.hasAny([]string{"throw", "discard", "without tasting"})
-	}
-	if u.hasAny([]string{"throw", "discard", "destroy", "bin", "rubbish", "trash", "fridge", "refrigerator", "refrigerate", "freezer", "freeze", "24 hours", "same day", "straight away", "that day", "without tasting", "dispose", "first", "next", "today", "tonight", "that night", "that evening", "for supper", "for dinner", "for lunch", "icebox", "ice box", "chill", "cold", "within", "soon"}) {
-		return false
-	}
-	return p.does("eat keep save store shelve boil use reheat feed tighten scrape open") || u.hasAny([]string{"and eat", "to eat"})
 }

@@ -51,7 +51,7 @@ func (p *passage) wouldHarm() bool {
 	if got.Kind != Serve && p.harms(got.Acts) {
 		return true
 	}
-	if code, _ := p.lastLook(); wrongs[code] {
+	if code, _ := p.lastLook(); wrongs[code] || p.jarful() != AsTested {
 		return true
 	}
 	if guarding[p.c.t[0].verb] || got.Kind != Unread && slices.ContainsFunc(got.Acts, func(a Act) bool { return safety[a.Name] != "" }) {

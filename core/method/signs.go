@@ -2,7 +2,6 @@ package method
 
 import (
 	"slices"
-	"strings"
 
 	"damson/core/english"
 	"damson/core/words"
@@ -76,10 +75,6 @@ func (p *passage) signs([]Act) (code, why string) {
 		return "fresh-citrus", "juice of lemons"
 	case p.says("pressure canner", "pressure cooker") && p.says("water") && p.does("cover") && !p.negated() && !p.says("bottom", "rack"):
 		return "canner-water", "water over the jars"
-	case p.at.Done && p.does("eat keep store") && p.says("unsealed", "not sealed", "did not seal", "didn't seal") && (!p.negated() || p.says("did not seal", "didn't seal", "not sealed")) && !p.says("never", "don't", "do not", "fridge", "refrigerator", "same day", "freezer", "cold"):
-		return "lid", "jars that did not seal"
-	case p.at.Done && p.says("bulge", "bulged", "bulging", "bulges", "domed", "swelled up", "swollen", "spurted", "spurts") && !p.c.unit().hasAny([]string{"check", "look", "inspect", "watch", "throw", "discard", "destroy", "bin", "never", "if any", "if one", "if a", "do not", "don't", "away", "rubbish", "trash", "goes out", "spring", "springs"}):
-		return "lid", "a jar that bulged"
 	case !p.at.Done && p.says("no steam", "without steam", "no exhausting", "no need of steam"):
 		return "vent", "no steam"
 	case p.likeMass():
@@ -257,21 +252,6 @@ func (p *passage) opensEarly() bool {
 	return p.c.around(12).hasAny(underPressure)
 }
 
-// spoiled reports a jar that has come up, swollen or leaked.
-func (p *passage) spoiled() bool {
-	if p.c.around(8).hasAny([]string{"popped up", "came up again", "sprang up", "sprung up", "lifted again", "come loose", "came loose"}) {
-		return true
-	}
-	for i := range p.c.t {
-		for _, stem := range []string{"bulg", "swoll", "leaky", "leaking", "oozing", "fizzing"} {
-			if strings.HasPrefix(p.c.t[i].low, stem) {
-				return true
-			}
-		}
-	}
-	return false
-}
-
 // underPressure are signs that the canner has not come down.
 var underPressure = []string{"hand moves", "needle moves", "hand drops", "needle starts", "needle begins", "starts to drop", "begins to drop", "starts to fall", "begins to fall", "while they spit", "still spit", "still spitting", "while it spits", "while it hisses", "still hisses", "still hissing", "still sputtering", "while they sputter", "still bubbling over", "do not wait for the button", "don't wait for the button", "not wait for zero"}
 
@@ -417,21 +397,21 @@ func (p *passage) lastLook() (code, why string) {
 	if p.at.Filled && p.onTheirHeads() {
 		return "open-kettle", "jars upside down"
 	}
-	if p.eatsDoubtful() {
-		return "lid", doubtedJar
-	}
-	if !p.third() || p.ourBatch() {
+	if !p.third() || p.ourBatch() || p.advises() || p.unsealedJar() && p.ofJars() {
 		if code, why := p.kept(); why != "" {
 			return code, why
 		}
+	}
+	if !p.third() || p.ourBatch() {
 		switch {
 		case p.badlyClosed():
 			return "lid", "a lid that cannot seal"
 		case p.damagedJar():
 			return "jar-type", "a jar that is damaged"
-		case p.otherVessel():
-			return "jar-type", "no canning jar"
 		}
+	}
+	if p.otherVessel() {
+		return "jar-type", "no canning jar"
 	}
 	if p.notTheCanner() {
 		return "method-mismatch", "no canner"
@@ -464,14 +444,10 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "the pressure is brought down"
 		case p.opensAtOnce():
 			return "cooling", "opened when the time is up"
-		case p.keepsUnsealed():
-			return "lid", "kept without a seal"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():
 			return "cooling", "the pressure is hurried"
-		case p.does("eat keep use save cook") && p.spoiled() && !p.negated():
-			return "lid", "a jar that is not sound"
 		}
 		return "", ""
 	}

@@ -85,7 +85,7 @@ func (r *Reader) foodAnywhere(t []words.Token) bool {
 // foods, forms, states, amounts, or it holds an amount of a food of its own.
 func (r *Reader) ofTheLine(part string) bool {
 	t, folded := words.Split(part), words.FoldPhrase(part)
-	if holdsAny(t, poisons) || toNothing.MatchString(part) || isAged(t) {
+	if ruined(part, t) {
 		return false
 	}
 	for _, phrase := range servingPhrases {
@@ -124,10 +124,11 @@ func (r *Reader) remark(l *Line, text string) {
 	if l.Ref.In("vinegar", "weak-vinegar") {
 		l.strengthIn(text)
 	}
-	if st.Talk && len(st.Unread) == 0 || holdsAny(words.Split(text), poisons) {
-		if l.Ref != nil && r.treated(text) {
-			l.Unread = append(l.Unread, text)
-		}
+	if l.Ref != nil && (st.Talk && len(st.Unread) == 0 && r.treated(text) || ruined(text, words.Split(text))) {
+		l.Unread = append(l.Unread, text)
+		return
+	}
+	if st.Talk && len(st.Unread) == 0 {
 		return
 	}
 	if l.AmountMin != nil && !l.Ref.In("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "citric-acid") && mannerRemark.MatchString(text) {

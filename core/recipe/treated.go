@@ -16,64 +16,81 @@ import (
 // a known preparation nor known to be harmless.
 func (r *Reader) treated(text string) bool {
 	t := words.Split(text)
-	if len(t) == 0 || len(t) > 9 {
+	if ruined(text, t) {
+		return true
+	}
+	if len(t) > longestPart {
 		return false // a story
 	}
-	if toNothing.MatchString(text) || isAged(t) || holdsAny(t, poisons) {
-		return true
-	}
-	i := 0
-	for i < len(t) && (t[i].Kind == words.Mark || leadingWords[t[i].Text] || strings.HasSuffix(t[i].Text, "ly")) {
-		i++
-	}
-	if i == len(t) {
-		return false
-	}
-	first := strings.ToLower(t[i].Raw)
-	switch {
-	case first[0] < 'a' || first[0] > 'z' || t[i].Raw[0] != first[0], soundStates[first]:
-		return r.treatedToo(t, i)
-	case first == "from" || first == "in" || first == "under" || first == "out":
-		return holdsAny(t[i:], keepers) || first != "from" && holdsAny(t[i:], lumps)
-	case first == "with":
-		return holdsAny(t[i:], hangsOn)
-	}
-	if base, ok := english.VerbBase(first); ok && base != first && !strings.HasSuffix(first, "s") {
-		return true
-	}
-	e, ok := english.Lookup(first)
-	strange := !ok && strings.HasSuffix(first, "ed")                                           // "bletted"
-	return isAdjective(first) || unsound[first] || strange || ok && len(t) == 1 && e.MayFood() // "confit"
-}
-
-// isAged reports how old a food is: "a week old".
-func isAged(t []words.Token) bool {
-	return len(t) > 1 && holdsAny(t, aged) && (numberWords[t[0].Text] != 0 || t[0].Kind == words.Number || t[0].Text == "a")
-}
-
-// treatedToo looks behind a sound state: "ripe and split", "fresh but wilted".
-func (r *Reader) treatedToo(t []words.Token, i int) bool {
-	for k := i + 1; k+1 < len(t); k++ {
-		if w := t[k].Text; w != "and" && w != "but" && w != "or" {
-			continue
+	head := true
+	for i := range t {
+		w := t[i].Text
+		switch {
+		case placed(w) && heldIn(w, t[i+1:]):
+			return true
+		case t[i].Kind == words.Mark, head && (leadingWords[w] || strings.HasSuffix(w, "ly")):
+		case w == "and" || w == "but" || w == "or":
+			head = true // "ripe and split"
+		default:
+			if head && r.strange(t, i) {
+				return true
+			}
+			head = false
 		}
-		next := strings.ToLower(t[k+1].Raw)
-		base, ok := english.VerbBase(next)
-		return !soundStates[next] && next[0] == t[k+1].Raw[0] && r.lineWord(t, k+1) == 0 && (ok && base != next && !strings.HasSuffix(next, "s") || isAdjective(next) || unsound[next])
 	}
 	return false
 }
 
-// lineWord is how many words the vocabulary of lines knows at i.
-func (r *Reader) lineWord(t []words.Token, i int) int {
-	_, n := r.line.at(t, i)
-	return n
+// longestPart is how many words what is said of a food beside it has at most (common practice,
+// no source).
+const longestPart = 9
+
+// ruined reports a food that is poisoned, old, or no longer in pieces, however long it is told.
+func ruined(text string, t []words.Token) bool {
+	old := len(t) > 1 && holdsAny(t, aged) && (numberWords[t[0].Text] != 0 || t[0].Kind == words.Number || t[0].Text == "a")
+	return old || toNothing.MatchString(text) && !shrinks.MatchString(text) || holdsAny(t, poisons)
 }
 
-// isAdjective reports a word that is an adjective and neither a thing nor a deed.
-func isAdjective(w string) bool {
-	e, ok := english.Lookup(w)
-	return ok && e.Adjective() && e.Noun() == 0 && e.Verb() == 0 && !e.Adverb()
+// placed are the words before what a food lies in, comes from or has on it.
+func placed(w string) bool {
+	return w == "from" || w == "in" || w == "under" || w == "out" || w == "with"
+}
+
+// heldIn reports something behind the preposition that does not belong to a fresh food.
+func heldIn(preposition string, t []words.Token) bool {
+	switch preposition {
+	case "with":
+		return holdsAny(t, hangsOn)
+	case "from", "out":
+		return holdsAny(t, keepers)
+	}
+	return holdsAny(t, baths) || holdsAny(t, lumps)
+}
+
+// strange reports a word at the head of what is said that is a participle or an adjective which
+// nobody knows of a food: "glazed", "shrivelled", "confit".
+func (r *Reader) strange(t []words.Token, i int) bool {
+	w := strings.ToLower(t[i].Raw)
+	if w[0] < 'a' || w[0] > 'z' || t[i].Raw[0] != w[0] || soundStates[w] {
+		return false
+	}
+	if _, n := r.line.at(t, i); n > 0 && i > 0 {
+		return false // a preparation of its own
+	}
+	if unsound[w] {
+		return true
+	}
+	base, verb := english.VerbBase(w)
+	e, known := english.Lookup(w)
+	switch {
+	case verb && base != w:
+		return !strings.HasSuffix(w, "s")
+	case !known:
+		return strings.HasSuffix(w, "ed") // "bletted"
+	case len(t) == 1 && e.MayFood():
+		return true // "confit"
+	}
+	return e.Adjective() && e.Noun() == 0 && e.Verb() == 0 && !e.Adverb()
 }
 
 func holdsAny(t []words.Token, list map[string]bool) bool {
@@ -87,8 +104,9 @@ func holdsAny(t []words.Token, list map[string]bool) bool {
 
 var (
 	leadingWords = set("very quite too all nearly almost well already not never just only rather so somewhat slightly a bit little been to be still half over and most mostly some of them it")
-	// keepers hold food that is not fresh.
-	keepers = set("tin can freezer packet box bottle compost dehydrator smoker brine lye bleach lard butter oil grease fat cream sauce batter crumb bacon")
+	// keepers hold food that is not fresh, and baths change what lies in them.
+	keepers = set("tin can freezer packet box bottle compost dehydrator smoker")
+	baths   = set("brine lard butter oil grease fat cream sauce batter crumb bacon dripping")
 	// lumps are pieces without a measure.
 	lumps = set("lump block slab hunk brick fist mash pulp paste powder crumb shred froth")
 	// hangsOn is what comes off a food before it is canned.
@@ -109,5 +127,7 @@ var (
 		squeezed juiced washed rinsed scrubbed drained shaken sifted sorted removed discarded saved peeled snapped strung
 		unsalted salted unseasoned raw cold warm cool lukewarm boiling iodized iodised coarse granulated powdered bagged wrapped`)
 	// toNothing is a cut that leaves no pieces: "minced to nothing".
-	toNothing = pattern.MustCompile(`(?i)\b(?:to|into) (?:nothing|an? (?:pulp|paste|mush|froth|powder|mash|pur[ée]e)|dust|mush|shreds|rags|pulp|powder)\b|\b(?:left|gone) (?:out|over|soft|off|bad|over)\b`)
+	toNothing = pattern.MustCompile(`(?i)\b(?:to|into) (?:nothing|an? (?:pulp|paste|mush|froth|powder|mash|pur[ée]e)|dust|mush|shreds|rags|pulp|powder)\b|\b(?:left|gone) (?:out|over|soft|off|bad)\b`)
+	// shrinks is what greens do in the steam by themselves.
+	shrinks = pattern.MustCompile(`(?i)\b(?:shrinks?|wilts?|shrivels?|(?:goes|go) down|cooks? down)(?: down| away)? (?:in)?to (?:almost |next to )?nothing\b`)
 )

@@ -242,19 +242,21 @@ func pieces(b *bench) {
 	}
 }
 
-// driedFood is a food without its water, not one that a towel has dried.
-var driedFood = pattern.MustCompile(`(?i)\b(?:sun-?|freeze[- ])?dried\b(?: out)?(?: (?:food|fruit|veg\w*))?(?:\W|$)|\bdehydrated\b`)
+var (
+	// driedFood is a food without its water, driedOff one that was only wet.
+	driedFood = pattern.MustCompile(`(?i)\bdried\b|\bdehydrated\b`)
+	driedOff  = pattern.MustCompile(`(?i)\b(?:wash|rins|wip|pat|drain|clean|scrubb|dipp)\w*,? (?:and |then |well )*dried\b|\bdried (?:off|well|on|with|in a)\b|\bwell dried\b|\btowel`)
+)
 
 // strangeState reports a food that came dried, smoked or cured where the procedure has it fresh.
 func (b *bench) strangeState(it *item) bool {
-	if it.ref == nil || it.ref.Kind == "spice" || it.is("dry-bean", "mushy-legume", "herb", "dry-seasoning", "cured-meat") {
+	if it.ref.Kind == "spice" || it.is("dry-bean", "mushy-legume", "herb", "dry-seasoning", "cured-meat", "smoked-fish") {
 		return false
 	}
-	if it.came("dried") && (it.src == nil || !driedFood.MatchString(it.src.Text)) {
-		return false // "patted dry"
+	if it.came("smoked", "cured") {
+		return true
 	}
-	text := strings.ToLower(b.proc.Title)
-	return !(it.came("smoked") && strings.Contains(text, "smoked")) && !(it.came("dried") && containsAny(text, "dried", "dry"))
+	return it.src != nil && driedFood.MatchString(it.src.Text) && !driedOff.MatchString(it.src.Text)
 }
 
 // waterOver reports whether water is poured over the food in the jar.

@@ -36,7 +36,8 @@ var undonePreps = []undonePrep{
 
 func takenBack(stem string) *pattern.Pattern {
 	return pattern.MustCompile(strings.ReplaceAll(`(?i)\b(?:never|not|barely|hardly|scarcely|partly|half|nearly|almost|sometimes|rarely|seldom|un)[ -]?(?:to be |been |even |quite |of them |of it |the |them )*STEM`+
-		`|\b(?:do not|don'?t|no need to|without|never|only) (?:bother to |need to )?STEM`+
+		`|\b(?:not|never|by no means|in no way)\b[^,;()]{0,18}\bSTEM`+
+		`|\b(?:don'?t|no need to|without|only) (?:bother to |need to )?STEM`+
 		`|\bSTEM\w*,? (?:or (?:not|just|only)|if (?:you|i|we|time)|when (?:you|i|we)|some\b|half\b|only\b|a (?:minute|moment|bit|little)\b|briefly|where|\((?:i|we) (?:never|rarely|don'?t)|\((?:or not|optional))`+
 		`|\bSTEM\w* optional\b`, "STEM", stem))
 }

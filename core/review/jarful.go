@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
@@ -46,39 +47,60 @@ func jarful(b *bench) {
 	}
 }
 
-// fillsAnew writes how the jars are filled as tested: with the pack that the sentence has, or
-// only what comes after it.
+// fillsAnew writes the sentence with its jars filled as tested; what else is done in it stays.
 func (w *rewrite) fillsAnew(st *step) string {
-	proc := w.was.proc
-	fills := st.did("raw-pack", "hot-pack") || st.packs() && titleJars.MatchString(st.Text)
+	var parts []string
+	said := false
+	for k := range st.Clauses {
+		c := &st.Clauses[k]
+		switch {
+		case c.Jarful() == method.AsTested && (len(c.Acts) > 0 || goesOn.MatchString(c.Text)) && !c.Does("headspace") && !c.Does("cover-with-liquid"):
+			parts = append(parts, c.Text)
+		case c.Jarful() != method.AsTested && !said:
+			if as := w.filled(st, c); as != "" {
+				parts = append(parts, as)
+			}
+			said = true
+		}
+	}
+	out := sentenceOf(parts)
+	w.reasons[out] = "As tested: " + w.was.proc.Title
+	return out
+}
+
+// goesOn begins a clause that tells of something further: "then run a knife round".
+var goesOn = pattern.MustCompile(`(?i)^\W*(?:and|then|next)\b`)
+
+// filled says how the jars are filled as tested, in place of the clause: with the pack, where
+// the clause fills them, or only what comes after it; "" where another sentence says that.
+func (w *rewrite) filled(st *step, c *method.Clause) string {
+	fills := titleJars.MatchString(c.Text) || c.Does("fill") || c.Does("pack") || c.Does("raw-pack") || c.Does("hot-pack")
 	if !fills && slices.ContainsFunc(w.was.steps, func(other step) bool {
 		return other.Text != st.Text && slices.ContainsFunc(other.Clauses, func(c method.Clause) bool { return c.Does("cover-with-liquid") })
 	}) {
-		return "" // another sentence says it as it should be
+		return ""
 	}
-	out := ""
-	for _, in := range proc.Ingredients {
+	out := "leave "
+	for _, in := range w.was.proc.Ingredients {
 		if in.Role == procedure.Liquid && !in.Optional {
-			out = "Cover with " + strings.SplitN(strings.SplitN(in.Name, ",", 2)[0], " or ", 2)[0] + ", leaving "
+			name, _, _ := strings.Cut(in.Name, ",")
+			name, _, _ = strings.Cut(name, " or ")
+			out = "cover with " + name + ", leaving "
 			break
 		}
 	}
-	if out == "" {
-		out = "Leave "
+	out += quantity.Number(w.was.proc.Rows[0].HeadspaceIn) + " inch headspace"
+	if !fills {
+		return out
 	}
-	out += quantity.Number(proc.Rows[0].HeadspaceIn) + " inch headspace."
-	if fills {
-		jars, pack := "jars", ""
-		if said := jarsSaid.FindStringSubmatch(st.Text); said != nil {
-			jars = strings.ToLower(said[1]) + " jars"
-		}
-		if p := w.is.pack.Value; p != "" {
-			pack = " " + p
-		}
-		out = "Pack" + pack + " in hot " + jars + ". " + out
+	jars, pack := "jars", ""
+	if said := jarsSaid.FindStringSubmatch(st.Text); said != nil {
+		jars = strings.ToLower(said[1]) + " jars"
 	}
-	w.reasons[out] = "As tested: " + proc.Title
-	return out
+	if p := w.is.pack.Value; p != "" {
+		pack = " " + p
+	}
+	return "pack" + pack + " in hot " + jars + ", " + out
 }
 
 // filledUp reports whether one of the next two sentences fills up what this one leaves empty.

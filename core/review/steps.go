@@ -265,17 +265,10 @@ func (b *bench) asks(s int) []string {
 		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) || a.Like && b.onlyAdds(st, a.Text) {
 			continue
 		}
-		if st.refilled && code == "headspace" {
-			continue
-		}
 		asked, seen[code] = append(asked, a.Text), true
 		b.question(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
 			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
 			edit: func(d *draft) {
-				if code == "headspace" {
-					d.steps[s].refilled = true
-					return
-				}
 				d.steps[s].gone = true
 				if s > 0 && strings.HasSuffix(d.steps[s-1].Text, "?") {
 					d.steps[s-1].gone = true // what it answers

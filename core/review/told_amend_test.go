@@ -27,11 +27,19 @@ func TestWhatWasToldIsWrittenAnew(t *testing.T) {
 		},
 		"beans without water": {
 			"Green beans\n\n9 lb green beans\nsalt\nwater\n\nWash and snap the beans. Pack raw in hot pints, no water, 1 inch headspace. Wipe the rims, lids on.\nVent 10 minutes, process pints 20 minutes at 10 pounds. Let it cool by itself.\n",
-			[]string{"Pack raw in hot pint jars. Cover with boiling water, leaving 1 inch headspace. Wipe"}, []string{"no water"},
+			[]string{"Pack raw in hot pint jars, cover with boiling water, leaving 1 inch headspace. Wipe"}, []string{"no water"},
 		},
 		"peaches to the brim": {
 			"Peaches\n\n10 lb yellow peaches, peeled\nwater\n\nBring to a boil. Fill the hot quart jars to the brim. Process quarts 25 minutes in a boiling water bath.\n",
-			[]string{"hot quart jars. Cover with water, leaving ½ inch headspace."}, []string{"brim"},
+			[]string{"Pack in hot quart jars, cover with water, leaving ½ inch headspace."}, []string{"brim"},
+		},
+		"what else is done stays": {
+			"Green beans\n\n9 lb green beans\nsalt\nwater\n\nWash and snap the beans. Pack raw in hot pints to the brim, then run a knife round the sides and wipe the rims. Lids on.\nVent 10 minutes, process pints 20 minutes at 10 pounds. Let it cool by itself.\n",
+			[]string{"leaving 1 inch headspace", "run a knife round the sides", "wipe the rims. Lids on."}, []string{"brim"},
+		},
+		"said twice": {
+			"Green beans\n\n9 lb green beans\nsalt\nwater\n\nWash and snap the beans. Pack raw in hot pints and cover with boiling water, 1 inch headspace. It does not matter if the top ones are above the water. Wipe the rims, lids on.\nVent 10 minutes, process pints 20 minutes at 10 pounds. Let it cool by itself.\n",
+			[]string{"1 inch headspace. Wipe the rims"}, []string{"matter"},
 		},
 		"soup two minutes": {
 			tell("BOIL", "Boil everything together 2 minutes.", "FILL", "Fill hot quart jars half full with the solids, then the hot broth, 1 inch headspace.").Replace(soup),
