@@ -33,6 +33,8 @@ type reviewed struct {
 	jars map[quantity.Jar]int
 	// ways are all processes that it is clear by, nil until they were asked for.
 	ways []procedure.Process
+	// whatIf is what each line that was pointed at does to the verdict.
+	whatIf map[int]review.WhatIf
 }
 
 // cacheKey holds what a review and its page depend on, by value: a changed
@@ -98,9 +100,10 @@ func (u *unreadable) Error() string {
 
 func (u *unreadable) Unwrap() error { return u.cause }
 
-// readStored reads a text that is stored for the recipe.
+// readStored reads a text that is stored for the recipe. The reading must not be changed.
 func (s *Server) readStored(r store.Recipe, text string) (*recipe.Recipe, error) {
-	rec, err := s.shelf().reviewer.Reader().Text(text)
+	sh := s.shelf()
+	rec, err := s.readings.get(sh.version, text, sh.reviewer.Reader().Text)
 	if err != nil {
 		return nil, &unreadable{r, err}
 	}
@@ -160,7 +163,9 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 		return review.Request{}, err
 	}
 	if rec.Title == "" {
-		rec.Title = r.Title
+		titled := *rec
+		titled.Title = r.Title
+		rec = &titled
 	}
 	return review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge(),
 		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID), Answers: s.answersOf(context.Background(), r.ID)}, nil

@@ -16,12 +16,13 @@ import (
 
 // Server answers the pages over one store and one library.
 type Server struct {
-	store   *store.Store
-	base    *library.Library // as it ships
-	parse   ParseProcedures
-	current atomic.Pointer[shelf]
-	pages   *template.Template
-	reviews *reviewCache
+	store    *store.Store
+	base     *library.Library // as it ships
+	parse    ParseProcedures
+	current  atomic.Pointer[shelf]
+	pages    *template.Template
+	reviews  *reviewCache
+	readings readings
 	// pictures are those drawn last: to draw one costs more than any page.
 	pictures pictureCache
 	// shelving is held while what is stored is read and put into force, so that an older

@@ -37,15 +37,13 @@ func (s *Server) showWhatIf(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	req, err := s.requestOf(r, k)
-	if err != nil {
-		panic(err)
-	}
 	line, err := strconv.Atoi(c.Param("line"))
 	var w review.WhatIf
 	found := false
 	if err == nil {
-		w, found = s.shelf().reviewer.WhatIf(req, line)
+		if w, found, err = s.whatIfOf(r, k, line); err != nil {
+			panic(err)
+		}
 	}
 	if !found {
 		s.fail(c, http.StatusNotFound, "There is no ingredient on this line.", "Point at a line of the card.")

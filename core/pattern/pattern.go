@@ -14,6 +14,8 @@ import (
 // compiled when it is first asked: a program that starts asks few of them.
 type Pattern struct {
 	expr string
+	// no is the pattern's number, counted as they are made.
+	no   int64
 	once sync.Once
 	re   *regexp.Regexp
 	// need are lists of such literals, as Pairs sees them: one at least of each list
@@ -25,7 +27,7 @@ type Pattern struct {
 
 // MustCompile returns the pattern of an expression. One that is none panics when it is
 // first asked; a test of the house tries every expression in the code.
-func MustCompile(expr string) *Pattern { return &Pattern{expr: expr} }
+func MustCompile(expr string) *Pattern { return &Pattern{expr: expr, no: numbers.Add(1) - 1} }
 
 // made compiles the pattern where that was not done.
 func (p *Pattern) made() *Pattern {
@@ -65,12 +67,13 @@ func (p *Pattern) may(s string) bool {
 	if len(p.need) == 0 {
 		return true
 	}
-	in := PairsOf(s)
-	return p.May(&in)
+	return p.May(pairsOf(s))
 }
 
 // MatchString is regexp's.
-func (p *Pattern) MatchString(s string) bool { return p.may(s) && p.re.MatchString(s) }
+func (p *Pattern) MatchString(s string) bool {
+	return p.made().begins(s) && p.matches(s)
+}
 
 // FindString is regexp's.
 func (p *Pattern) FindString(s string) string {

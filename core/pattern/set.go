@@ -38,15 +38,15 @@ func NewSet(list ...*Pattern) *Set {
 // Each calls do for every expression, in their order, that the text may match. What
 // do returns is the text from there on.
 func (s *Set) Each(text string, do func(i int, text string) string) string {
-	in := PairsOf(text)
-	may := s.may(&in)
+	in := pairsOf(text)
+	may := s.may(in)
 	for i, p := range s.list {
-		if may[i>>6]&(1<<(i&63)) == 0 || !p.May(&in) {
+		if may[i>>6]&(1<<(i&63)) == 0 || !p.May(in) {
 			continue
 		}
 		if changed := do(i, text); changed != text {
-			text, in = changed, PairsOf(changed)
-			may = s.may(&in)
+			text, in = changed, pairsOf(changed)
+			may = s.may(in)
 		}
 	}
 	return text

@@ -45,6 +45,8 @@ const (
 	mostMay    = 8
 	mostMayNot = 4
 	mostNames  = 4
+	// mostFar is how many foods of another group are tried: enough to fill what is told of them.
+	mostFar = mostMayNot * mostNames
 )
 
 // WhatIf asks about the line with the number; ok is false where it holds no
@@ -119,7 +121,10 @@ func editsOf(r *Result, line int) []func(*draft) {
 func (w *WhatIf) advise(e *Reviewer, d *draft, req Request, p *procedure.Procedure, at int, mustGo bool) {
 	was := changes(e.compare(d, req, p))
 	near, far := candidates(e.cat, p, &d.items[at])
-	for n, f := range append(near, far...) {
+	for n, f := range append(near, far[:min(len(far), mostFar)]...) {
+		if n < len(near) && len(w.May) == mostMay {
+			continue
+		}
 		if slices.ContainsFunc(d.items, func(it item) bool { return it.ref == f }) {
 			continue
 		}
@@ -135,7 +140,7 @@ func (w *WhatIf) advise(e *Reviewer, d *draft, req Request, p *procedure.Procedu
 			w.refuse(f.Names[0], worse.Message)
 			continue
 		}
-		if len(w.May) == mostMay || n >= len(near) {
+		if n >= len(near) {
 			continue
 		}
 		res := e.review(c, req)
