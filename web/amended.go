@@ -131,6 +131,7 @@ func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended,
 	if err != nil {
 		return v
 	}
+	said := ""
 	for i, row := range inOrder(compare.Recipes(old, a.Request.Recipe)) {
 		if i == 0 && row.How == compare.Same {
 			continue // the title heads the card
@@ -140,6 +141,11 @@ func (s *Server) viewAmended(r store.Recipe, k store.Kitchen, a *review.Amended,
 			if l.Why = reasonOf(row, a.Made); l.Why == "" {
 				l.Why = a.Reasons[row.New]
 			}
+		}
+		if l.Why == said {
+			l.Why = "" // the note above stands for both
+		} else if l.Why != "" || row.How == compare.Same {
+			said = l.Why
 		}
 		v.Lines = append(v.Lines, l)
 	}

@@ -321,6 +321,18 @@ func (p *passage) behindVerb(ch chunk) bool {
 	return len(verbs) > 0 && ch.start > verbs[0] && ch.prep == ""
 }
 
+// trims reports whether trimming takes the thing away, a part or fat, and does not only clean
+// it: "trim the fat", but "trim the mushrooms".
+func (p *passage) trims(v int, ch chunk) bool {
+	return ch.class == Part || p.isFat(ch) || p.c.particle(v, "off") || p.c.particle(v, "away") || p.c.particle(v, "out") || ch.prep != ""
+}
+
+// fetches reports whether what is removed comes from where it was kept: "remove the bacon from
+// the freezer".
+func (p *passage) fetches() bool {
+	return p.says("from", "out of") && p.says("freezer", "fridge", "refrigerator", "icebox", "ice box", "cellar", "pantry", "larder", "cupboard", "shelf", "smoker", "oven", "packet", "package", "packaging", "packing", "pack", "wrapper", "wrapping", "box", "bag", "bags", "basket", "tin", "tins", "can", "cans", "bottle", "carton", "crate", "bucket", "tub", "sack", "garden", "bed", "tree", "vine", "dehydrator", "brine", "cure", "marinade", "grill", "pan", "skillet", "fryer", "bone", "bones", "shell", "shells", "cob", "cobs", "pod", "pods", "casing", "casings")
+}
+
 // leavesOut reports whether the clause leaves the thing out: skip, omit, leave
 // out, do without, need no.
 func (p *passage) leavesOut(ch chunk) bool {
@@ -328,6 +340,9 @@ func (p *passage) leavesOut(ch chunk) bool {
 	for _, v := range c.verbIndexes() {
 		switch c.t[v].verb {
 		case "discard", "remove", "trim", "compost":
+			if c.t[v].verb == "trim" && !p.trims(v, ch) || c.t[v].verb == "remove" && p.fetches() {
+				continue
+			}
 			if ch.start > v && ch.prep == "" || ch.prep == "off" || ch.prep == "out" {
 				return true
 			}

@@ -388,6 +388,9 @@ func (p *passage) lastLook() (code, why string) {
 	if p.electricPot() {
 		return "cooker-not-canner", "an electric cooker"
 	}
+	if code, why := p.badState(); why != "" {
+		return code, why
+	}
 	if p.at.Closed && p.heatOffAt() {
 		return "process-short", "the heat goes off at a time"
 	}

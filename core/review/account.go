@@ -60,7 +60,7 @@ func (b *bench) unread(i int) {
 	it := &b.items[i]
 	if it.slip != "" {
 		b.ask(i, "unknown-ingredient", Finding{Do: "Is “" + it.slip + "” " + it.name + "?", Message: "Damson read it so, and a guess can never make a verdict better.", Remedy: "Write the name in full.",
-			edit: func(d *draft) { d.items[i].slip = "" }})
+			Edits: []Edit{settle(i, "spelling")}})
 		return
 	}
 	if len(it.unread) == 0 {
@@ -68,7 +68,7 @@ func (b *bench) unread(i int) {
 	}
 	what := strings.Join(it.unread, " ")
 	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + what + "”?", Message: "Damson could not read this part of the line, so it cannot say that it may go into the jar.", Remedy: "Say it in other words, or take it out.",
-		edit: func(d *draft) { d.items[i].unread = nil }})
+		Edits: []Edit{settle(i, "words")}})
 }
 
 // otherAmount asks about a food that may stand instead by a measure of its own, where that
@@ -97,7 +97,7 @@ func (b *bench) otherAmount(i int) {
 			}
 		}
 	}
-	b.ask(i, "unclear-amount", Finding{Do: "Is that the same amount?", Message: "The line gives " + it.amount.String() + " " + it.name + " for what stands before it, and Damson cannot tell that the two are alike.", Remedy: "Keep one of them, with its amount.", edit: leaveOut(i)})
+	b.ask(i, "unclear-amount", Finding{Do: "Is that the same amount?", Message: "The line gives " + it.amount.String() + " " + it.name + " for what stands before it, and Damson cannot tell that the two are alike.", Remedy: "Keep one of them, with its amount.", Edits: leaveOut(i)})
 }
 
 // otherShare is how far two measures of one thing may lie apart.
@@ -106,10 +106,10 @@ const otherShare = 0.12
 func (b *bench) unknown(i int) {
 	it := &b.items[i]
 	if it.name == "" {
-		b.ask(i, "unknown-ingredient", Finding{Do: "No food on this line", Message: "Damson finds no food here.", Remedy: "Write amount, unit and food, or take the line out.", edit: leaveOut(i)})
+		b.ask(i, "unknown-ingredient", Finding{Do: "No food on this line", Message: "Damson finds no food here.", Remedy: "Write amount, unit and food, or take the line out.", Edits: leaveOut(i)})
 		return
 	}
-	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + it.name + "”?", edit: leaveOut(i)})
+	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + it.name + "”?", Edits: leaveOut(i)})
 }
 
 // spice permits dry seasoning short of a thickening amount, whatever the spice.
@@ -117,7 +117,7 @@ func (b *bench) spice(i int) {
 	it := &b.items[i]
 	if c, ok := it.cups(); ok {
 		if pints := b.pints(); c/pints > thickSpice {
-			b.ask(i, "seasoning-change", Finding{Do: "Less " + it.name, Message: "More than about 2 Tbsp of ground spice a pint thickens the liquid.", Remedy: "Cut it back, or tie whole spices in a bag.", edit: func(d *draft) { d.items[i].factor *= thickSpice * pints / c }})
+			b.ask(i, "seasoning-change", Finding{Do: "Less " + it.name, Message: "More than about 2 Tbsp of ground spice a pint thickens the liquid.", Remedy: "Cut it back, or tie whole spices in a bag.", Edits: cutBack(i, thickSpice*pints/c)})
 			return
 		}
 	}
@@ -147,7 +147,7 @@ func (b *bench) pints() float64 {
 
 func (b *bench) freshHerb(i int) {
 	it := &b.items[i]
-	b.ask(i, "added-ingredient", Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are wet and low in acid; only dry seasoning is free.", Remedy: "Use it dried, or add it fresh when serving.", edit: leaveOut(i)})
+	b.ask(i, "added-ingredient", Finding{Do: "Dried " + it.name + ", or none", Message: "Fresh herbs are wet and low in acid; only dry seasoning is free.", Remedy: "Use it dried, or add it fresh when serving.", Edits: leaveOut(i)})
 }
 
 // condimentCups is the most soy sauce, mustard or hot sauce that still only
@@ -170,9 +170,9 @@ func (b *bench) addedItem(i int) {
 		b.permit(i, Permission{Allowed, "acid-diluted", "water for washing or boiling"})
 		return
 	}
-	f := Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)}
+	f := Finding{Do: "Leave the " + it.name + " out", Edits: leaveOut(i)}
 	if it.unclear {
-		b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", edit: leaveOut(i)})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Edits: leaveOut(i)})
 	}
 	if it.ref.ID == "pickling-lime" && b.main >= 0 && b.items[b.main].is("cucumber") && b.proc != nil && b.proc.Product == "pickle" && b.rinsedThrice() {
 		b.permit(i, Permission{Allowed, "base-added", "lime rinsed out"})

@@ -85,7 +85,7 @@ func (b *bench) candidates(k int) (right, wrong []int) {
 func (b *bench) acid(k int) {
 	in := &b.proc.Ingredients[k]
 	right, wrong := b.candidates(k)
-	put := func(d *draft) { d.added[in.Name] = true }
+	put := add(in.Name)
 	if b.added[in.Name] {
 		for _, i := range append(right, wrong...) {
 			b.permit(i, asTested(""))
@@ -94,7 +94,7 @@ func (b *bench) acid(k int) {
 	}
 	measured := b.dose(in)
 	if len(right) == 0 && len(wrong) == 0 {
-		f := Finding{Code: "no-acid-added", Severity: Amend, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), edit: put}
+		f := Finding{Code: "no-acid-added", Severity: Amend, Do: "Add " + measured, Remedy: "Add " + measured + ".", Source: b.proc.Citation(), Edits: put}
 		if !b.acidic() {
 			f.Message = "The tested recipe has it in every jar, and its process was worked out for that."
 		}
@@ -103,12 +103,12 @@ func (b *bench) acid(k int) {
 	}
 	for _, i := range right {
 		if it := &b.items[i]; it.src != nil && it.src.Optional && !it.choice {
-			b.ask(i, "no-acid-added", Finding{Do: "The acid is not optional", Message: "It is what makes this product safe.", Remedy: "Put in " + measured + ", always.", Source: b.proc.Citation(), edit: put})
+			b.ask(i, "no-acid-added", Finding{Do: "The acid is not optional", Message: "It is what makes this product safe.", Remedy: "Put in " + measured + ", always.", Source: b.proc.Citation(), Edits: put})
 		}
 	}
 	for i := range b.items {
 		if it := &b.items[i]; it.choice && isAcid(it) && b.of[i] < 0 && !b.leave[i].Given() && len(right) > 0 {
-			b.ask(i, "acid-swap", Finding{Do: "Not " + it.name + " instead", Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: leaveOut(i)})
+			b.ask(i, "acid-swap", Finding{Do: "Not " + it.name + " instead", Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", Edits: leaveOut(i)})
 		}
 	}
 	// The kind first.
@@ -117,9 +117,9 @@ func (b *bench) acid(k int) {
 		it := &b.items[i]
 		switch {
 		case it.is("fresh-citrus", "citrus-juice"):
-			b.ask(i, "fresh-citrus", Finding{Do: "Bottled, not fresh", Source: byCode["fresh-citrus"].Source, edit: b.bottle(i)})
+			b.ask(i, "fresh-citrus", Finding{Do: "Bottled, not fresh", Source: byCode["fresh-citrus"].Source, Edits: b.bottle(i)})
 		case it.weak():
-			b.ask(i, "weak-vinegar", Finding{edit: b.strengthen(i, in)})
+			b.ask(i, "weak-vinegar", Finding{Edits: b.strengthen(i, in)})
 		case in.Same[0] == "vinegar" && it.is("bottled-citrus") && (b.proc.Product == "salsa" || b.proc.Product == "relish"):
 			b.allow(i, "substitution", Finding{Do: "Lemon for vinegar is fine", Message: "Bottled lemon or lime juice is the stronger acid, measure for measure."})
 			right = append(right, i)
@@ -128,7 +128,7 @@ func (b *bench) acid(k int) {
 			// More acid than the procedure lists.
 			b.allow(i, "acid-swap", Finding{Do: "More acid is fine", Message: "Acid beyond the tested recipe only makes it safer."})
 		default:
-			b.ask(i, "acid-swap", Finding{Do: "Use " + in.Name, Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", edit: func(d *draft) { put(d); leaveOut(i)(d) }})
+			b.ask(i, "acid-swap", Finding{Do: "Use " + in.Name, Message: "The tested acid is " + in.Name + "; " + it.name + " is not its equal here.", Remedy: "Use " + measured + ".", Edits: append(leaveOut(i), put...)})
 		}
 	}
 	if fine == 0 {
@@ -137,7 +137,7 @@ func (b *bench) acid(k int) {
 	for _, i := range right {
 		it := &b.items[i]
 		if it.weak() {
-			b.ask(i, "weak-vinegar", Finding{edit: b.strengthen(i, in)})
+			b.ask(i, "weak-vinegar", Finding{Edits: b.strengthen(i, in)})
 		} else if it.is("vinegar") && (it.src == nil || it.src.Acidity == nil) && !it.came("checked") {
 			b.care(i, "weak-vinegar", Finding{Do: "Check the label: 5 percent", Message: "The recipe does not give the vinegar's strength; 5 percent was tested."})
 		}
@@ -154,36 +154,20 @@ func (b *bench) acid(k int) {
 
 // bottle is the edit that turns fresh citrus into bottled juice, the same
 // measure; a whole lemon counts as its juice.
-func (b *bench) bottle(i int) func(*draft) {
-	bottled := "bottled-lemon-juice"
+func (b *bench) bottle(i int) []Edit {
 	if f := b.items[i].ref; f.ID == "lime" || f.ID == "lime-juice" {
-		bottled = "bottled-lime-juice"
+		return swap(i, "bottled-lime-juice")
 	}
-	return func(d *draft) {
-		it := &d.items[i]
-		if it.amount.Unit == quantity.Each {
-			it.amount = quantity.Amount{Min: it.amount.Min * juiceOfOne, Max: it.amount.Max * juiceOfOne, Unit: quantity.Cup}
-			src := *it.src
-			lo, hi := it.amount.Min, it.amount.Max
-			src.AmountMin, src.AmountMax, src.Unit = &lo, &hi, quantity.Cup
-			it.src = &src
-		}
-		it.ref, it.name, it.state, it.prep = b.foods(bottled), "bottled juice", nil, nil
-	}
+	return swap(i, "bottled-lemon-juice")
 }
 
 // strengthen is the edit that puts 5 percent vinegar in place of a weak one.
-func (b *bench) strengthen(i int, in *procedure.Ingredient) func(*draft) {
-	return func(d *draft) {
-		it := &d.items[i]
-		five := 5.0
-		src := recipeLine(it)
-		src.Acidity = &five
-		it.src, it.ref = src, b.foods("vinegar")
-		if in.Same[0] != "vinegar" && len(in.Options) == 0 {
-			d.added[in.Name] = true
-		}
+func (b *bench) strengthen(i int, in *procedure.Ingredient) []Edit {
+	edits := []Edit{{Op: Strengthen, By: 5, place: i + 1}}
+	if in.Same[0] != "vinegar" && len(in.Options) == 0 {
+		edits = append(edits, add(in.Name)...)
 	}
+	return edits
 }
 
 // dose writes the tested amount of an acid.
@@ -222,7 +206,7 @@ func (b *bench) dose(in *procedure.Ingredient) string {
 }
 
 // perJarAcid checks a dose that goes into each jar.
-func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
+func (b *bench) perJarAcid(k int, right []int, put []Edit) {
 	in := &b.proc.Ingredients[k]
 	for _, i := range right {
 		it := &b.items[i]
@@ -238,7 +222,7 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 				b.care(i, "unclear-amount", Finding{Do: "Another dose of " + it.name, Message: "It may stand instead, by its own measure: " + b.dose(in) + ".", Remedy: "Measure one of them into each jar."})
 				continue
 			}
-			b.ask(i, "unclear-amount", Finding{Do: "How much in each jar?", Message: "The acid is measured for each jar: " + b.dose(in) + ".", Remedy: "Measure it into each jar.", edit: put})
+			b.ask(i, "unclear-amount", Finding{Do: "How much in each jar?", Message: "The acid is measured for each jar: " + b.dose(in) + ".", Remedy: "Measure it into each jar.", Edits: put})
 			continue
 		}
 		jar, ok := quantity.ParseJar(it.src.Per)
@@ -246,16 +230,16 @@ func (b *bench) perJarAcid(k int, right []int, put func(*draft)) {
 			jar, ok = b.jar.Value, b.jar.Value != ""
 		}
 		if !ok {
-			b.ask(i, "acid-short", Finding{Do: "Measure it for each jar", Message: "One amount for the whole batch does not say what each jar gets.", Remedy: "Put in " + b.dose(in) + ".", edit: put})
+			b.ask(i, "acid-short", Finding{Do: "Measure it for each jar", Message: "One amount for the whole batch does not say what each jar gets.", Remedy: "Put in " + b.dose(in) + ".", Edits: put})
 			continue
 		}
 		have, ok := quantity.Convert(it.amount.Min*it.factor*strength(it), it.amount.Unit, unit)
 		need := dose * jar.Ounces() / in.Per.Ounces()
 		if !ok || have < need/slack {
-			b.ask(i, "acid-short", Finding{Do: "More acid in each " + string(jar), Message: sprint("A %s needs %s.", jar, said(need, unit)), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
+			b.ask(i, "acid-short", Finding{Do: "More acid in each " + string(jar), Message: sprint("A %s needs %s.", jar, said(need, unit)), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), Edits: put})
 		}
 		if jar != b.jar.Value && b.jar.Value != "" && b.jar.Value.Larger(jar) {
-			b.ask(i, "acid-short", Finding{Do: "The dose is for a " + string(jar), Message: sprint("These are %s.", b.jar.Value.Plural()), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), edit: put})
+			b.ask(i, "acid-short", Finding{Do: "The dose is for a " + string(jar), Message: sprint("These are %s.", b.jar.Value.Plural()), Remedy: "Put in " + b.dose(in) + ".", Source: b.proc.Citation(), Edits: put})
 		}
 	}
 }
@@ -273,7 +257,7 @@ func (b *bench) dosedBeside(right []int, i int) bool {
 }
 
 // batchAcid checks an acid against the food of the batch.
-func (b *bench) batchAcid(k int, right []int, put func(*draft)) {
+func (b *bench) batchAcid(k int, right []int, put []Edit) {
 	in := &b.proc.Ingredients[k]
 	if len(right) == 0 {
 		return
@@ -298,11 +282,11 @@ func (b *bench) batchAcid(k int, right []int, put func(*draft)) {
 	i := right[0]
 	switch {
 	case !known:
-		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The acid makes this safe, so its amount must be known.", Remedy: "Use " + b.dose(in) + ".", edit: put})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The acid makes this safe, so its amount must be known.", Remedy: "Use " + b.dose(in) + ".", Edits: put})
 	case b.scale == 0:
 		// The main food's amount is asked for elsewhere.
 	case sum < b.scale/b.tolerance():
-		b.ask(i, "acid-short", Finding{Do: "Use " + b.dose(in), Message: sprint("For this much food the tested recipe has %s; here it is %.0f %% of that.", b.dose(in), 100*sum/b.scale), Remedy: "Restore the acid, or make less of the rest.", Source: b.proc.Citation(), edit: put})
+		b.ask(i, "acid-short", Finding{Do: "Use " + b.dose(in), Message: sprint("For this much food the tested recipe has %s; here it is %.0f %% of that.", b.dose(in), 100*sum/b.scale), Remedy: "Restore the acid, or make less of the rest.", Source: b.proc.Citation(), Edits: put})
 	}
 }
 
@@ -351,25 +335,22 @@ func dilution(b *bench) {
 			continue
 		}
 		if b.role(i) != procedure.Liquid {
-			b.ask(i, "acid-diluted", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe has none, and it weakens the acid.", edit: leaveOut(i)})
+			b.ask(i, "acid-diluted", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe has none, and it weakens the acid.", Edits: leaveOut(i)})
 			continue
 		}
 		k := b.of[i]
 		in := &b.proc.Ingredients[k]
 		r, known := b.ratio(k, b.matched(k)) // all the water together
-		cut := func(d *draft) {
-			d.items[i].unclear, d.items[i].more = false, false
-			d.added["water"] = true
-		}
+		cut := append(follow("water"), settle(i, "amount"))
 		switch {
 		case it.more && !b.added["water"]:
-			b.ask(i, "acid-diluted", Finding{Do: "No more water than that", Message: "The line says that it may be more, and water weakens the acid.", Remedy: "Measure it level, and make more brine of the same strength where it runs short.", Source: b.proc.Citation(), edit: cut})
+			b.ask(i, "acid-diluted", Finding{Do: "No more water than that", Message: "The line says that it may be more, and water weakens the acid.", Remedy: "Measure it level, and make more brine of the same strength where it runs short.", Source: b.proc.Citation(), Edits: cut})
 		case b.added["water"]:
 			b.permit(i, asTested(""))
 		case !known:
-			b.ask(i, "unclear-amount", Finding{Do: "How much water?", Message: "Water weakens the vinegar, so its amount must be known.", Remedy: "At most " + said(in.Amount, in.Unit) + " a tested batch.", edit: cut})
+			b.ask(i, "unclear-amount", Finding{Do: "How much water?", Message: "Water weakens the vinegar, so its amount must be known.", Remedy: "At most " + said(in.Amount, in.Unit) + " a tested batch.", Edits: cut})
 		case b.scale > 0 && r > b.scale*b.tolerance() && r > b.acidShare()*slack:
-			b.ask(i, "acid-diluted", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " water", Remedy: "Cut the water back to the tested amount.", Source: b.proc.Citation(), edit: cut})
+			b.ask(i, "acid-diluted", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " water", Remedy: "Cut the water back to the tested amount.", Source: b.proc.Citation(), Edits: cut})
 		default:
 			b.permit(i, asTested(""))
 		}

@@ -30,7 +30,7 @@ func (f *Finding) Key() string {
 }
 
 // Mendable reports whether the finding carries an edit that can be taken.
-func (f *Finding) Mendable() bool { return f.Severity == Amend && f.edit != nil }
+func (f *Finding) Mendable() bool { return f.Severity == Amend && len(f.Edits) > 0 }
 
 // amendRounds is how often a new text may bring up edits of its own.
 const amendRounds = 4
@@ -61,7 +61,7 @@ func (e *Reviewer) Amend(req Request, text string, take func(*Finding) bool) Ame
 		if take != nil {
 			d := a.first.draft.clone()
 			for _, f := range made {
-				f.edit(d)
+				d.apply(e.cat, f.Edits)
 			}
 			z = e.compare(d, out.Request, a.first.proc)
 		}
@@ -79,6 +79,7 @@ func (e *Reviewer) Amend(req Request, text string, take func(*Finding) bool) Ame
 		out.Request.Answers = nil // its lines are others now: what is open is asked again
 	}
 	out.Result = e.Review(out.Request)
+	e.complete(&out)
 	return out
 }
 

@@ -16,7 +16,7 @@ func (w *rewrite) lines() {
 	var order []int
 	for i := range w.was.items {
 		it := &w.was.items[i]
-		if it.fromStep || it.line < 1 || it.line > len(w.rows) || it.line == w.titleLine() {
+		if it.fromStep || it.line < 1 || it.line > len(w.rows) || it.line == w.titleLine() || w.prose(it.line) {
 			continue
 		}
 		if byLine[it.line] == nil {
@@ -27,6 +27,47 @@ func (w *rewrite) lines() {
 	for _, no := range order {
 		w.line(no, byLine[no])
 	}
+}
+
+// prose reports a line that tells the method, and names its foods and amounts on the way: it
+// is rewritten sentence by sentence.
+func (w *rewrite) prose(no int) bool {
+	const several = 4
+	return no >= 1 && no <= len(w.rows) && len(recipe.Sentences(w.rows[no-1])) >= several
+}
+
+// retell rewrites a line of prose: the sentences that were read as such like any other, and
+// of those that list foods what is left of them.
+func (w *rewrite) retell(no int, taken []int) {
+	var out []string
+	changed := false
+	for _, text := range recipe.Sentences(w.rows[no-1]) {
+		is := w.retold(no, text, taken)
+		changed = changed || is != text
+		if is != "" {
+			out = append(out, is)
+		}
+	}
+	switch {
+	case !changed:
+	case len(out) == 0:
+		w.gone[no-1] = true
+	default:
+		w.put(no, strings.Join(out, " "))
+	}
+}
+
+func (w *rewrite) retold(no int, text string, taken []int) string {
+	for s := range w.was.steps {
+		if st := &w.was.steps[s]; st.No == no && st.Text == text {
+			return w.sentence(s, taken)
+		}
+	}
+	st := w.e.reader.Step(no, text)
+	if !slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool { return w.speaksOf(m, taken) }) {
+		return text
+	}
+	return w.unlisted(no, text, st, taken)
 }
 
 func (w *rewrite) titleLine() int { return w.req.Recipe.TitleLine }

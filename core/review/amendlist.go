@@ -9,8 +9,10 @@ import (
 	"damson/core/recipe"
 )
 
-// determiners may stand before the name of a food.
-const determiners = `(?:(?:the|a|an|some|your|my|all|of|cooked|melted|chopped|diced|remaining) )*`
+// determiners may stand before the name of a food, and its amount before them.
+const determiners = `(?:` + amountSaid + ` )?(?:(?:the|a|an|some|your|my|all|of|cooked|melted|chopped|diced|remaining) )*`
+
+const amountSaid = `\b(?:(?:\d[\d/ .½¼¾⅓⅔]*|[½¼¾⅓⅔]|an?|one|two|three|four|five|six|eight|ten|half|quarter|couple of|good|big|heaped|level|scant)[ -]){1,3}(?:cups?|c\.|tablespoons?|tbsp\.?|teaspoons?|tsp\.?|pints?|pt\.?|quarts?|qt\.?|pounds?|lbs?\.?|ounces?|oz\.?|grams?|g|kg|ml|litres?|liters?|sticks?|cans?|knobs?|handfuls?|dollops?|splash(?:es)?|glug|glugs)`
 
 // unlisted takes foods out of a sentence that lists them with others: "Add the stock,
 // barley and herbs" without the barley. It returns "" where they stand in no list, or

@@ -18,11 +18,19 @@ var processFigure = pattern.MustCompile(`(?i)\d+\s*-?\s*(minutes?|mins?|hours?|h
 // jar that is too large.
 func (w *rewrite) title() {
 	no := w.titleLine()
-	if no < 1 || no > len(w.rows) || !w.restated && w.is.folded == w.was.folded {
+	if no < 1 || no > len(w.rows) {
 		return
 	}
 	was := w.rows[no-1]
-	t := titleMethods.ReplaceAllString(was, " ")
+	t := was
+	for form, said := range titleForms {
+		if w.took(form) {
+			t = said.ReplaceAllString(t, " ")
+		}
+	}
+	if w.restated || w.is.folded != w.was.folded {
+		t = titleMethods.ReplaceAllString(t, " ")
+	}
 	if w.was.jar != w.is.jar || len(w.was.jars) != len(w.is.jars) {
 		t = titleJars.ReplaceAllString(t, " ")
 	}
@@ -34,10 +42,24 @@ func (w *rewrite) title() {
 		return
 	}
 	w.rows[no-1] = strings.ToUpper(t[:1]) + t[1:]
-	w.reasons[w.rows[no-1]] = "The process is the tested one"
+	w.reasons[w.rows[no-1]] = "As tested: " + w.was.proc.Title
+}
+
+// took reports whether an edit took the preparation back.
+func (w *rewrite) took(form string) bool {
+	for i := range w.was.items {
+		if w.was.items[i].done(form) && !w.is.items[i].done(form) {
+			return true
+		}
+	}
+	return false
 }
 
 var (
+	titleForms = map[string]*pattern.Pattern{
+		"unsoaked": pattern.MustCompile(`(?i)[,(]?\s*\b(no|without|never) (soak|soaking)\b\)?|[,(]?\s*\bun-?soaked\b\)?`),
+		"unpeeled": pattern.MustCompile(`(?i)[,(]?\s*\b(with )?(the |their )?(skins?|peels?) (left )?on\b\)?|[,(]?\s*\bin (their |the )?(skins|jackets)\b\)?|[,(]?\s*\bunpeeled\b\)?`),
+	}
 	titleMethods = pattern.MustCompile(`(?i)[,(]?\s*\b(in (an?|the|my) )?(water[- ]?bath(ed)?|multi[- ]?cooker|electric pressure cooker|pressure cooker|steam canner|oven|open[- ]kettle)([- ](canned|canning|canner|method))?\b\)?`)
 	titleJars    = pattern.MustCompile(`(?i)[,(]?\s*\b(in |by the )?(half[- ]gallons?|gallons?|quarts?|qts?|pints?|[0-9.]+ ?(ml|l|liters?|litres?) jars?)\b\)?`)
 )
@@ -61,6 +83,10 @@ func (w *rewrite) method() {
 		}
 		if !w.was.steps[steps[len(steps)-1]].Serving && no-1 > lastMethod {
 			lastMethod = no - 1
+		}
+		if w.prose(no) {
+			w.retell(no, taken)
+			continue
 		}
 		var out []string
 		changed := false
@@ -97,7 +123,7 @@ func (w *rewrite) method() {
 		add = append(add, w.process()...)
 	}
 	if w.puts("hot") {
-		w.before("pack-style", w.need("Heat it to boiling and pack it hot.", "boil", "simmer", "heat", "steam", "brown", "blanch"))
+		w.before("pack-style", w.heat())
 	}
 	if w.puts("process") {
 		w.beforeStoring(strings.Join(w.process(), " "))
@@ -124,9 +150,14 @@ func (w *rewrite) method() {
 	w.rows[lastMethod] += "\n" + text
 }
 
+// madeAt reports whether an edit was made for a finding of the code on the line.
+func (w *rewrite) madeAt(code string, no int) bool {
+	return slices.ContainsFunc(w.made, func(f Finding) bool { return f.Code == code && f.Line != nil && *f.Line == no })
+}
+
 // lists reports whether a food of the list stands on the line.
 func (w *rewrite) lists(no int) bool {
-	return slices.ContainsFunc(w.was.items, func(it item) bool { return it.line == no && !it.fromStep })
+	return !w.prose(no) && slices.ContainsFunc(w.was.items, func(it item) bool { return it.line == no && !it.fromStep })
 }
 
 // besideFood rewrites what is told of a food on its own line: "20 lb potatoes (peeling
@@ -150,11 +181,16 @@ func (w *rewrite) besideFood(no int, steps, taken []int) {
 // words, and else the plain text.
 func (w *rewrite) need(plain string, verbs ...string) string {
 	for _, n := range w.was.proc.Needs {
-		if n.Need != "soaked" && containsAny(strings.ToLower(n.Text), verbs...) { // not all of it is dried beans
+		if n.Need != "soaked" && !dips.MatchString(strings.ToLower(n.Text)) && containsAny(strings.ToLower(n.Text), verbs...) { // not all of it is dried beans
 			return n.Text
 		}
 	}
 	return plain
+}
+
+// heat says how the food is made hot before it is filled.
+func (w *rewrite) heat() string {
+	return w.need("Heat it to boiling and pack it hot.", "boil", "simmer", "heat", "steam", "brown", "blanch")
 }
 
 // before puts a sentence in front of the line that the finding is about, or of the first
@@ -228,9 +264,12 @@ func (w *rewrite) sentence(s int, taken []int) string {
 		return w.fillsAnew(a)
 	}
 	if z.gone && !a.gone {
+		if limit := w.was.proc.Sizes.Cut; limit > 0 && w.madeAt("piece-size", a.No) {
+			return "Cut it in pieces of " + quantity.Number(limit) + " inch at most."
+		}
 		return w.putIn(s, "", taken)
 	}
-	if w.restated && w.statesProcess(a) {
+	if w.restated && w.statesProcess(a) || w.denies(a) {
 		return ""
 	}
 	if w.was.vent != nil && w.is.vent == nil && a.did("vent") {
@@ -296,6 +335,8 @@ func opensWithFood(clause string, st *recipe.Step) bool {
 	return slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool { return strings.HasPrefix(clause, strings.ToLower(m.Text)) })
 }
 
+const boilsTogether = "Boil everything together 5 minutes. "
+
 // fillsHalf writes the filling of a soup anew, with the jars that the cook names.
 func (w *rewrite) fillsHalf(text string) string {
 	jars := "jars"
@@ -304,7 +345,7 @@ func (w *rewrite) fillsHalf(text string) string {
 	}
 	out := "Fill hot " + jars + " half full of solids, then fill up with the hot liquid, leaving 1 inch headspace."
 	if h, _ := w.was.shortHeat(); !h.found {
-		out = "Boil everything together 5 minutes. " + out
+		out = boilsTogether + out
 	}
 	w.reasons[out] = "As tested: " + w.was.proc.Title
 	return out
@@ -314,7 +355,7 @@ var jarsSaid = pattern.MustCompile(`(?i)\b(half-pint|pint|quart)s?\b`)
 
 // statesProcess reports whether the sentence states how the jars are processed.
 func (w *rewrite) statesProcess(s *step) bool {
-	if s.did(processTags...) || s.did("raw-pack", "hot-pack") && w.was.pack != w.is.pack {
+	if s.did(processTags...) || s.did("raw-pack", "hot-pack") && w.was.pack != w.is.pack || w.boilsFull(s) {
 		return true
 	}
 	if w.was.draft.jar != w.is.draft.jar || len(w.was.draft.jars) != len(w.is.draft.jars) {
@@ -324,6 +365,19 @@ func (w *rewrite) statesProcess(s *step) bool {
 	}
 	return processFigure.MatchString(s.Text) && (s.jars() || s.says("pressure") || s.says("psi") || s.says("pounds") || s.says("lbs") || s.says("process")) && !s.did("soak")
 }
+
+// boilsFull reports a sentence that heats jars that are full: "boil the sealed jars three
+// hours".
+func (w *rewrite) boilsFull(s *step) bool {
+	for t := range w.was.course {
+		if text := strings.ToLower(t.c.Text); &w.was.steps[t.s] == s && (t.filled || t.lidded || fullJars.MatchString(text)) && heatWords.MatchString(text) && timed(text) {
+			return true
+		}
+	}
+	return false
+}
+
+var fullJars = pattern.MustCompile(`\b(sealed|filled|full|closed|lidded|packed) (jars?|pints|quarts|bottles)\b|\bin (their|the) (jars|bottles)\b`)
 
 // clauses cuts a sentence where another act may begin.
 func clauses(text string) []string {
@@ -395,11 +449,27 @@ func (w *rewrite) process() []string {
 	if same {
 		times = []string{processSentence(first, "")}
 	}
-	pack := sprint("Pack %s in %s, leaving %s inch headspace.", first.Pack, strings.Join(jars, " or "), quantity.Number(first.HeadspaceIn))
-	if w.half >= 0 || w.packsAlready(first.Pack) {
+	gap := quantity.Number(first.HeadspaceIn) + " inch headspace."
+	switch {
+	case w.half >= 0 || w.packsAlready(first.Pack):
+		return times
+	case w.stillFills():
+		if w.was.head == nil {
+			times = append([]string{"Leave " + gap}, times...)
+		}
 		return times
 	}
-	return append([]string{pack}, times...)
+	return append([]string{sprint("Pack %s in %s, leaving %s", first.Pack, strings.Join(jars, " or "), gap)}, times...)
+}
+
+// stillFills reports whether the sentence that fills the jars stays as it is, with the pack and
+// the jars that it has.
+func (w *rewrite) stillFills() bool {
+	s := w.was.fillingStep()
+	if s < 0 || w.is.steps[s].gone || w.restated && w.statesProcess(&w.was.steps[s]) {
+		return false
+	}
+	return w.was.pack == w.is.pack && w.was.jar == w.is.jar && len(w.was.jars) == len(w.is.jars)
 }
 
 // packsAlready reports whether a sentence that stays states pack and jar.

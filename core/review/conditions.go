@@ -32,16 +32,16 @@ func sizes(b *bench) {
 				told += ". " + st.Text
 			}
 		}
-		cut := func(d *draft) { d.added["cut"] = true }
+		cut := follow("cut")
 		large := largeSaid.MatchString(it.src.Text)
 		whole := (it.done("whole") || wholeSaid.MatchString(told) || large && anyWhole.MatchString(told)) && !cutSaid.MatchString(told)
 		switch size := largestPiece(told); {
 		case limit.Cut > 0 && (size > limit.Cut*slack || bigPieces.MatchString(told)):
-			b.ask(i, "piece-size", Finding{Do: "Pieces of " + quantity.Number(limit.Cut) + " inch at most", Message: "Larger pieces heat more slowly than those that were tested.", Remedy: "Cut them smaller.", Source: b.proc.Citation(), edit: cut})
+			b.ask(i, "piece-size", Finding{Do: "Pieces of " + quantity.Number(limit.Cut) + " inch at most", Message: "Larger pieces heat more slowly than those that were tested.", Remedy: "Cut them smaller.", Source: b.proc.Citation(), Edits: cut})
 		case whole && limit.NeverWhole && !smallSaid.MatchString(told):
-			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name, Message: "The process was tested with pieces, not with whole ones.", Remedy: "Cut it as the procedure says.", Source: b.proc.Citation(), edit: cut})
+			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name, Message: "The process was tested with pieces, not with whole ones.", Remedy: "Cut it as the procedure says.", Source: b.proc.Citation(), Edits: cut})
 		case whole && limit.Whole > 0 && (large || largestWhole(told) > limit.Whole*slack):
-			b.ask(i, "piece-size", Finding{Do: "Whole ones of " + quantity.Number(limit.Whole) + " inches at most", Message: "Larger whole ones heat more slowly than those that were tested.", Remedy: "Cut the large ones.", Source: b.proc.Citation(), edit: cut})
+			b.ask(i, "piece-size", Finding{Do: "Whole ones of " + quantity.Number(limit.Whole) + " inches at most", Message: "Larger whole ones heat more slowly than those that were tested.", Remedy: "Cut the large ones.", Source: b.proc.Citation(), Edits: cut})
 		}
 	}
 }
@@ -98,14 +98,14 @@ func cannerAsked(b *bench) {
 		}
 		text := strings.ToLower(t.c.Text)
 		line := b.steps[t.s].No
-		fix := func(d *draft) { d.added["canner"] = true }
+		fix := follow("canner")
 		if m := cannerSize.FindStringSubmatch(text); m != nil && asks.MinQuarts > 0 && !b.added["canner"] {
 			if v := inchesOf(m[1] + m[2]); v < asks.MinQuarts || v > asks.MaxQuarts {
-				b.report(Finding{Code: "cooker-not-canner", Severity: Amend, Line: at(line), Ingredient: t.c.Text, Do: sprint("A canner of %s to %s quarts", quantity.Number(asks.MinQuarts), quantity.Number(asks.MaxQuarts)), Message: "The time rests on how long a canner of that size takes to heat and to cool.", Remedy: "Use one of that size.", Source: b.proc.Citation(), edit: fix})
+				b.report(Finding{Code: "cooker-not-canner", Severity: Amend, Line: at(line), Ingredient: t.c.Text, Do: sprint("A canner of %s to %s quarts", quantity.Number(asks.MinQuarts), quantity.Number(asks.MaxQuarts)), Message: "The time rests on how long a canner of that size takes to heat and to cool.", Remedy: "Use one of that size.", Source: b.proc.Citation(), Edits: fix})
 			}
 		}
 		if asks.WaterQuarts > 0 && !b.added["canner"] && (t.filled || strings.Contains(text, "canner")) && wrongWater(text, asks.WaterQuarts) {
-			b.report(Finding{Code: "canner-water", Severity: Amend, Line: at(line), Ingredient: t.c.Text, Do: quantity.Number(asks.WaterQuarts) + " quarts of water in the canner", Message: "The water decides how long the canner takes to heat, which is part of this process.", Remedy: "Measure it, whatever the marks on the canner say.", Source: b.proc.Citation(), edit: fix})
+			b.report(Finding{Code: "canner-water", Severity: Amend, Line: at(line), Ingredient: t.c.Text, Do: quantity.Number(asks.WaterQuarts) + " quarts of water in the canner", Message: "The water decides how long the canner takes to heat, which is part of this process.", Remedy: "Measure it, whatever the marks on the canner say.", Source: b.proc.Citation(), Edits: fix})
 		}
 	}
 }

@@ -100,9 +100,6 @@ func leadsOf(cat *food.Catalogue, p *procedure.Procedure) []int {
 // Reader returns the reader that the reviewer's recipes are read with.
 func (e *Reviewer) Reader() *recipe.Reader { return e.reader }
 
-// foods returns the food with the id.
-func (b *bench) foods(id string) *food.Food { return b.cat.ByID(id) }
-
 // rounds is how often edits are applied before the review gives up on a
 // procedure: an edit may bring another to light.
 const rounds = 4
@@ -303,7 +300,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 	b := a.first
 	for round := 0; ; round++ {
 		a.last = b
-		var edits []func(*draft)
+		var edits []Edit
 		open := false
 		counted := map[string]bool{}
 		for _, f := range b.findings {
@@ -314,11 +311,11 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 				a.cost += 1 // "quarts" said twice is one change
 			}
 			counted[f.Code] = counted[f.Code] || f.Ingredient == ""
-			if f.edit == nil {
+			if len(f.Edits) == 0 {
 				open = true
 				continue
 			}
-			edits = append(edits, f.edit)
+			edits = append(edits, f.Edits...)
 		}
 		if open {
 			a.cost += 100
@@ -332,9 +329,7 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			break
 		}
 		next := b.draft.clone()
-		for _, edit := range edits {
-			edit(next)
-		}
+		next.apply(e.cat, edits)
 		b = e.compare(next, req, p)
 		for _, f := range b.findings {
 			if f.Severity == Amend && !(f.Question && f.Line != nil && (a.first.saidAlready(f.Code, f.Ingredient, *f.Line) || a.first.listed(f.Code, f.Ingredient))) {
@@ -404,11 +399,40 @@ func (e *Reviewer) stillProduct(was, is *bench) bool {
 	if is.items[was.main].serving {
 		return is.soup() && is.anySolid() && was.oneOfMany()
 	}
+	if was.onlyTitled(is) {
+		return false
+	}
 	p := is.proc
 	if p.General {
 		return is.soupSolid(&is.items[was.main]) || is.items[was.main].is(soupSeasoning...) && is.anySolid()
 	}
 	return slices.Contains(e.leads[p], is.of[was.main])
+}
+
+// onlyTitled reports whether just the title names the main food, and an edit takes out what
+// the recipe is really made of: "Squash", of ten pounds of spaghetti squash.
+func (b *bench) onlyTitled(is *bench) bool {
+	main := &b.items[b.main]
+	f := main.ref
+	if f == nil {
+		f = main.head
+	}
+	if f == nil || main.line != b.req.Recipe.TitleLine || !main.amount.IsZero() {
+		return false
+	}
+	for s := range b.steps {
+		for _, m := range b.steps[s].Foods {
+			if !b.steps[s].Serving && !m.Without && b.find(m, len(b.items)) == b.main {
+				return false
+			}
+		}
+	}
+	for i := range b.items {
+		if it := &b.items[i]; i != b.main && !it.serving && it.ref != nil && is.items[i].leftOut && it.ref.Kind == f.Kind {
+			return true
+		}
+	}
+	return false
 }
 
 // oneOfMany reports whether the main food is less than half of the solids and

@@ -39,13 +39,13 @@ func fermented(b *bench) {
 	for _, l := range b.req.Recipe.Lines {
 		sour = sour || l.Kind == recipe.Ingredient && turnsSour.MatchString(l.Text)
 	}
-	long := func(d *draft) { d.added["ferment"] = true }
+	long := follow("ferment")
 	switch {
 	case longest >= fermentDays || sour && longest == 0:
 	case longest > 0:
-		b.report(Finding{Code: "acid-short", Severity: Amend, Line: at(line), Do: "Three weeks at least, not " + said(longest, "") + " days", Message: "A ferment turns sour in 3 to 6 weeks; canned before, it is a low-acid vegetable in a water bath.", Remedy: "Let it ferment until it is done, then can it.", Source: b.proc.Citation(), edit: long})
+		b.report(Finding{Code: "acid-short", Severity: Amend, Line: at(line), Do: "Three weeks at least, not " + said(longest, "") + " days", Message: "A ferment turns sour in 3 to 6 weeks; canned before, it is a low-acid vegetable in a water bath.", Remedy: "Let it ferment until it is done, then can it.", Source: b.proc.Citation(), Edits: long})
 	default:
-		b.report(Finding{Code: "no-acid-added", Severity: Amend, Do: "Let it ferment first", Message: "Only the acid of the ferment makes this safe in a water bath, and the method does not tell of any.", Remedy: "Ferment it 3 to 6 weeks under brine, then can it.", Source: b.proc.Citation(), edit: long})
+		b.report(Finding{Code: "no-acid-added", Severity: Amend, Do: "Let it ferment first", Message: "Only the acid of the ferment makes this safe in a water bath, and the method does not tell of any.", Remedy: "Ferment it 3 to 6 weeks under brine, then can it.", Source: b.proc.Citation(), Edits: long})
 	}
 }
 

@@ -35,7 +35,7 @@ func (b *bench) figureAsked(s int, text, code, message string) {
 	}
 	// No ready answer: a time is not talked away.
 	b.report(Finding{Code: code, Severity: Amend, Question: true, Clause: true, Line: at(b.steps[s].No), Ingredient: text, Do: "What does “" + text + "” do?", Message: message, Remedy: "Say it in other words, or take it out.",
-		edit: func(d *draft) { d.steps[s].gone = true }})
+		Edits: dropSentence(s)})
 }
 
 // processTime reports a time that a process could take.

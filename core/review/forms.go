@@ -27,13 +27,13 @@ func purees(b *bench) {
 			continue
 		}
 		if it.looks("mushy-legume") {
-			b.ask(i, "puree", Finding{Do: "Leave the " + it.name + " out", Message: "Lentils, split peas and mashed beans fall to a paste that no home process reaches through.", Remedy: "Use whole dried beans, soaked and boiled, or freeze the dish.", edit: leaveOut(i)})
+			b.ask(i, "puree", Finding{Do: "Leave the " + it.name + " out", Message: "Lentils, split peas and mashed beans fall to a paste that no home process reaches through.", Remedy: "Use whole dried beans, soaked and boiled, or freeze the dish.", Edits: leaveOut(i)})
 			continue
 		}
 		if !it.done("pureed", "mashed") || it.looks(squash...) || it.looks("garlic") || b.soft() && it.done("mashed") {
 			continue
 		}
-		b.ask(i, "puree", Finding{Do: "Leave the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("pureed", "mashed") }})
+		b.ask(i, "puree", Finding{Do: "Leave the " + it.name + " in pieces", Edits: undo(i, "pureed", "mashed")})
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
@@ -54,7 +54,7 @@ func purees(b *bench) {
 		}
 		b.step(s, "puree", "puree", Amend, Finding{})
 		if b.main >= 0 && b.items[b.main].looks("dry-bean") && !b.soup() {
-			b.findings[len(b.findings)-1].edit = nil // refried beans in pieces are another dish
+			b.findings[len(b.findings)-1].Edits = nil // refried beans in pieces are another dish
 		}
 	}
 }
@@ -79,14 +79,12 @@ func squashMash(b *bench) {
 		if !mashed && (act < 0 || b.soup()) {
 			continue
 		}
-		f := Finding{edit: func(d *draft) {
-			d.items[i].undo("pureed", "mashed")
-			if act >= 0 {
-				d.steps[act].dropped = append(d.steps[act].dropped, "puree")
-			}
-		}}
+		f := Finding{Edits: undo(i, "pureed", "mashed")}
+		if act >= 0 {
+			f.Edits = append(f.Edits, dropAct(act, "puree")...)
+		}
 		if it.looks("mashed") || spread || i == b.main && act >= 0 && b.madeDish() {
-			f.edit = nil // the product itself is the mash: no edit leaves it that
+			f.Edits = nil // the product itself is the mash: no edit leaves it that
 		}
 		b.ask(i, "squash-mash", f)
 	}
@@ -115,19 +113,13 @@ func (b *bench) peeling(code, group string) {
 		if b.role(i) == "" && !b.soup() {
 			continue
 		}
-		peel := func(d *draft) {
-			d.items[i].undo("unpeeled", "scrubbed")
-			d.items[i].prep = append(d.items[i].prep, "peeled")
-			for s := range d.steps {
-				d.steps[s].dropped = append(d.steps[s].dropped, "unpeeled", "scrub")
-			}
-		}
+		peel := append(prepare(i, "peeled", "unpeeled", "scrubbed"), dropActs("unpeeled", "scrub"))
 		switch {
 		case it.done("unpeeled") || b.did("unpeeled"):
-			b.ask(i, code, Finding{Do: "Peel the " + it.name, edit: peel})
+			b.ask(i, code, Finding{Do: "Peel the " + it.name, Edits: peel})
 		case it.done("peeled") || b.did("peel", "blister"):
 		case it.done("scrubbed") || b.did("scrub"):
-			b.ask(i, code, Finding{Do: "Peel the " + it.name, Message: "Scrubbing leaves the skin on, and the process was tested on peeled food.", edit: peel})
+			b.ask(i, code, Finding{Do: "Peel the " + it.name, Message: "Scrubbing leaves the skin on, and the process was tested on peeled food.", Edits: peel})
 		default:
 			b.care(i, code, Finding{Do: "Peel the " + it.name, Message: "The recipe does not say so, and the process was tested on peeled food."})
 		}
@@ -145,10 +137,7 @@ func skins(b *bench) {
 		if it.is("root", "tomato") || b.role(i) != procedure.Main || !it.done("unpeeled") {
 			continue
 		}
-		b.ask(i, "omission", Finding{Do: "Peel the " + it.name, Message: "The process was tested on peeled food.", Remedy: "Take the skin off.", edit: func(d *draft) {
-			d.items[i].undo("unpeeled")
-			d.items[i].prep = append(d.items[i].prep, "peeled")
-		}})
+		b.ask(i, "omission", Finding{Do: "Peel the " + it.name, Message: "The process was tested on peeled food.", Remedy: "Take the skin off.", Edits: prepare(i, "peeled", "unpeeled")})
 	}
 }
 
@@ -164,13 +153,7 @@ func soaking(b *bench) {
 		dry := b.soup() && it.src != nil && saidDry.MatchString(it.src.Text) && !it.done("soaked", "cooked") && !b.did("soak")
 		switch {
 		case it.done("unsoaked") || b.did("no-soak") || dry:
-			b.ask(i, "dry-legume-unsoaked", Finding{edit: func(d *draft) {
-				d.items[i].undo("unsoaked")
-				d.items[i].prep = append(d.items[i].prep, "soaked")
-				for s := range d.steps {
-					d.steps[s].dropped = append(d.steps[s].dropped, "no-soak")
-				}
-			}})
+			b.ask(i, "dry-legume-unsoaked", Finding{Edits: append(prepare(i, "soaked", "unsoaked"), dropActs("no-soak"))})
 		case it.done("soaked", "cooked") || b.did("soak"):
 		default:
 			b.care(i, "dry-legume-unsoaked", Finding{Message: "The recipe does not say so; beans that go in dry make a plug that heat does not get through."})
@@ -188,7 +171,7 @@ func pieces(b *bench) {
 	for i := range b.items {
 		it := &b.items[i]
 		if !it.serving && it.done("fried") && it.is("allium", "capsicum", "hot-pepper") && (b.proc.Product == "salsa" || b.proc.Product == "relish" || b.proc.Product == "pickle") {
-			b.ask(i, "fat", Finding{Do: "Do not fry the " + it.name, Message: "Frying brings fat into the jar, and fat shields what it coats from acid and heat.", Remedy: "Use them raw, as tested.", edit: func(d *draft) { d.items[i].undo("fried") }})
+			b.ask(i, "fat", Finding{Do: "Do not fry the " + it.name, Message: "Frying brings fat into the jar, and fat shields what it coats from acid and heat.", Remedy: "Use them raw, as tested.", Edits: undo(i, "fried")})
 			continue
 		}
 		if it.serving || it.ref == nil || it.is("garlic", "dry-seasoning", "herb", "zest", "fresh-aromatic", "dairy", "nut", "coconut", "hot-pepper", "allium") || b.soft() {
@@ -199,20 +182,20 @@ func pieces(b *bench) {
 		case !solid:
 		case b.proc.Requires("grated") && it.done("grated", "shredded"):
 		case it.done("grated", "shredded") && !it.is("cabbage-family") && !it.done("cooked"):
-			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("grated", "shredded") }})
+			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", Edits: undo(i, "grated", "shredded")})
 		case it.done("beaten", "toasted") && !it.is("egg"):
-			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", Message: "No tested procedure treats it so.", edit: func(d *draft) { d.items[i].undo("beaten", "toasted") }})
+			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", Message: "No tested procedure treats it so.", Edits: undo(i, "beaten", "toasted")})
 		case it.came("smoked", "cured", "dried") && b.strangeState(it):
 			b.ask(i, "substitution", Finding{Do: "Use fresh " + it.name, Message: "Dried, smoked or cured food is denser, saltier or fatter than the fresh food that was tested.", Remedy: "Use it fresh; add the other when you open the jar.", Source: b.proc.Citation(),
-				edit: func(d *draft) { d.items[i].state = nil }})
+				Edits: fresh(i)})
 		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
-			b.ask(i, "piece-size", Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", edit: func(d *draft) { d.items[i].undo("roasted", "fried") }})
+			b.ask(i, "piece-size", Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", Edits: undo(i, "roasted", "fried")})
 		case it.done("ground") && (it.is("dry-bean", "root", "snap-bean", "corn", "pea") || it.is("tomato") && b.proc.Product == "plain" && !b.proc.Requires("crushed") && !b.proc.Requires("pureed")):
-			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " whole", Message: "Ground food packs solid and stops the liquid from moving.", edit: func(d *draft) { d.items[i].undo("ground") }})
+			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " whole", Message: "Ground food packs solid and stops the liquid from moving.", Edits: undo(i, "ground")})
 		case it.done("crushed") && b.role(i) == procedure.Main && !b.soup() && it.ref.ID != "canned-tomato":
-			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", edit: func(d *draft) { d.items[i].undo("crushed") }})
+			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", Edits: undo(i, "crushed")})
 		case it.came("overripe"):
-			b.ask(i, "piece-size", Finding{Do: "Use sound, ripe " + it.name, Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe.", edit: func(d *draft) { d.items[i].state = nil }})
+			b.ask(i, "piece-size", Finding{Do: "Use sound, ripe " + it.name, Message: "Overripe, mouldy or frost-killed produce is less acid and carries more germs.", Remedy: "Freeze or eat what is overripe.", Edits: fresh(i)})
 		}
 	}
 	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.main >= 0 && !b.crushed() && b.role(b.main) == procedure.Main {
@@ -220,7 +203,7 @@ func pieces(b *bench) {
 	}
 	if b.proc.Requires("crushed") && b.proc.Class == "tomato" && b.proc.Product == "plain" && (b.waterOver() || b.pack.Value == "raw") {
 		b.report(Finding{Code: "pack-style", Severity: Amend, Do: "Crushed tomatoes go in hot, in their own juice", Message: "The time for crushed tomatoes is for a hot pack without added liquid.", Remedy: "Leave the water out and boil them 5 minutes first, or leave them whole.", Source: b.proc.Citation(),
-			edit: func(d *draft) { d.added["hot"], d.pack.Value = true, "hot" }})
+			Edits: append(follow("hot"), Edit{Op: Restate, Not: []string{itsPack}, To: "hot"})})
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
@@ -383,7 +366,7 @@ func (b *bench) rinsing(i int) {
 		return
 	}
 	b.ask(i, "base-added", Finding{Do: "Rinse the lime out", Message: "Pickling lime is strongly alkaline; left in the food it undoes the vinegar.",
-		Remedy: "Drain, rinse and soak 1 hour in fresh water, three times over.", Source: "USDA Complete Guide 2015, guide 6, firming agents", edit: func(d *draft) { d.added["rinse"] = true }})
+		Remedy: "Drain, rinse and soak 1 hour in fresh water, three times over.", Source: "USDA Complete Guide 2015, guide 6, firming agents", Edits: follow("rinse")})
 }
 
 func reducing(b *bench) {

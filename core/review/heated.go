@@ -38,7 +38,7 @@ func (b *bench) heatedShort() {
 	want := quantity.Number(h.need.Minutes)
 	b.report(Finding{Code: "pack-style", Severity: Amend, Line: at(b.steps[h.step].No), Do: "Heat it " + want + " minutes first",
 		Message: sprint("The recipe heats it %s minutes before it is filled; %s minutes were tested.", quantity.Number(h.minutes), want),
-		Remedy:  h.need.Text, Source: b.proc.Citation(), edit: func(d *draft) { d.added["boil"] = true }})
+		Remedy:  h.need.Text, Source: b.proc.Citation(), Edits: follow("boil")})
 }
 
 // shortHeat returns the longest time for which the food is heated before it is filled, where

@@ -105,7 +105,7 @@ func trimming(b *bench) {
 		}
 		if it.done("untrimmed") || !it.done("trimmed") && it.src != nil && fatty.MatchString(it.src.Text) {
 			b.ask(i, "fat", Finding{Do: "Trim the " + it.name, Message: "Fat climbs to the rim and keeps lids from sealing, and it shields what it coats from the heat.", Remedy: "Trim all the fat that shows.",
-				edit: func(d *draft) { d.items[i].undo("untrimmed"); d.items[i].prep = append(d.items[i].prep, "trimmed") }})
+				Edits: prepare(i, "trimmed", "untrimmed")})
 		}
 	}
 }

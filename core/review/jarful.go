@@ -27,7 +27,7 @@ func jarful(b *bench) {
 			if c.Kind != method.Doing && c.Kind != method.Unread && c.Kind != method.Talk || c.Asked != "" || b.asksOf(st, c.Text) {
 				continue
 			}
-			f := Finding{Severity: Amend, Line: at(st.No), Ingredient: c.Text, Source: b.proc.Citation(), edit: func(d *draft) { d.steps[s].refilled = true }}
+			f := Finding{Severity: Amend, Line: at(st.No), Ingredient: c.Text, Source: b.proc.Citation(), Edits: []Edit{one(Fill, s)}}
 			switch c.Jarful() {
 			case method.OtherGap, method.HalfFull:
 				if c.Jarful() == method.HalfFull && (b.soup() || b.filledUp(s)) {

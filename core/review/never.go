@@ -22,7 +22,7 @@ func (b *bench) never(code, group string) {
 		if !it.looks(group) || b.of[i] >= 0 {
 			continue
 		}
-		b.ask(i, code, Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		b.ask(i, code, Finding{Do: "Leave the " + it.name + " out", Edits: leaveOut(i)})
 	}
 }
 
@@ -50,9 +50,9 @@ func dairy(b *bench) {
 		if b.of[i] >= 0 && b.role(i) == procedure.Fat {
 			continue // judged by its amount, under fat
 		}
-		b.ask(i, "dairy", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		b.ask(i, "dairy", Finding{Do: "Leave the " + it.name + " out", Edits: leaveOut(i)})
 		if it.looks("fat") {
-			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", Edits: leaveOut(i)})
 		}
 	}
 }
@@ -66,17 +66,17 @@ func thickeners(b *bench) {
 		}
 		switch {
 		case it.looks("thickener") && b.role(i) != procedure.Starch:
-			b.ask(i, "thickener", Finding{Do: "No " + it.name + " before canning", edit: leaveOut(i)})
+			b.ask(i, "thickener", Finding{Do: "No " + it.name + " before canning", Edits: leaveOut(i)})
 		case it.looks("hides-thickener") && !it.is("sugar"), it.looks("may-hide-thickener"), it.looks("ground-meat") && hides(it, "starch"):
 			b.hidden(i)
 		case it.is("sugar") && it.is("hides-thickener") && b.of[i] >= 0:
-			b.ask(i, "thickener", Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", edit: func(d *draft) { d.items[i].ref, d.items[i].name = b.foods("sugar"), "sugar" }})
+			b.ask(i, "thickener", Finding{Do: "Use plain sugar", Message: "Powdered sugar holds a few percent of corn starch.", Remedy: "Use granulated sugar.", Edits: swap(i, "sugar")})
 		}
 		if it.serving {
 			continue
 		}
 		if it.done("floured") {
-			b.ask(i, "thickener", Finding{Do: "Do not flour the " + it.name, edit: func(d *draft) { d.items[i].undo("floured") }})
+			b.ask(i, "thickener", Finding{Do: "Do not flour the " + it.name, Edits: undo(i, "floured")})
 		}
 	}
 	for s := range b.steps {
@@ -155,13 +155,13 @@ func (b *bench) hidden(i int) {
 		return
 	}
 	f := Finding{Do: "Read the label of the " + it.name, Message: "It may hide starch or milk, which must not be in the jar.", Remedy: "Use one whose label is free of starch and milk and say so, or season with plain spices; else leave it out.",
-		edit: func(d *draft) { d.items[i].state = append(d.items[i].state, "starch-free") }}
+		Edits: []Edit{{Op: Choose, To: "starch-free", place: i + 1}}}
 	if it.looks("hides-thickener") {
-		f.Remedy, f.edit = "Leave it out, season with plain spices, and thicken when you open the jar.", leaveOut(i)
+		f.Remedy, f.Edits = "Leave it out, season with plain spices, and thicken when you open the jar.", leaveOut(i)
 	}
 	b.ask(i, "thickener", f)
 	if it.looks("hides-dairy") {
-		b.ask(i, "dairy", Finding{Do: "No " + it.name + " in the jar", edit: leaveOut(i)})
+		b.ask(i, "dairy", Finding{Do: "No " + it.name + " in the jar", Edits: leaveOut(i)})
 	}
 }
 
@@ -184,7 +184,7 @@ func fats(b *bench) {
 				continue
 			}
 			if !it.looks("dairy", "nut") {
-				b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+				b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", Edits: leaveOut(i)})
 			}
 			continue
 		}
@@ -268,13 +268,13 @@ func (b *bench) tested(i int) {
 			return
 		}
 		if !it.amount.IsZero() || b.liquids["water"] || b.liquids["liquid"] || slices.ContainsFunc(b.steps, func(s step) bool { return !s.Serving && s.names("water") }) {
-			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe is covered with water, or with oil, not with both.", edit: leaveOut(i)})
+			b.ask(i, "fat", Finding{Do: "Leave the " + it.name + " out", Message: "The tested recipe is covered with water, or with oil, not with both.", Edits: leaveOut(i)})
 			return
 		}
 		b.permit(i, asTested(""))
 		return
 	}
-	cut := func(d *draft) { d.items[i].unclear, d.added["fat"] = false, true }
+	cut := append(follow("fat"), settle(i, "amount"))
 	scale := b.scale
 	if b.proc.Product == "jam" {
 		scale = 1 // half a teaspoon a batch, whatever its size
@@ -284,10 +284,10 @@ func (b *bench) tested(i int) {
 	case b.added["fat"]:
 		b.permit(i, asTested(""))
 	case !known || scale == 0:
-		b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "The tested recipe holds " + limit + " and no more; an amount that cannot be measured may be more.", Remedy: "Measure it: at most " + limit + " a tested batch.", edit: cut})
-		b.ask(i, "fat", Finding{Do: "At most " + limit + " of " + it.name, edit: cut})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "The tested recipe holds " + limit + " and no more; an amount that cannot be measured may be more.", Remedy: "Measure it: at most " + limit + " a tested batch.", Edits: cut})
+		b.ask(i, "fat", Finding{Do: "At most " + limit + " of " + it.name, Edits: cut})
 	case r > scale*slack:
-		b.ask(i, "fat", Finding{Do: "At most " + said(in.Amount*scale, in.Unit) + " of " + it.name, Message: "The tested recipe holds " + limit + " a batch; more shields the food and spoils the seal.", Remedy: "Cut it back to the tested amount.", edit: cut})
+		b.ask(i, "fat", Finding{Do: "At most " + said(in.Amount*scale, in.Unit) + " of " + it.name, Message: "The tested recipe holds " + limit + " a batch; more shields the food and spoils the seal.", Remedy: "Cut it back to the tested amount.", Edits: cut})
 	default:
 		if it.is("dairy") {
 			b.say(i, "dairy", Finding{Do: "The tested butter", Message: "Up to " + limit + " a batch is within the tested recipe."})
@@ -315,12 +315,12 @@ func oilPack(b *bench) {
 			continue
 		}
 		if it.ref != nil && it.ref.ID == "pesto" {
-			b.ask(i, "oil-pack", Finding{edit: leaveOut(i)})
+			b.ask(i, "oil-pack", Finding{Edits: leaveOut(i)})
 		}
 		c, ok := it.cups()
 		thin = thin || it.is("water", "broth", "tomato-juice", "vinegar", "weak-vinegar", "fruit-juice", "wine")
 		if it.looks("fat", "liquid-oil") && !it.looks("dairy", "nut") && b.role(i) != procedure.Fat && it.src != nil && toCover.MatchString(it.src.Text) {
-			b.ask(i, "oil-pack", Finding{edit: leaveOut(i)})
+			b.ask(i, "oil-pack", Finding{Edits: leaveOut(i)})
 		}
 		if it.is("liquid-oil") && b.role(i) != procedure.Fat {
 			where = i
@@ -342,7 +342,7 @@ func oilPack(b *bench) {
 	}
 	title := b.folded
 	if oil > 0 && oil >= 0.1*other || !thin && b.items[where].amount.IsZero() && !b.did("fry", "brown") || b.role(where) != procedure.Fat && titleHas(title, "pesto", "in oil", "in olive oil", "under oil", "confit", "infused oil", "chimichurri", "tapenade") {
-		b.ask(where, "oil-pack", Finding{edit: leaveOut(where)})
+		b.ask(where, "oil-pack", Finding{Edits: leaveOut(where)})
 	}
 }
 
@@ -361,7 +361,7 @@ func (b *bench) oilLayer() {
 			continue
 		}
 		if containsAny(strings.ToLower(st.Text), "layer of", "cover with", "cover them with", "covered with", "covered in", "over the top", "on top", "top with", "top each", "top off", "float", "seal with") {
-			b.report(Finding{Code: "oil-pack", Severity: Amend, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", edit: func(d *draft) { d.steps[s].gone = true }})
+			b.report(Finding{Code: "oil-pack", Severity: Amend, Line: at(st.No), Ingredient: "oil", Do: "No layer of oil", Edits: dropSentence(s)})
 		}
 	}
 }
@@ -393,7 +393,7 @@ func notRecommended(b *bench) {
 		if !it.looks(noProcess...) || b.of[i] >= 0 && !b.soup() && (!it.is("no-home-process") || b.listsItself(i)) {
 			continue
 		}
-		b.ask(i, "not-recommended-food", Finding{Do: "Leave the " + it.name + " out", edit: leaveOut(i)})
+		b.ask(i, "not-recommended-food", Finding{Do: "Leave the " + it.name + " out", Edits: leaveOut(i)})
 	}
 }
 
@@ -403,7 +403,7 @@ func lowAcidFruit(b *bench) {
 		if !it.looks("low-acid-fruit") || b.of[i] >= 0 {
 			continue
 		}
-		f := Finding{edit: leaveOut(i)}
+		f := Finding{Edits: leaveOut(i)}
 		if i != b.main {
 			f.Do = "Leave the " + it.name + " out"
 			f.Remedy = "Leave it out and add it when serving."
@@ -420,18 +420,18 @@ func seafood(b *bench) {
 		}
 		if b.soup() {
 			if it.is("smoked-fish") {
-				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Smoked fish has a process of its own only, in pints.", Remedy: "Use fresh fish, or add it when serving.", edit: leaveOut(i)})
+				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Smoked fish has a process of its own only, in pints.", Remedy: "Use fresh fish, or add it when serving.", Edits: leaveOut(i)})
 				continue
 			}
 			if !b.soupSolid(it) {
-				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "It has no process of its own, so that none is known for a soup with it.", Remedy: "Use fish, clams, oysters or crab, or add it when serving.", edit: leaveOut(i)})
+				b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "It has no process of its own, so that none is known for a soup with it.", Remedy: "Use fish, clams, oysters or crab, or add it when serving.", Edits: leaveOut(i)})
 				continue
 			}
 			b.care(i, "seafood-mix", Finding{})
 			continue
 		}
 		if b.of[i] < 0 {
-			b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Fish or shellfish in this mixture has no tested process.", edit: leaveOut(i)})
+			b.ask(i, "seafood-mix", Finding{Do: "Leave the " + it.name + " out", Message: "Fish or shellfish in this mixture has no tested process.", Edits: leaveOut(i)})
 		}
 	}
 }

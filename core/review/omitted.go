@@ -106,7 +106,7 @@ func (b *bench) neverHeated() {
 	}
 	if line, cold := b.filledCold(); cold {
 		b.report(Finding{Code: "pack-style", Severity: Amend, Line: at(line), Do: "Heat it before it is filled", Message: "Nothing in the method makes it hot, and this food was tested hot-packed only.", Source: b.proc.Citation(),
-			edit: func(d *draft) { d.added["hot"] = true }})
+			Edits: follow("hot")})
 	}
 }
 
@@ -252,7 +252,7 @@ func (b *bench) unprocessed() {
 			return
 		case putAway.MatchString(t.c.Text) && !coldStore.MatchString(t.c.Text):
 			b.report(Finding{Code: "open-kettle", Severity: Amend, Line: at(st.No), Do: "Process the jars before they are put away", Message: "The method closes the jars and stores them, and no process stands between.", Remedy: "Process the filled jars as tested.", Source: b.proc.Citation(),
-				edit: func(d *draft) { d.added["process"] = true }})
+				Edits: follow("process")})
 			return
 		}
 	}

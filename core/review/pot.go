@@ -43,7 +43,7 @@ func (p *pot) heats(t told) bool {
 		text = ofLiquid.ReplaceAllString(text, "") // but "two minutes in boiling water" heats
 	}
 	switch {
-	case !heatWords.MatchString(text) || offBoil.MatchString(text) || notHeated.MatchString(text) || strings.Contains(text, "canner"):
+	case !heatWords.MatchString(text) && !toDegrees.MatchString(text) || offBoil.MatchString(text) || notHeated.MatchString(text) || strings.Contains(text, "canner"):
 		return false
 	case solid && !together && p.b.soup() && len(solids) > 0:
 		return p.allOf(solids)
@@ -92,6 +92,8 @@ func (p *pot) named(t told) (solids []int, liquid bool) {
 
 var (
 	heatWords = pattern.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|(re)?heat\w*|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|bring (it|them|all|everything) (all )?(back |right )?(up|to)|broil\w*|grill\w*|blister\w*)\b`)
+	// toDegrees is heat by the thermometer: "stir until 170 °F".
+	toDegrees = pattern.MustCompile(`\b(un)?(til|till|to|reach(es)?) (it |is |at |reaches |about |the |mixture |a |temperature |of ){0,4}(1[6-9]\d|2[0-3]\d) ?(°|º|degrees|deg)? ?f\b|\b(un)?(til|till|to|reach(es)?) (it |is |at |reaches |about |the |mixture |a |temperature |of ){0,4}([7-9]\d|10\d) ?(°|º|degrees|deg) ?c\b`)
 	// dips only loosen skins.
 	dips = pattern.MustCompile(`\b(dip\w*|scald\w*|plung\w*|drop\w*)\b`)
 	// poured is hot water that food only stands in.

@@ -15,7 +15,7 @@ func elevationGiven(b *bench) {
 		if b.proc != nil && b.higherBand(int(said.Value+0.5)) {
 			severity = Amend
 		}
-		b.report(Finding{Code: "altitude", Severity: severity, Line: b.lineOf(said), Do: "Which elevation is yours?", Message: sprint("The text says %s ft, this review was asked for %s ft.", comma(int(said.Value+0.5)), comma(b.req.Elevation)), Remedy: "Review it for the place where you can.", edit: func(d *draft) { d.added["elevation"] = true }})
+		b.report(Finding{Code: "altitude", Severity: severity, Line: b.lineOf(said), Do: "Which elevation is yours?", Message: sprint("The text says %s ft, this review was asked for %s ft.", comma(int(said.Value+0.5)), comma(b.req.Elevation)), Remedy: "Review it for the place where you can.", Edits: follow("elevation")})
 	}
 	if !b.req.ElevationGiven {
 		b.report(Finding{Code: "altitude", Severity: Care, Do: "Say your elevation", Message: "Sea level is assumed. Above 1,000 ft the process is longer or takes more pressure.", Remedy: "Give your elevation in feet or metres."})
@@ -43,14 +43,9 @@ func (b *bench) higherBand(feet int) bool {
 // methods judges every method that the cook states.
 func methods(b *bench) {
 	for _, m := range b.draft.methods {
-		drop := func(d *draft) {
-			d.methods = slices.DeleteFunc(d.methods, func(x recipe.Said[string]) bool { return x.Value == m.Value })
-			if m.Value != procedure.Pressure {
-				d.minutes = nil
-			}
-		}
+		drop := dropsMethod(m.Value)
 		if m.Value != procedure.Pressure && (b.proc != nil && b.proc.Acidity == "low-acid" || b.proc == nil && b.class() == "low-acid") {
-			f := Finding{Code: "low-acid-in-water-bath", Severity: Amend, Line: at(m.Line), edit: drop}
+			f := Finding{Code: "low-acid-in-water-bath", Severity: Amend, Line: at(m.Line), Edits: drop}
 			if b.proc == nil {
 				f.Do, f.Remedy = "Not in a water bath", "Freeze or refrigerate it: this mixture has no tested process, under pressure either."
 			}
@@ -61,12 +56,12 @@ func methods(b *bench) {
 			continue
 		}
 		if !b.proc.Has(procedure.Filter{Method: m.Value}) {
-			b.report(Finding{Code: "method-mismatch", Severity: Amend, Line: at(m.Line), Source: b.proc.Citation(), edit: func(d *draft) { drop(d); d.minutes, d.psi = nil, nil }})
+			b.report(Finding{Code: "method-mismatch", Severity: Amend, Line: at(m.Line), Source: b.proc.Citation(), Edits: append(restate(itsMinutes, itsPSI), drop...)})
 			continue
 		}
 		if m.Value == procedure.Steam {
 			if _, err := b.proc.Find(b.req.Elevation, procedure.Filter{Method: m.Value, Jar: b.jar.Value, Pack: b.pack.Value}); err != nil {
-				b.report(Finding{Code: "steam-limit", Severity: Amend, Line: at(m.Line), edit: drop})
+				b.report(Finding{Code: "steam-limit", Severity: Amend, Line: at(m.Line), Edits: drop})
 			}
 		}
 	}
@@ -89,10 +84,7 @@ func jars(b *bench) {
 	smaller := false
 	for _, j := range list {
 		if j.Value.Larger(limit) {
-			b.report(Finding{Code: "jar-size", Severity: Amend, Line: at(j.Line), Do: sprint("No larger than %s", limit.Plural()), Source: b.proc.Citation(), edit: func(d *draft) {
-				d.jar.Value, d.jars = "", nil
-				d.minutes = nil
-			}})
+			b.report(Finding{Code: "jar-size", Severity: Amend, Line: at(j.Line), Do: sprint("No larger than %s", limit.Plural()), Source: b.proc.Citation(), Edits: restate(itsJar, itsMinutes)})
 			continue
 		}
 		if !b.hasRow(j.Value) && !smaller {
@@ -115,7 +107,7 @@ func packs(b *bench) {
 		for _, p := range b.req.Recipe.Stated.Packs {
 			if p.Value == "raw" {
 				b.report(Finding{Code: "pack-style", Severity: Amend, Line: at(p.Line), Do: "Pack it hot", Message: "This food was tested hot-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
-					edit: func(d *draft) { d.added["hot"] = true }})
+					Edits: follow("hot")})
 				break
 			}
 		}
@@ -132,12 +124,12 @@ func packs(b *bench) {
 			other = "raw"
 		}
 		b.report(Finding{Code: "pack-style", Severity: Amend, Line: at(p.Line), Do: "Pack it " + other, Message: "This food was tested " + other + "-packed only; the temperature at the start is part of the process.", Source: b.proc.Citation(),
-			edit: func(d *draft) { d.pack.Value = "" }})
+			Edits: restate(itsPack)})
 	}
 	if b.pack.Value == "raw" {
 		for i := range b.items {
 			if b.items[i].came("frozen") && b.role(i) == procedure.Main {
-				b.ask(i, "pack-style", Finding{Do: "Frozen food goes in hot", Message: "Frozen food in a raw pack starts far colder than tested.", edit: func(d *draft) { d.items[i].state = nil; d.pack.Value = "" }})
+				b.ask(i, "pack-style", Finding{Do: "Frozen food goes in hot", Message: "Frozen food in a raw pack starts far colder than tested.", Edits: append(fresh(i), restate(itsPack)...)})
 			}
 		}
 	}
@@ -236,7 +228,7 @@ func statedProcess(b *bench) {
 	if b.psi != nil {
 		list = slices.DeleteFunc(slices.Clone(list), func(p procedure.Process) bool { return p.Method != procedure.Pressure })
 		if len(list) == 0 {
-			b.report(Finding{Code: "method-mismatch", Severity: Amend, Line: b.lineOf(b.psi), Source: b.proc.Citation(), edit: func(d *draft) { d.psi, d.minutes, d.methods = nil, nil, nil }})
+			b.report(Finding{Code: "method-mismatch", Severity: Amend, Line: b.lineOf(b.psi), Source: b.proc.Citation(), Edits: restate(itsPSI, itsMinutes, itsMethods)})
 			return
 		}
 	} else if hasMinutes && !slices.ContainsFunc(b.draft.methods, func(s recipe.Said[string]) bool { return s.Value == procedure.Pressure }) {
@@ -249,7 +241,7 @@ func statedProcess(b *bench) {
 		b.generous(list, m, hasMinutes)
 		return
 	}
-	fix := func(d *draft) { d.minutes, d.psi = nil, nil }
+	fix := restate(itsMinutes, itsPSI)
 	// Which of the two falls short, in any jar that the cook may be using?
 	timeShort, psiShort, unsaid := false, false, ""
 	for jar, ok := range b.enoughByJar(list) {
@@ -275,20 +267,20 @@ func statedProcess(b *bench) {
 		if line == nil {
 			line = at(m.Line)
 		}
-		b.report(Finding{Code: "altitude", Severity: Amend, Line: line, Do: sprint("That is for a lower elevation than %s ft", comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
+		b.report(Finding{Code: "altitude", Severity: Amend, Line: line, Do: sprint("That is for a lower elevation than %s ft", comma(b.req.Elevation)), Source: b.proc.Citation(), Edits: fix})
 	}
 	if psiShort {
 		p := list[0]
-		b.report(Finding{Code: "pressure-low", Severity: Amend, Line: b.lineOf(b.psi), Do: sprint("%d psi at %s ft", p.PSI, comma(b.req.Elevation)), Message: sprint("%s psi is not enough here: the tested pressure is %d psi (%s gauge) at %s ft.", quantity.Number(b.psi.Value), p.PSI, p.Gauge, comma(b.req.Elevation)), Source: b.proc.Citation(), edit: fix})
+		b.report(Finding{Code: "pressure-low", Severity: Amend, Line: b.lineOf(b.psi), Do: sprint("%d psi at %s ft", p.PSI, comma(b.req.Elevation)), Message: sprint("%s psi is not enough here: the tested pressure is %d psi (%s gauge) at %s ft.", quantity.Number(b.psi.Value), p.PSI, p.Gauge, comma(b.req.Elevation)), Source: b.proc.Citation(), Edits: fix})
 	}
 	if timeShort {
 		p := longest(list)
 		if float64(p.Minutes) <= m.Minutes && unsaid != "" { // the time of one jar is said, and another is named too
 			of := slices.DeleteFunc(slices.Clone(list), func(x procedure.Process) bool { return x.Jar != unsaid })
-			b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("Say the time for %s: %d minutes", quantity.Jar(unsaid).Plural(), longest(of).Minutes), Message: sprint("The recipe names %s too, and says no time for them.", quantity.Jar(unsaid).Plural()), Source: b.proc.Citation(), edit: fix})
+			b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("Say the time for %s: %d minutes", quantity.Jar(unsaid).Plural(), longest(of).Minutes), Message: sprint("The recipe names %s too, and says no time for them.", quantity.Jar(unsaid).Plural()), Source: b.proc.Citation(), Edits: fix})
 			return
 		}
-		b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), edit: fix})
+		b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), Edits: fix})
 	}
 }
 
@@ -310,7 +302,7 @@ func (b *bench) otherJars() {
 		}
 		if least := slices.MinFunc(list, func(x, y procedure.Process) int { return x.Minutes - y.Minutes }); m.Minutes < float64(least.Minutes) {
 			b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("%d minutes for %s, not %s", least.Minutes, m.Jar.Plural(), quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", m.Jar.Plural(), comma(b.req.Elevation), least.Minutes), Source: b.proc.Citation(),
-				edit: func(d *draft) { d.minutes = nil }})
+				Edits: restate(itsMinutes)})
 		}
 	}
 }
@@ -438,7 +430,7 @@ func below(bands procedure.Bands, feet int, v float64) bool {
 
 func vent(b *bench) {
 	if v := b.draft.vent; v != nil && v.Value < 10 {
-		b.report(Finding{Code: "vent", Severity: Amend, Line: b.lineOf(v), edit: func(d *draft) { d.vent = nil }})
+		b.report(Finding{Code: "vent", Severity: Amend, Line: b.lineOf(v), Edits: restate(itsVent)})
 	}
 	for s := range b.steps {
 		if st := &b.steps[s]; !st.Serving && st.did("no-vent") {
@@ -482,22 +474,22 @@ func oven(b *bench) {
 		}
 		switch {
 		case st.did("odd-process"):
-			b.step(s, "odd-process", "oven", Amend, Finding{edit: ovenFix(s)})
+			b.step(s, "odd-process", "oven", Amend, Finding{Edits: ovenFix(s)})
 		case st.did("below-boil"):
-			b.step(s, "below-boil", "method-mismatch", Amend, Finding{Do: "Boil it, or use pressure", Message: "A jar held below a boil is not processed: what lives in it goes on living.", edit: ovenFix(s)})
+			b.step(s, "below-boil", "method-mismatch", Amend, Finding{Do: "Boil it, or use pressure", Message: "A jar held below a boil is not processed: what lives in it goes on living.", Edits: ovenFix(s)})
 		case st.did("oven"):
-			b.step(s, "oven", "oven", Amend, Finding{edit: ovenFix(s)})
+			b.step(s, "oven", "oven", Amend, Finding{Edits: ovenFix(s)})
 		case st.did("jar-oven") && containsAny(st.Text, " seal", "process"):
-			b.step(s, "jar-oven", "oven", Amend, Finding{edit: ovenFix(s)})
+			b.step(s, "jar-oven", "oven", Amend, Finding{Edits: ovenFix(s)})
 		case st.did("oven-word") && st.jars() && !st.did("jar-oven"):
 			if containsAny(st.Text, "warm", "keep", "sterili", "empty", "preheat the jars") && !containsAny(st.Text, "filled", "seal", "process") {
 				b.step(s, "oven-word", "jar-type", Care, Finding{Do: "Keep jars hot in water", Message: "Dry oven heat can crack jars when hot food goes in.", Remedy: "Keep them in hot water."})
 				continue
 			}
-			b.step(s, "oven-word", "oven", Amend, Finding{edit: ovenFix(s)})
+			b.step(s, "oven-word", "oven", Amend, Finding{Edits: ovenFix(s)})
 		case st.did("odd-heat") && (st.did("process", "self-seal") || containsAny(st.Text, "seal", "filled jars", "full jars", "jars of") ||
 			containsAny(st.Text, "dishwasher", "solar", "in the sun") && b.packedBy(s) && !containsAny(strings.ReplaceAll(strings.ToLower(st.Text), "dishwasher", ""), "wash", "clean", "warm", "steril", "empty", "keep the jars hot", "heat the jars", "dry")):
-			b.step(s, "odd-heat", "oven", Amend, Finding{edit: ovenFix(s)})
+			b.step(s, "odd-heat", "oven", Amend, Finding{Edits: ovenFix(s)})
 		}
 	}
 }
@@ -512,9 +504,7 @@ func (b *bench) packedBy(s int) bool {
 	return false
 }
 
-func ovenFix(s int) func(*draft) {
-	return func(d *draft) { d.steps[s].gone, d.minutes, d.methods = true, nil, nil }
-}
+func ovenFix(s int) []Edit { return append(dropSentence(s), restate(itsMinutes, itsMethods)...) }
 
 func cookers(b *bench) {
 	for s := range b.steps {
@@ -532,7 +522,7 @@ func cookers(b *bench) {
 		b.step(s, "cooker", "cooker-not-canner", Amend, Finding{})
 	}
 	if titleHas(b.folded, "multi cooker", "multicooker", "electric pressure cooker", "pressure cooker") && !b.did("pressure-can", "water-bath") {
-		b.report(Finding{Code: "cooker-not-canner", Severity: Amend, edit: func(d *draft) { d.folded = "" }})
+		b.report(Finding{Code: "cooker-not-canner", Severity: Amend, Edits: restate(itsTitle)})
 	}
 }
 

@@ -76,16 +76,10 @@ func (b *bench) mainFood() {
 			it := &b.items[i]
 			if (it.came("canned") || it.ref.ID == "canned-tomato") && !slices.Contains(b.proc.Ingredients[k].Same, "canned-tomato") {
 				b.ask(i, "substitution", Finding{Do: "Start from fresh " + it.name, Message: "Canned food canned again has no tested process.", Remedy: "Use fresh produce, or keep the canned food as it is.", Source: "NCHFP, FAQ on re-canning",
-					edit: func(d *draft) {
-						d.items[i].state = nil
-						d.items[i].ref = b.foods(b.proc.Ingredients[k].Same[0])
-						if d.items[i].ref == nil {
-							d.items[i].ref = it.ref
-						}
-					}})
+					Edits: []Edit{{Op: Fresh, To: b.proc.Ingredients[k].Same[0], place: i + 1}}})
 			}
 			if b.proportional() && b.scale == 0 && !it.choice && b.proc.Ingredients[k].Amount > 0 {
-				b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", edit: func(d *draft) { d.added["main"] = true }})
+				b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "Acid, sugar and vegetables are measured against it.", Edits: follow("main")})
 			}
 			if b.like[i] {
 				b.say(i, "substitution", Finding{Do: it.name + " is fine here", Message: "It may stand for " + b.proc.Ingredients[k].Name + ", measure for measure."})
@@ -94,11 +88,7 @@ func (b *bench) mainFood() {
 		}
 	}
 	if b.proc.Product == "jam" && b.scale > 1.5 {
-		b.report(Finding{Code: "batch-size", Severity: Amend, edit: func(d *draft) {
-			for i := range d.items {
-				d.items[i].factor /= b.scale
-			}
-		}})
+		b.report(Finding{Code: "batch-size", Severity: Amend, Edits: []Edit{{Op: CutTo, By: 1 / b.scale}}})
 	}
 }
 
@@ -131,12 +121,12 @@ func (b *bench) pool(first int, seen map[int]bool) {
 		r, ok := b.share(in, &b.items[i])
 		if ok && b.items[i].more {
 			known = false
-			b.ask(i, "unclear-amount", Finding{Do: "No more " + b.items[i].name + " than that", Message: "The line says that it may be more, and low-acid food must not grow beyond the tested amount.", Remedy: "Measure it level.", edit: func(d *draft) { d.items[i].more = false }})
+			b.ask(i, "unclear-amount", Finding{Do: "No more " + b.items[i].name + " than that", Message: "The line says that it may be more, and low-acid food must not grow beyond the tested amount.", Remedy: "Measure it level.", Edits: []Edit{settle(i, "amount")}})
 			continue
 		}
 		if !ok {
 			known = false
-			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", edit: func(d *draft) { d.items[i].serving = true }})
+			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", Edits: []Edit{one(ToTable, i)}})
 			continue
 		}
 		have += r * weightOf(in, b)
@@ -158,7 +148,7 @@ func (b *bench) pool(first int, seen map[int]bool) {
 				Message: sprint("For this much food the tested recipe has room for %.0f %% of it; %s.", 100*k, b.whyNoMore()),
 				Remedy:  "Cut back to " + b.cutTo(i, k) + "; add the rest fresh when serving." + b.moreMain(k),
 				Source:  b.proc.Citation(),
-				edit:    func(d *draft) { d.items[i].factor *= k },
+				Edits:   cutBack(i, k),
 			})
 		}
 		return
@@ -259,7 +249,7 @@ func overlap(a, c *procedure.Ingredient) bool {
 func (b *bench) gel(k int) {
 	in := &b.proc.Ingredients[k]
 	items := b.matched(k)
-	restore := func(d *draft) { d.added[in.Name] = true }
+	restore := add(in.Name)
 	if b.added[in.Name] {
 		for _, i := range items {
 			b.permit(i, asTested(""))
@@ -267,7 +257,7 @@ func (b *bench) gel(k int) {
 		return
 	}
 	if len(items) == 0 {
-		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: "The set rests on it: " + b.dose(in) + ".", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), edit: restore})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: "The set rests on it: " + b.dose(in) + ".", Remedy: "Put it back, or use a recipe made without it.", Source: b.proc.Citation(), Edits: restore})
 		return
 	}
 	if in.Amount == 0 { // as the package directs
@@ -284,9 +274,9 @@ func (b *bench) gel(k int) {
 	}
 	switch {
 	case !known:
-		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The set rests on it.", edit: restore})
+		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The set rests on it.", Edits: restore})
 	case b.scale > 0 && r < b.scale/crossSlack/1.05:
-		b.ask(i, code, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), edit: restore})
+		b.ask(i, code, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), Edits: restore})
 	case r > b.scale*slack && in.Role == procedure.GelSugar:
 		b.allow(i, code, Finding{Message: "A little more sugar than tested is a matter of taste."})
 	}
@@ -303,9 +293,9 @@ func (b *bench) starch(k int) {
 		limit := said(in.Amount, in.Unit)
 		switch {
 		case !known || b.scale == 0:
-			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The tested recipe holds " + limit + " and no more.", edit: leaveOut(i)})
+			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The tested recipe holds " + limit + " and no more.", Edits: leaveOut(i)})
 		case r > b.scale*b.tolerance():
-			b.ask(i, "thickener", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + b.items[i].name, Message: "The tested recipe holds " + limit + " a batch; a thicker jar heats more slowly.", Source: b.proc.Citation(), edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
+			b.ask(i, "thickener", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + b.items[i].name, Message: "The tested recipe holds " + limit + " a batch; a thicker jar heats more slowly.", Source: b.proc.Citation(), Edits: cutBack(i, b.scale/r)})
 		default:
 			b.permit(i, asTested("")) // the process was tested with this starch
 		}
@@ -316,7 +306,7 @@ func (b *bench) starch(k int) {
 func (b *bench) fermentSalt(k int) {
 	in := &b.proc.Ingredients[k]
 	items := b.matched(k)
-	restore := func(d *draft) { d.added[in.Name] = true }
+	restore := add(in.Name)
 	why := "The salt keeps spoilers down until the acid has formed: " + said(in.Amount, in.Unit) + " a tested batch."
 	if b.added[in.Name] {
 		for _, i := range items {
@@ -325,15 +315,15 @@ func (b *bench) fermentSalt(k int) {
 		return
 	}
 	if len(items) == 0 {
-		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: why, Remedy: "Put it back.", Source: b.proc.Citation(), edit: restore})
+		b.report(Finding{Code: "omission", Severity: Amend, Do: "Add " + in.Name, Message: why, Remedy: "Put it back.", Source: b.proc.Citation(), Edits: restore})
 		return
 	}
 	r, known := b.ratio(k, items)
 	switch i := items[0]; {
 	case !known:
-		b.ask(i, "unclear-amount", Finding{Do: "How much salt?", Message: why, edit: restore})
+		b.ask(i, "unclear-amount", Finding{Do: "How much salt?", Message: why, Edits: restore})
 	case b.scale > 0 && r < b.scale/b.tolerance():
-		b.ask(i, "proportion", Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " salt", Message: why, Remedy: "Bring it back to the tested amount.", Source: b.proc.Citation(), edit: restore})
+		b.ask(i, "proportion", Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " salt", Message: why, Remedy: "Bring it back to the tested amount.", Source: b.proc.Citation(), Edits: restore})
 	}
 	for _, i := range items {
 		b.permit(i, asTested(""))
@@ -387,7 +377,7 @@ func (b *bench) sugar(k int) {
 	if over := b.heavy(); over > slack && b.proc.Product == "pickle" && known && r > b.scale*slack {
 		for _, i := range b.matched(k) {
 			b.ask(i, "sugar-change", Finding{Do: "Less sugar than that", Message: "Sugar is free in a pickle up to the heaviest tested syrup, 1½ cups to a cup of vinegar and water; a thicker one heats more slowly.", Remedy: "Cut it back, or keep the pickle in the refrigerator.",
-				Source: "USDA Complete Guide 2015, guide 6, pickled watermelon rind", edit: func(d *draft) { d.items[i].factor /= over }})
+				Source: "USDA Complete Guide 2015, guide 6, pickled watermelon rind", Edits: cutBack(i, 1/over)})
 		}
 		return
 	}
@@ -471,9 +461,9 @@ func (b *bench) extra(k int) {
 		case it.is("dry-seasoning"):
 			b.permit(i, Permission{Allowed, "seasoning-change", "dry seasoning"})
 		case !known && !isAcid(it):
-			b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "It must not grow beyond the tested amount.", edit: leaveOut(i)})
+			b.ask(i, "unclear-amount", Finding{Do: "How much " + it.name + "?", Message: "It must not grow beyond the tested amount.", Edits: leaveOut(i)})
 		case known && b.scale > 0 && r > b.scale*b.tolerance() && !isAcid(it):
-			b.ask(i, "proportion", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + it.name, edit: func(d *draft) { d.items[i].factor *= b.scale / r }})
+			b.ask(i, "proportion", Finding{Do: "At most " + said(in.Amount*b.scale, in.Unit) + " " + it.name, Edits: cutBack(i, b.scale/r)})
 		case it.weak():
 			b.allow(i, "weak-vinegar", Finding{Do: "For flavour here", Message: "The fruit carries the acid; the vinegar is for taste."})
 		default:
@@ -541,7 +531,7 @@ func omissions(b *bench) {
 				continue
 			}
 			b.report(Finding{Code: "omission", Severity: Amend, Do: "Cover it with liquid", Message: "No covering liquid is named; a dry pack heats far more slowly than the tested one.", Remedy: "Fill with " + in.Name + ".", Source: b.proc.Citation(),
-				edit: func(d *draft) { d.added["liquid"] = true }})
+				Edits: follow("liquid")})
 		case procedure.LowAcid, procedure.Extra, procedure.Fat:
 			b.report(Finding{Code: "omission", Severity: Note, Ingredient: strings.SplitN(in.Name, ",", 2)[0], Do: "Left out: " + strings.SplitN(in.Name, ",", 2)[0], Message: "It may always be left out: the acid then has less to carry."})
 		}

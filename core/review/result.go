@@ -103,8 +103,8 @@ type Finding struct {
 	Answers []Option `json:"answers,omitempty"`
 	// Answered is true where an answer of the cook's stands in for the reading.
 	Answered bool `json:"-"`
-
-	edit func(*draft)
+	// Edits mend it; none do where it has no way round.
+	Edits []Edit `json:"edits,omitempty"`
 }
 
 // Acidity is where the food stands against pH 4.6. The figures are the

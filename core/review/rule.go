@@ -103,6 +103,7 @@ func (b *bench) report(f Finding) {
 	if f.Do == "" {
 		f.Do = r.Title
 	}
+	f.Edits = b.named(f.Edits)
 	for _, have := range b.findings {
 		if have.Code == f.Code && have.Severity == f.Severity && have.Ingredient == f.Ingredient && same(have.Line, f.Line) {
 			return
@@ -112,12 +113,6 @@ func (b *bench) report(f Finding) {
 }
 
 func same(a, b *int) bool { return a == nil && b == nil || a != nil && b != nil && *a == *b }
-
-// leaveOut is the edit that takes item i out; what is said of it then stands
-// with the serving half.
-func leaveOut(i int) func(*draft) {
-	return func(d *draft) { d.items[i].serving, d.items[i].leftOut = true, true }
-}
 
 // acidic reports whether the procedure's safety rests on acid.
 func (b *bench) acidic() bool { return b.proc != nil && b.proc.Acidity != "low-acid" }

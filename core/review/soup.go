@@ -77,24 +77,15 @@ func solids(b *bench) {
 	if !b.soup() {
 		return
 	}
-	half := func(d *draft) {
-		d.halfSolids = true
-		d.liquids["liquid"] = true
-		for s := range d.steps {
-			d.steps[s].dropped = append(d.steps[s].dropped, "over-solids")
-		}
-	}
+	half := halves(-1)
 	for s := range b.steps {
 		if !b.steps[s].Serving && b.steps[s].did("over-solids") {
-			b.step(s, "over-solids", "solids-ratio", Amend, Finding{edit: half})
+			b.step(s, "over-solids", "solids-ratio", Amend, Finding{Edits: half})
 			return
 		}
 	}
 	if s, full := b.fullOfSolids(); full {
-		b.report(Finding{Code: "solids-ratio", Severity: Amend, Line: at(b.steps[s].No), Do: "Fill half with solids, then liquid", Message: "Jars full of solids heat far more slowly; the soup time was tested with half the jar free liquid.", edit: func(d *draft) {
-			half(d)
-			d.halfAt, d.steps[s].gone = s+1, true // its words are written anew
-		}})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Line: at(b.steps[s].No), Do: "Fill half with solids, then liquid", Message: "Jars full of solids heat far more slowly; the soup time was tested with half the jar free liquid.", Edits: halves(s)})
 		return
 	}
 	if b.halfSolids {
@@ -102,19 +93,19 @@ func solids(b *bench) {
 	}
 	cups, _, _, _ := b.solidsOf()
 	if jar := b.perJar(); jar > 0 && cups/jar > denseShare {
-		b.report(Finding{Code: "solids-ratio", Severity: Amend, Message: sprint("These amounts fill %.0f %% of the jar with solids; the soup time was tested with half the jar free liquid.", 100*cups/jar), edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Message: sprint("These amounts fill %.0f %% of the jar with solids; the soup time was tested with half the jar free liquid.", 100*cups/jar), Edits: half})
 		return
 	}
 	if len(b.liquids) == 0 {
-		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", Edits: half})
 		return
 	}
 	if b.onlyMeat() {
-		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", Edits: half})
 		return
 	}
 	if b.kind == "" && !b.thin() {
-		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with solids, then liquid", Message: "Nothing here calls it a soup. A mixture has the soup's time only where half of each jar is free liquid.", edit: half})
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with solids, then liquid", Message: "Nothing here calls it a soup. A mixture has the soup's time only where half of each jar is free liquid.", Edits: half})
 		return
 	}
 	b.report(Finding{Code: "solids-ratio", Severity: Care, Message: "The soup time was tested with half the jar free liquid.", Remedy: "Boil 5 minutes; fill half with solids, then liquid."})
@@ -231,13 +222,7 @@ func (b *bench) soupLines() {
 				allowed := rest / 2 // a third of the whole is half of the rest
 				b.ask(i, "proportion", Finding{Do: "Fewer onions, celery and garlic", Message: sprint("Onion family and celery may season a soup, up to a third of its solids; here they are %.0f %%.", 100*season/solids),
 					Remedy: "Cut them back to a third of the solids.", Source: "USDA Complete Guide 2015, guide 4, Soups; the share is common practice, no source",
-					edit: func(d *draft) {
-						for k := range d.items {
-							if d.items[k].is(soupSeasoning...) {
-								d.items[k].factor *= allowed / season
-							}
-						}
-					}})
+					Edits: b.cutSeasoning(allowed / season)})
 				continue
 			}
 			b.permit(i, Permission{Allowed, "proportion", "seasoning vegetable of a soup"})
@@ -247,7 +232,7 @@ func (b *bench) soupLines() {
 				continue
 			}
 			b.ask(i, "piece-size", Finding{Do: "Take the meat off the bones", Message: "The soup was tested with boned meat.", Remedy: "Cook it, bone it, and put the meat in.", Source: b.proc.Citation(),
-				edit: func(d *draft) { d.items[i].prep = append(d.items[i].prep, "boned") }})
+				Edits: prepare(i, "boned")})
 		case b.soupSolid(it):
 			b.permit(i, asTested("has a process of its own"))
 			b.slowest(i)
@@ -267,6 +252,17 @@ func (b *bench) soupLines() {
 			b.permit(i, Permission{Allowed, "seasoning-change", "herb as seasoning"})
 		}
 	}
+}
+
+// cutSeasoning cuts everything that only seasons a soup to the part.
+func (b *bench) cutSeasoning(part float64) []Edit {
+	var edits []Edit
+	for i := range b.items {
+		if b.items[i].is(soupSeasoning...) {
+			edits = append(edits, cutBack(i, part)...)
+		}
+	}
+	return edits
 }
 
 // slowest says when the solid's own process is longer than the soup's.
@@ -303,7 +299,7 @@ func (b *bench) smallJar(i int) {
 	}
 	if b.jar.Value.Larger(quantity.PintJar) {
 		b.report(Finding{Code: "jar-size", Severity: Amend, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: "Pints at most", Message: "With " + b.items[i].name + " in it the soup goes into pints: no larger jar was tested for them.",
-			Remedy: "Use pints, or leave it out.", Source: own.Citation(), edit: func(d *draft) { d.jar.Value, d.jars = quantity.PintJar, nil }})
+			Remedy: "Use pints, or leave it out.", Source: own.Citation(), Edits: []Edit{{Op: Restate, Not: []string{itsJar}, To: string(quantity.PintJar)}}})
 	}
 }
 

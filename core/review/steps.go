@@ -18,8 +18,8 @@ func (b *bench) step(s int, tag, code string, severity Severity, f Finding) {
 	if f.Ingredient == "" {
 		f.Ingredient = st.actText(tag)
 	}
-	if f.edit == nil && severity == Amend {
-		f.edit = func(d *draft) { d.steps[s].dropped = append(d.steps[s].dropped, tag) }
+	if f.Edits == nil && severity == Amend {
+		f.Edits = dropAct(s, tag)
 	}
 	b.report(f)
 }
@@ -61,7 +61,7 @@ func (b *bench) accountSteps() {
 		what := strings.Join(unknown, " ")
 		b.question(Finding{Code: b.codeOf(st, unknown), Line: at(st.No), Ingredient: what, Do: "What is “" + what + "”?",
 			Message: "Damson does not know this word, so it cannot tell what the sentence does to the jar.", Remedy: "Say it in other words, or take the sentence out.",
-			edit: func(d *draft) { d.steps[s].gone = true }})
+			Edits: dropSentence(s)})
 	}
 }
 
@@ -164,7 +164,7 @@ func (b *bench) onlyAdds(st *step, clause string) bool {
 // leavesOut reports whether a finding takes the item out.
 func (b *bench) leavesOut(k int) bool {
 	return slices.ContainsFunc(b.findings, func(f Finding) bool {
-		return f.Severity == Amend && !f.Question && f.edit != nil && f.Line != nil && *f.Line == b.items[k].line && f.Ingredient == b.items[k].name
+		return f.Severity == Amend && !f.Question && len(f.Edits) > 0 && f.Line != nil && *f.Line == b.items[k].line && f.Ingredient == b.items[k].name
 	})
 }
 
@@ -268,12 +268,7 @@ func (b *bench) asks(s int) []string {
 		asked, seen[code] = append(asked, a.Text), true
 		b.question(Finding{Code: code, Clause: true, Line: at(st.No), Ingredient: a.Text, Do: "What does “" + a.Text + "” do?",
 			Message: "Damson could not read this part whole, and it may change what is in the jar or how it is processed.", Remedy: "Say it in other words, or take it out.",
-			edit: func(d *draft) {
-				d.steps[s].gone = true
-				if s > 0 && strings.HasSuffix(d.steps[s-1].Text, "?") {
-					d.steps[s-1].gone = true // what it answers
-				}
-			}})
+			Edits: b.dropsQuestion(s)})
 	}
 	return asked
 }

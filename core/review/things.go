@@ -45,7 +45,7 @@ func onceEach(list []Finding) []Finding {
 	seen := map[said]bool{}
 	out := list[:0:0]
 	for _, f := range list {
-		s := said{deref(f.Line), f.Code, f.Do, f.Message, f.Severity, f.edit != nil, f.Question}
+		s := said{deref(f.Line), f.Code, f.Do, f.Message, f.Severity, len(f.Edits) > 0, f.Question}
 		if seen[s] && !s.edit && !s.asks {
 			continue
 		}

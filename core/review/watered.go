@@ -28,7 +28,7 @@ func watering(b *bench) {
 			}
 			b.question(Finding{Code: "acid-diluted", Clause: true, Line: at(st.No), Ingredient: c.Text, Do: "Water in it?",
 				Message: "The acid makes this safe, and water that the tested recipe does not have weakens it.", Remedy: "Leave the water out.",
-				edit: func(d *draft) { d.steps[s].gone = true }})
+				Edits: dropSentence(s)})
 		}
 	}
 }

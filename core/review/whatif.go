@@ -60,34 +60,30 @@ func (e *Reviewer) WhatIf(req Request, line int) (w WhatIf, ok bool) {
 	it := &d.items[at]
 	now := e.review(d, req)
 	w = WhatIf{Line: line, Food: it.name, Now: outcome(&now)}
-	try := func(label string, edit func(*draft)) {
+	try := func(label string, edits ...Edit) {
 		c := d.clone()
-		edit(c)
+		c.apply(e.cat, edits)
 		res := e.review(c, req)
 		w.Cases = append(w.Cases, Case{label, outcome(&res)})
 	}
 	if !it.serving {
-		try("left out, or added when serving", func(c *draft) {
-			for i := range c.items {
-				if c.items[i].line == line {
-					c.items[i].serving = true
-				}
+		var gone []Edit
+		for i := range d.items {
+			if d.items[i].line == line {
+				gone = append(gone, one(ToTable, i))
 			}
-		})
+		}
+		try("left out, or added when serving", gone...)
 	}
 	if edits := editsOf(&now, line); len(edits) > 0 && now.Procedure != nil {
-		try("as the margin says", func(c *draft) {
-			for _, edit := range edits {
-				edit(c)
-			}
-		})
+		try("as the margin says", edits...)
 		if n := len(w.Cases); n > 1 && w.Cases[n-1].Outcome == w.Cases[n-2].Outcome {
 			w.Cases = w.Cases[:n-1] // the margin says to leave it out
 		}
 	}
 	if !it.amount.IsZero() && !it.unclear && !it.serving {
-		try("half as much", func(c *draft) { c.items[at].factor = 0.5 })
-		try("twice as much", func(c *draft) { c.items[at].factor = 2 })
+		try("half as much", cutBack(at, 0.5)...)
+		try("twice as much", cutBack(at, 2)...)
 	}
 	if p := now.Tested; p != nil && it.ref != nil && !it.serving {
 		w.advise(e, d, req, p, at, len(editsOf(&now, line)) > 0)
@@ -106,11 +102,11 @@ func outcome(r *Result) Outcome {
 }
 
 // editsOf returns the edits of the findings on the line.
-func editsOf(r *Result, line int) []func(*draft) {
-	var out []func(*draft)
+func editsOf(r *Result, line int) []Edit {
+	var out []Edit
 	for i := range r.Findings {
 		if f := &r.Findings[i]; f.Mendable() && f.Line != nil && *f.Line == line {
-			out = append(out, f.edit)
+			out = append(out, f.Edits...)
 		}
 	}
 	return out
