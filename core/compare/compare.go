@@ -3,10 +3,12 @@ package compare
 
 import (
 	"math"
+	"slices"
 	"strings"
 
 	"damson/core/quantity"
 	"damson/core/recipe"
+	"damson/core/words"
 )
 
 // How a row of two versions differs.
@@ -78,7 +80,7 @@ func steps(rec *recipe.Recipe) []part {
 }
 
 // align finds the longest run of equal lines that keeps their order, and pairs
-// what lies between: first by food, then, in the method, by place.
+// what lies between: lines by food, sentences by their words.
 func align(a, b []part) []Row {
 	// best[i][j] is the length of the longest common run of a[i:] and b[j:].
 	best := make([][]int, len(a)+1)
@@ -119,8 +121,16 @@ func align(a, b []part) []Row {
 	return rows
 }
 
-// pair matches lines that stand in the same gap.
+// pair matches what stands in the same gap.
 func pair(gone, fresh []part) []Row {
+	if len(fresh) > 0 && fresh[0].line == nil {
+		return pairSentences(gone, fresh)
+	}
+	return pairFoods(gone, fresh)
+}
+
+// pairFoods matches lines of one food, in whichever order.
+func pairFoods(gone, fresh []part) []Row {
 	var rows []Row
 	used := make([]bool, len(gone))
 	for _, n := range fresh {
@@ -144,6 +154,57 @@ func pair(gone, fresh []part) []Row {
 		}
 	}
 	return rows
+}
+
+// pairSentences matches sentences that share the most words, in their order; what went stands
+// before what came behind it.
+func pairSentences(gone, fresh []part) []Row {
+	var rows []Row
+	for n := range fresh {
+		at := likest(gone, fresh[n].text)
+		later := slices.ContainsFunc(fresh[n+1:], func(f part) bool { return likest(gone, f.text) >= 0 })
+		if at < 0 && !later {
+			at = len(gone)
+		}
+		for k := 0; k < at; k++ {
+			rows = append(rows, row(gone[k], part{}))
+		}
+		switch {
+		case at < 0:
+			rows = append(rows, row(part{}, fresh[n]))
+		case at == len(gone):
+			rows, gone = append(rows, row(part{}, fresh[n])), nil
+		default:
+			rows, gone = append(rows, row(gone[at], fresh[n])), gone[at+1:]
+		}
+	}
+	for _, g := range gone {
+		rows = append(rows, row(g, part{}))
+	}
+	return rows
+}
+
+// likest returns the index of the sentence that the new one is most like, -1 for none.
+func likest(gone []part, text string) int {
+	best, most := -1, 0
+	for k := range gone {
+		if n := shared(gone[k].text, text); n > most {
+			best, most = k, n
+		}
+	}
+	return best
+}
+
+// shared counts the words of one sentence that the other has too, without the short ones.
+func shared(a, b string) int {
+	const short = 3
+	n := 0
+	for _, w := range words.Split(a) {
+		if len(w.Text) > short && slices.ContainsFunc(words.Split(b), func(x words.Token) bool { return x.Text == w.Text }) {
+			n++
+		}
+	}
+	return n
 }
 
 func row(a, b part) Row {

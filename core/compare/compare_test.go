@@ -80,3 +80,28 @@ func TestNothingIsLost(t *testing.T) {
 		}
 	})
 }
+
+// Sentences are held against those that they grew out of, not against those in their place.
+func TestSentencesBySense(t *testing.T) {
+	const head = "Soup\n\n2 lb carrots, sliced\n8 cups broth\n\nBoil 5 minutes.\n"
+	for _, c := range []struct {
+		old, now string
+		want     [][3]string
+	}{
+		{"Blend until smooth.\nFill jars, 1 inch headspace.", "Fill hot jars half full of solids, leaving 1 inch headspace.\nProcess 75 minutes.", [][3]string{
+			{"removed", "Blend until smooth.", ""}, {"changed", "Fill jars, 1 inch headspace.", "Fill hot jars half full of solids, leaving 1 inch headspace."}, {"added", "", "Process 75 minutes."},
+		}},
+		{"Blend until smooth.", "Let it cool.", [][3]string{{"removed", "Blend until smooth.", ""}, {"added", "", "Let it cool."}}},
+		{"Blend until smooth.\nLadle it.", "Wipe the rims.\nLadle it gently.", [][3]string{
+			{"added", "", "Wipe the rims."}, {"removed", "Blend until smooth.", ""}, {"changed", "Ladle it.", "Ladle it gently."},
+		}},
+	} {
+		var got [][3]string
+		for _, r := range compare.Recipes(read(t, head+c.old), read(t, head+c.now)) {
+			if r.How != compare.Same {
+				got = append(got, [3]string{r.How, r.Old, r.New})
+			}
+		}
+		require.Equal(t, c.want, got)
+	}
+}
