@@ -3,7 +3,6 @@ package compare
 
 import (
 	"math"
-	"slices"
 	"strings"
 
 	"damson/core/quantity"
@@ -156,55 +155,67 @@ func pairFoods(gone, fresh []part) []Row {
 	return rows
 }
 
-// pairSentences matches sentences that share the most words, in their order; what went stands
-// before what came behind it.
+// pairSentences matches sentences in their order, so that the pairs share the most words; what
+// went stands before what came in its place.
 func pairSentences(gone, fresh []part) []Row {
-	var rows []Row
-	for n := range fresh {
-		at := likest(gone, fresh[n].text)
-		later := slices.ContainsFunc(fresh[n+1:], func(f part) bool { return likest(gone, f.text) >= 0 })
-		if at < 0 && !later {
-			at = len(gone)
-		}
-		for k := 0; k < at; k++ {
-			rows = append(rows, row(gone[k], part{}))
-		}
-		switch {
-		case at < 0:
-			rows = append(rows, row(part{}, fresh[n]))
-		case at == len(gone):
-			rows, gone = append(rows, row(part{}, fresh[n])), nil
-		default:
-			rows, gone = append(rows, row(gone[at], fresh[n])), gone[at+1:]
+	alike := likeness(gone, fresh)
+	// best[i][j] is the most words that gone[i:] and fresh[j:] can share.
+	best := make([][]int, len(gone)+1)
+	for i := range best {
+		best[i] = make([]int, len(fresh)+1)
+	}
+	for i := len(gone) - 1; i >= 0; i-- {
+		for j := len(fresh) - 1; j >= 0; j-- {
+			best[i][j] = max(best[i+1][j], best[i][j+1], alike[i][j]+best[i+1][j+1])
 		}
 	}
-	for _, g := range gone {
-		rows = append(rows, row(g, part{}))
+	var rows []Row
+	i, j := 0, 0
+	for i < len(gone) || j < len(fresh) {
+		switch {
+		case i < len(gone) && j < len(fresh) && alike[i][j] > 0 && best[i][j] == alike[i][j]+best[i+1][j+1]:
+			rows = append(rows, row(gone[i], fresh[j]))
+			i, j = i+1, j+1
+		case j == len(fresh) || i < len(gone) && best[i+1][j] >= best[i][j+1]:
+			rows = append(rows, row(gone[i], part{}))
+			i++
+		default:
+			rows = append(rows, row(part{}, fresh[j]))
+			j++
+		}
 	}
 	return rows
 }
 
-// likest returns the index of the sentence that the new one is most like, -1 for none.
-func likest(gone []part, text string) int {
-	best, most := -1, 0
-	for k := range gone {
-		if n := shared(gone[k].text, text); n > most {
-			best, most = k, n
+// likeness counts, for each two sentences, the words that they share, without the short ones.
+func likeness(gone, fresh []part) [][]int {
+	in := map[string][]int{} // the new sentences that hold a word
+	for j := range fresh {
+		for w := range longWords(fresh[j].text) {
+			in[w] = append(in[w], j)
 		}
 	}
-	return best
+	alike := make([][]int, len(gone))
+	for i := range gone {
+		alike[i] = make([]int, len(fresh))
+		for w := range longWords(gone[i].text) {
+			for _, j := range in[w] {
+				alike[i][j]++
+			}
+		}
+	}
+	return alike
 }
 
-// shared counts the words of one sentence that the other has too, without the short ones.
-func shared(a, b string) int {
+func longWords(text string) map[string]bool {
 	const short = 3
-	n := 0
-	for _, w := range words.Split(a) {
-		if len(w.Text) > short && slices.ContainsFunc(words.Split(b), func(x words.Token) bool { return x.Text == w.Text }) {
-			n++
+	out := map[string]bool{}
+	for _, w := range words.Split(text) {
+		if len(w.Text) > short {
+			out[w.Text] = true
 		}
 	}
-	return n
+	return out
 }
 
 func row(a, b part) Row {

@@ -93,7 +93,7 @@ func TestSentencesBySense(t *testing.T) {
 		}},
 		{"Blend until smooth.", "Let it cool.", [][3]string{{"removed", "Blend until smooth.", ""}, {"added", "", "Let it cool."}}},
 		{"Blend until smooth.\nLadle it.", "Wipe the rims.\nLadle it gently.", [][3]string{
-			{"added", "", "Wipe the rims."}, {"removed", "Blend until smooth.", ""}, {"changed", "Ladle it.", "Ladle it gently."},
+			{"removed", "Blend until smooth.", ""}, {"added", "", "Wipe the rims."}, {"changed", "Ladle it.", "Ladle it gently."},
 		}},
 	} {
 		var got [][3]string
@@ -104,4 +104,27 @@ func TestSentencesBySense(t *testing.T) {
 		}
 		require.Equal(t, c.want, got)
 	}
+}
+
+// Two long methods that have nothing in common but words are held against each other in a
+// moment, and every sentence of both is told.
+func TestLongVersions(t *testing.T) {
+	const sentences = 400
+	var old, now strings.Builder
+	for i := range sentences {
+		old.WriteString("Stir the carrots in pot " + strings.Repeat("x", i%7+1) + " slowly.\n")
+		now.WriteString("Slowly simmer carrots and stir pot " + strings.Repeat("y", i%5+1) + ".\n")
+	}
+	rows := compare.Recipes(read(t, "Soup\n\n2 lb carrots\n\nBoil 5 minutes.\n"+old.String()), read(t, "Soup\n\n2 lb carrots\n\nBoil 5 minutes.\n"+now.String()))
+	was, is := 0, 0
+	for _, r := range rows {
+		if r.Method && r.Old != "" {
+			was++
+		}
+		if r.Method && r.New != "" {
+			is++
+		}
+	}
+	require.Equal(t, sentences+1, was)
+	require.Equal(t, sentences+1, is)
 }

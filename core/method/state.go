@@ -66,7 +66,7 @@ func stateCode(state string) string {
 // strangeOnes reports a word before "ones" that is a participle or an adjective and no harmless
 // state: "the shrivelled ones".
 func strangeOnes(w *token) bool {
-	if soundState[w.low] || leading[w.low] || w.aux || w.m != 0 || w.food != nil {
+	if harmlessState(w.low) || leading[w.low] || w.aux || w.m != 0 || w.food != nil {
 		return false
 	}
 	participle := w.verb != "" && w.low != w.verb && !strings.HasSuffix(w.low, "s")
@@ -88,7 +88,7 @@ func (p *passage) strangeState() bool {
 	}
 	for i := start + 1; i < len(p.c.t); i++ {
 		w := &p.c.t[i]
-		if w.m != 0 || w.name || w.aux || w.food != nil || w.class != "" || leading[w.low] || copulas[w.low] || copulas[w.verb] || soundState[w.low] || p.at.Names[w.Text] {
+		if w.m != 0 || w.name || w.aux || w.food != nil || w.class != "" || leading[w.low] || copulas[w.low] || copulas[w.verb] || harmlessState(w.low) || p.at.Names[w.Text] {
 			continue
 		}
 		participle := w.verb != "" && w.low != w.verb && !strings.HasSuffix(w.low, "s") && !strings.HasSuffix(w.low, "ing")
@@ -184,20 +184,6 @@ var (
 	pointing     = set("other same first last next only right wrong left extra old new real usual regular many few own main middle top bottom front back one two three little")
 	leading      = set("already not quite very a bit little rather too all so just only been to be somewhat still half nearly almost mostly partly being the")
 	foodPronouns = set("they these those ours mine some most half them")
-	keepers      = set("tin tins can cans freezer packet packets jar jars barrel crock dehydrator smoker bottle bottles icebox")
-	// soundState are harmless words of how food was.
-	soundState = set(`ripe firm loose tight picked husked cultivated measured young small tender fresh large medium clean good crisp whole mature sound even
-		unblemished local homegrown organic bought brought grown gathered given counted needed wanted liked preferred bitter sweet sour mild hot sharp yellow red green white purple orange
-		golden pale dark round long short thin straight smooth best better bigger smaller enough plenty several various delivered caught shot butchered hung nice fine lovely beautiful
-		cheap free available trimmed topped tailed stemmed stoned pitted cored hulled podded shelled seeded skinned boned cut chopped sliced diced cubed halved quartered squeezed washed
-		rinsed scrubbed drained sorted peeled snapped strung raw cold warm cool planted sown raised sent carried found ready late early done heavy heavier light lighter worth expensive dear
-		cheaper dearer bigger biggest smallest largest youngest oldest littlest lighter darker paler rounder longer shorter thinner thicker fatter sweeter finest nicest prettiest freshest ugly odd
-		sold promised lifted dug pulled ordered saved lent loaned shared traded swapped paid blessed thrown hauled carted wheeled admired
-		skinny slim slender fat knobbly crooked bent stubby teeny wee biggish smallish middling little older newer fresher riper firmer softish
-		fleshed coloured colored sized shaped ripened
-		happy glad proud juicy plump perfect excellent great wonderful superb pretty blemished-free put ours mine theirs dry wet dusty muddy sandy gritty weighed
-		called named meant made used tested said told supposed left-handed awful terrible stubborn slow quick easy hard harder simple tricky messy fiddly fussy common usual normal
-		delicious tasty eaten gone popular famous favorite favourite special same different alike huge tiny giant enormous`)
 	// otherwise are states of food that is no longer the fresh one that was tested.
 	otherwise = set(`wild foraged dried frozen frosted frostbitten tinned canned bottled jarred smoked cured salted pickled brined candied leftover
 		leftovers overripe mouldy moldy rotten rotting sprouted woody wormy maggoty blighted dehydrated reconstituted preserved freeze-dried sun-dried

@@ -4,6 +4,7 @@ import (
 	"math/rand/v2"
 	"regexp"
 	"strings"
+	"sync"
 	"testing"
 
 	"github.com/stretchr/testify/require"
@@ -129,6 +130,41 @@ func TestSet(t *testing.T) {
 		return map[int]string{0: "0 bc", 1: s + " 1"}[i]
 	}))
 	require.Panics(t, func() { pattern.NewSet(make([]*pattern.Pattern, 129)...) })
+}
+
+// What is kept of texts is right for whoever asks, at once and again, and for texts that are too
+// long to keep or that fall on the place of another.
+func TestRecall(t *testing.T) {
+	var list []*pattern.Pattern
+	var same []*regexp.Regexp
+	for _, expr := range exprs {
+		list, same = append(list, pattern.MustCompile(expr)), append(same, regexp.MustCompile(expr))
+	}
+	texts := []string{"", "foo", "Café", "\u212aettles", strings.Repeat("a b ", 74) + "foo", strings.Repeat("a b ", 200) + "foo"}
+	for i := range 5000 { // more than are kept
+		texts = append(texts, "serves "+strings.Repeat("k", i%40)+string(rune('a'+i%26))+strings.Repeat("9", i%11)+" lb")
+	}
+	var wait sync.WaitGroup
+	wrong := make([]string, 8)
+	for g := range wrong {
+		wait.Go(func() {
+			for i := range texts {
+				s := texts[(i*7+g*613)%len(texts)]
+				for k := range list {
+					if list[k].MatchString(s) != same[k].MatchString(s) {
+						wrong[g] = exprs[k] + " on " + s
+					}
+				}
+			}
+		})
+	}
+	wait.Wait()
+	for _, w := range wrong {
+		require.Empty(t, w)
+	}
+	for range 600 { // past the patterns whose answers are kept
+		require.True(t, pattern.MustCompile("fo+").MatchString("foo"))
+	}
 }
 
 func BenchmarkNo(b *testing.B) {

@@ -15,7 +15,7 @@ import (
 // foods, forms and states stays; what stays is returned with the remarks.
 func (r *Reader) remarks(body string, t []words.Token) (core string, said []string) {
 	var b strings.Builder
-	start, named := 0, false
+	start, named, spoils := 0, false, false
 	cut := func(end int, open bool) {
 		part := body[start:end]
 		trimmed := strings.Trim(part, " ,;:()-–—.!")
@@ -23,12 +23,14 @@ func (r *Reader) remarks(body string, t []words.Token) (core string, said []stri
 			b.WriteString(part)
 			return
 		}
-		if named && !r.ofTheLine(trimmed) {
+		if named && (!r.ofTheLine(trimmed) || spoils && unsoundAhead(words.Split(trimmed)) && !r.foodAnywhere(words.Split(trimmed))) {
 			said = append(said, trimmed)
 		} else {
 			b.WriteString(part)
 		}
-		named = named || r.foodAhead(words.Split(trimmed), 0) || r.foodAnywhere(words.Split(trimmed))
+		if t := words.Split(trimmed); !named {
+			named, spoils = r.foodAhead(t, 0) || r.foodAnywhere(t), !r.softens(t)
+		}
 	}
 	depth := 0
 	for i := range t {
@@ -81,6 +83,16 @@ func (r *Reader) foodAnywhere(t []words.Token) bool {
 	return false
 }
 
+// softens reports a food that may be soft and none the worse: butter, cheese, brown sugar.
+func (r *Reader) softens(t []words.Token) bool {
+	for i := range t {
+		if s, n := r.line.at(t, i); n > 0 && s.food != nil && (s.food.Kind == "fat" || s.food.Kind == "dairy" || s.food.Kind == "sweetener") {
+			return true
+		}
+	}
+	return false
+}
+
 // ofTheLine reports whether the part belongs to the ingredient: its words are
 // foods, forms, states, amounts, or it holds an amount of a food of its own.
 func (r *Reader) ofTheLine(part string) bool {
@@ -124,7 +136,7 @@ func (r *Reader) remark(l *Line, text string) {
 	if l.Ref.In("vinegar", "weak-vinegar") {
 		l.strengthIn(text)
 	}
-	if l.Ref != nil && (st.Talk && len(st.Unread) == 0 && r.treated(text) || ruined(text, words.Split(text))) {
+	if l.Ref != nil && (st.Talk && len(st.Unread) == 0 && r.treated(text) || len(st.Acts) == 0 && fetched(words.Split(text)) || ruined(text, words.Split(text))) {
 		l.Unread = append(l.Unread, text)
 		return
 	}

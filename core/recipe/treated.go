@@ -1,9 +1,11 @@
 package recipe
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
+	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/words"
 )
@@ -56,13 +58,18 @@ func placed(w string) bool {
 	return w == "from" || w == "in" || w == "under" || w == "out" || w == "with"
 }
 
+// fetched reports food that begins with where it was kept: "out of the crock", "from a tin".
+func fetched(t []words.Token) bool {
+	return len(t) > 1 && (t[0].Text == "out" || t[0].Text == "from") && heldIn(t[0].Text, t[1:])
+}
+
 // heldIn reports something behind the preposition that does not belong to a fresh food.
 func heldIn(preposition string, t []words.Token) bool {
 	switch preposition {
 	case "with":
 		return holdsAny(t, hangsOn)
 	case "from", "out":
-		return holdsAny(t, keepers)
+		return holdsAny(t, boxes) || slices.ContainsFunc(t, func(w words.Token) bool { return method.Keeper(w.Text) })
 	}
 	return holdsAny(t, baths) || holdsAny(t, lumps)
 }
@@ -71,14 +78,14 @@ func heldIn(preposition string, t []words.Token) bool {
 // nobody knows of a food: "glazed", "shrivelled", "confit".
 func (r *Reader) strange(t []words.Token, i int) bool {
 	w := strings.ToLower(t[i].Raw)
-	if w[0] < 'a' || w[0] > 'z' || t[i].Raw[0] != w[0] || soundStates[w] {
+	if w[0] < 'a' || w[0] > 'z' || t[i].Raw[0] != w[0] || method.SoundState(w) || lineStates[w] {
 		return false
+	}
+	if unsound[w] {
+		return i == 0 || t[i-1].Text != "not" && t[i-1].Text != "never"
 	}
 	if _, n := r.line.at(t, i); n > 0 && i > 0 {
 		return false // a preparation of its own
-	}
-	if unsound[w] {
-		return true
 	}
 	base, verb := english.VerbBase(w)
 	e, known := english.Lookup(w)
@@ -93,6 +100,17 @@ func (r *Reader) strange(t []words.Token, i int) bool {
 	return e.Adjective() && e.Noun() == 0 && e.Verb() == 0 && !e.Adverb()
 }
 
+// unsoundAhead reports words that begin with an unsound state: "not all soft", "mostly limp". A
+// thick slice is one of the cuts.
+func unsoundAhead(t []words.Token) bool {
+	for i := range t {
+		if w := t[i].Text; !leadingWords[w] && !strings.HasSuffix(w, "ly") {
+			return unsound[w] && w != "thick"
+		}
+	}
+	return false
+}
+
 func holdsAny(t []words.Token, list map[string]bool) bool {
 	for i := range t {
 		if list[t[i].Text] {
@@ -104,9 +122,9 @@ func holdsAny(t []words.Token, list map[string]bool) bool {
 
 var (
 	leadingWords = set("very quite too all nearly almost well already not never just only rather so somewhat slightly a bit little been to be still half over and most mostly some of them it")
-	// keepers hold food that is not fresh, and baths change what lies in them.
-	keepers = set("tin can freezer packet box bottle compost dehydrator smoker")
-	baths   = set("brine lard butter oil grease fat cream sauce batter crumb bacon dripping")
+	// boxes are what else food comes from that is not fresh, and baths change what lies in them.
+	boxes = set("box compost")
+	baths = set("brine lard butter oil grease fat cream sauce batter crumb bacon dripping")
 	// lumps are pieces without a measure.
 	lumps = set("lump block slab hunk brick fist mash pulp paste powder crumb shred froth")
 	// hangsOn is what comes off a food before it is canned.
@@ -115,17 +133,10 @@ var (
 	aged = set("old stale past")
 	// poisons are on no food.
 	poisons = set("bleach lye ammonia detergent")
-	// unsound are adjectives that are things or manners too.
-	unsound = set("grey gray turned thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst")
-	// soundStates say of a food what does no harm, or what is done to every one.
-	soundStates = set(`ripe firm dressed loose tight picked husked cultivated measured copied checked young small tender fresh large medium clean good crisp whole mature sound even
-		unblemished local homegrown organic bought grown gathered given tied closed jarred doubled named called written weighed heaped level levelled leveled bottled counted needed wanted liked
-		preferred optional divided combined mixed reserved set unsweetened plain bitter sweet sour mild hot sharp yellow red green white purple orange golden pale dark round long short thin
-		straight smooth best better big bigger smaller larger smallish biggish assorted various several enough extra plenty separate similar equal usual regular ordinary normal standard
-		patted blotted dabbed wiped separated prepared purchased desired required chilled refrigerated stored harvested delivered caught shot butchered hung aged tested recommended described listed above below real pure natural wild tame approximate total favorite favourite dear precious lovely beautiful nice fine fancy cheap expensive free available
-		trimmed topped tailed stemmed stoned pitted cored hulled podded shelled seeded deseeded skinned boned deboned filleted gutted scaled plucked cut chopped sliced diced cubed halved quartered
-		squeezed juiced washed rinsed scrubbed drained shaken sifted sorted removed discarded saved peeled snapped strung
-		unsalted salted unseasoned raw cold warm cool lukewarm boiling iodized iodised coarse granulated powdered bagged wrapped`)
+	// unsound are adjectives that are things or manners too; "never wild" is none.
+	unsound = set("wild grey gray turned thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst")
+	// lineStates are those of what a line alone may hold: salt, sugar, a drink.
+	lineStates = set("closed jarred doubled bottled divided combined mixed refrigerated stored aged above below removed discarded unsalted salted lukewarm boiling iodized iodised coarse granulated powdered bagged wrapped")
 	// toNothing is a cut that leaves no pieces: "minced to nothing".
 	toNothing = pattern.MustCompile(`(?i)\b(?:to|into) (?:nothing|an? (?:pulp|paste|mush|froth|powder|mash|pur[ée]e)|dust|mush|shreds|rags|pulp|powder)\b|\b(?:left|gone) (?:out|over|soft|off|bad)\b`)
 	// shrinks is what greens do in the steam by themselves.

@@ -33,7 +33,8 @@ func (w *rewrite) lines() {
 // is rewritten sentence by sentence.
 func (w *rewrite) prose(no int) bool {
 	const several = 4
-	return no >= 1 && no <= len(w.rows) && len(recipe.Sentences(w.rows[no-1])) >= several
+	told := slices.ContainsFunc(w.was.steps, func(s step) bool { return s.No == no })
+	return told && no >= 1 && no <= len(w.rows) && len(recipe.Sentences(w.rows[no-1])) >= several
 }
 
 // retell rewrites a line of prose: the sentences that were read as such like any other, and

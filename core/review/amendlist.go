@@ -34,12 +34,18 @@ func (w *rewrite) unlisted(no int, text string, st *recipe.Step, taken []int) st
 			out = strings.TrimRight(out[:at], " ") + " and" + out[at+1:]
 		}
 	}
+	if hangsOnVerb.MatchString(out) && !hangsOnVerb.MatchString(text) {
+		return ""
+	}
 	is := w.e.reader.Step(no, out)
 	if slices.ContainsFunc(is.Foods, func(m recipe.Mention) bool { return w.speaksOf(m, taken) }) || len(w.keptIn(is, taken)) < len(w.keptIn(st, taken)) {
 		return ""
 	}
 	return out
 }
+
+// hangsOnVerb is what is left of "stir in the cream and simmer": "stir in simmer".
+var hangsOnVerb = pattern.MustCompile(`(?i)\b(in|into|with|to|over|of|on) (and |then )?(simmer|boil|cook|stir|heat|bring|pour|mix|cover|fill|pack|process|add|let|serve)\b`)
 
 var joins = pattern.MustCompile(`(?i) and `)
 

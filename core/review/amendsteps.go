@@ -113,6 +113,9 @@ func (w *rewrite) method() {
 		w.put(no, numbering(w.rows[no-1], w.was.steps[steps[0]].Text)+strings.Join(out, " "))
 	}
 	var add []string
+	if w.is.halfSolids && !w.was.halfSolids && len(w.was.liquids) == 0 {
+		w.more = append(w.more, "water, to cover")
+	}
 	if w.is.halfSolids && !w.was.halfSolids && w.half < 0 {
 		add = append(add, "Boil 5 minutes. Fill jars half full of solids, then fill up with the hot liquid.")
 	}
@@ -123,7 +126,7 @@ func (w *rewrite) method() {
 		add = append(add, w.process()...)
 	}
 	if w.puts("hot") {
-		w.before("pack-style", w.heat())
+		w.heatFirst()
 	}
 	if w.puts("process") {
 		w.beforeStoring(strings.Join(w.process(), " "))
@@ -150,10 +153,21 @@ func (w *rewrite) method() {
 	w.rows[lastMethod] += "\n" + text
 }
 
-// madeAt reports whether an edit was made for a finding of the code on the line.
-func (w *rewrite) madeAt(code string, no int) bool {
-	return slices.ContainsFunc(w.made, func(f Finding) bool { return f.Code == code && f.Line != nil && *f.Line == no })
+// unasked returns what stands in front of the clause that was asked about, where that is the
+// end of the sentence: "take 5 pounds of beans, don't bother soaking".
+func (w *rewrite) unasked(a *step) string {
+	for _, f := range w.made {
+		if !f.Clause || f.Line == nil || *f.Line != a.No {
+			continue
+		}
+		if front, behind, ok := strings.Cut(a.Text, f.Ingredient); ok && len(strings.Fields(front)) > 2 && strings.Trim(behind, ".! ") == "" {
+			return strings.TrimRight(trailingJoint.ReplaceAllString(front, ""), " ,;") + "."
+		}
+	}
+	return ""
 }
+
+var trailingJoint = pattern.MustCompile(`(?i)[\s,;]+(and|but|then|so|or)?[\s,;]*$`)
 
 // lists reports whether a food of the list stands on the line.
 func (w *rewrite) lists(no int) bool {
@@ -193,6 +207,37 @@ func (w *rewrite) heat() string {
 	return w.need("Heat it to boiling and pack it hot.", "boil", "simmer", "heat", "steam", "brown", "blanch")
 }
 
+// heatFirst says that the food is heated in front of the sentence that fills the jars.
+func (w *rewrite) heatFirst() {
+	s := w.was.fillingStep()
+	if s < 0 {
+		w.before("pack-style", w.heat())
+		return
+	}
+	st := &w.was.steps[s]
+	if !w.ahead(st, w.heat()) && st.No >= 1 && st.No <= len(w.rows) {
+		w.rows[st.No-1] = w.asTested(w.heat()) + "\n" + w.rows[st.No-1]
+	}
+}
+
+// instead puts the text in the place of the sentence, where that stands as it was read.
+func (w *rewrite) instead(st *step, text string) bool {
+	if st.No < 1 || st.No > len(w.rows) || !strings.Contains(w.rows[st.No-1], st.Text) {
+		return false
+	}
+	w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, text, 1)
+	return true
+}
+
+// ahead puts the text in front of the sentence, on a line of its own where that begins one.
+func (w *rewrite) ahead(st *step, text string) bool {
+	joint := " "
+	if st.No >= 1 && st.No <= len(w.rows) && strings.HasPrefix(strings.TrimSpace(w.rows[st.No-1]), st.Text) {
+		joint = "\n"
+	}
+	return w.instead(st, w.asTested(text)+joint+st.Text)
+}
+
 // before puts a sentence in front of the line that the finding is about, or of the first
 // sentence of the method where it is about none.
 func (w *rewrite) before(code, text string) {
@@ -208,17 +253,14 @@ func (w *rewrite) before(code, text string) {
 	if no < 1 || no > len(w.rows) {
 		return
 	}
-	w.reasons[text] = "As tested: " + w.was.proc.Title
-	w.rows[no-1] = text + "\n" + w.rows[no-1]
+	w.rows[no-1] = w.asTested(text) + "\n" + w.rows[no-1]
 }
 
 // beforeStoring puts the process in front of the sentence that puts the jars away.
 func (w *rewrite) beforeStoring(text string) {
 	for t := range w.was.course {
 		st := &w.was.steps[t.s]
-		if t.filled && putAway.MatchString(t.c.Text) && st.No >= 1 && st.No <= len(w.rows) && strings.Contains(w.rows[st.No-1], st.Text) {
-			w.reasons[text] = "As tested: " + w.was.proc.Title
-			w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, text+" "+st.Text, 1)
+		if t.filled && putAway.MatchString(t.c.Text) && w.instead(st, w.asTested(text)+" "+st.Text) {
 			return
 		}
 	}
@@ -264,8 +306,8 @@ func (w *rewrite) sentence(s int, taken []int) string {
 		return w.fillsAnew(a)
 	}
 	if z.gone && !a.gone {
-		if limit := w.was.proc.Sizes.Cut; limit > 0 && w.madeAt("piece-size", a.No) {
-			return "Cut it in pieces of " + quantity.Number(limit) + " inch at most."
+		if rest := w.unasked(a); rest != "" {
+			return rest
 		}
 		return w.putIn(s, "", taken)
 	}

@@ -7,6 +7,7 @@ import (
 	"damson/core/english"
 	"damson/core/pattern"
 	"damson/core/procedure"
+	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/core/words"
 )
@@ -42,7 +43,7 @@ func (e *Reviewer) accept(a *Amended, fuller string, reasons map[string]string) 
 	req := a.Request
 	req.Recipe = rec
 	res := e.Review(req)
-	if res.Verdict != Clear || res.Tested != a.Result.Tested || !slices.Equal(codesOf(res), codesOf(a.Result)) {
+	if res.Verdict != Clear || res.Tested != a.Result.Tested || slices.ContainsFunc(cares(res), func(code string) bool { return !slices.Contains(cares(a.Result), code) }) {
 		return false
 	}
 	a.Text, a.Request, a.Result = fuller, req, res
@@ -52,20 +53,17 @@ func (e *Reviewer) accept(a *Amended, fuller string, reasons map[string]string) 
 	return true
 }
 
-// codesOf returns the codes of the cares of a review: what is written must bring none.
-func codesOf(r Result) []string {
+// cares returns the codes of the cares of a review: what is written may answer some, and must
+// bring none.
+func cares(r Result) []string {
 	var out []string
 	for _, f := range r.Findings {
-		if f.Severity == Care && !saidByText[f.Code] {
+		if f.Severity == Care {
 			out = append(out, f.Code)
 		}
 	}
-	slices.Sort(out)
 	return out
 }
-
-// saidByText are cares that the fuller text answers.
-var saidByText = map[string]bool{"pack-style": true, "unpeeled-root": true, "unpeeled-tomato": true, "headspace": true, "solids-ratio": true, "process-short": true}
 
 // fullness is how much is written of what the text does not say: where the whole cannot be
 // read, less of it may.
@@ -84,7 +82,7 @@ func (w *rewrite) complete(part fullness) string {
 	}
 	for _, text := range needs {
 		before, behind := aboutJars(text)
-		w.beforeFilling(before)
+		w.beforeHeating(before)
 		if part == everything {
 			w.behindFilling(behind)
 		}
@@ -128,27 +126,26 @@ func aboutJars(text string) (before, behind string) {
 func (w *rewrite) halvesSolids(boiled bool) {
 	fill := w.was.fillingStep()
 	st := &w.was.steps[fill]
-	row := st.No - 1
-	if row < 0 || row >= len(w.rows) {
-		return
-	}
-	half := "Fill jars half full of solids, then fill up with the hot liquid."
 	if w.statesProcess(st) {
-		w.rows[row] = strings.Replace(w.rows[row], st.Text, w.asTested(half)+" "+st.Text, 1)
+		w.instead(st, w.asTested("Fill jars half full of solids, then fill up with the hot liquid.")+" "+st.Text)
 		return
 	}
-	w.half = fill
 	text := w.fillsHalf(st.Text)
 	if boiled {
 		text = w.asTested(strings.TrimPrefix(text, boilsTogether))
 	}
-	w.rows[row] = strings.Replace(w.rows[row], st.Text, text, 1)
+	if w.instead(st, text) {
+		w.half = fill
+	}
 }
 
 // unsaid returns what the procedure asks for before the jars are filled and the recipe does
 // not say, in the procedure's words.
 func (w *rewrite) unsaid() []string {
 	var out []string
+	if limit := w.was.proc.Sizes; limit.Cut > 0 && limit.Whole == 0 && !w.was.cutSaid() {
+		out = append(out, "Cut it in pieces of "+quantity.Number(limit.Cut)+" inch at most.")
+	}
 	for _, n := range w.was.proc.Needs {
 		if !w.was.says(n) && !slices.Contains(out, n.Text) {
 			out = append(out, n.Text)
@@ -179,11 +176,21 @@ func (b *bench) says(n procedure.Requirement) bool {
 	return true
 }
 
+// cutSaid reports whether the recipe says into which pieces the main food is cut.
+func (b *bench) cutSaid() bool {
+	if b.main < 0 || b.items[b.main].done("cubed", "diced", "sliced", "chopped", "quartered", "cut") {
+		return true
+	}
+	return slices.ContainsFunc(b.steps, func(s step) bool { return !s.Serving && piecesSaid.MatchString(s.Text) })
+}
+
+var piecesSaid = pattern.MustCompile(`(?i)\b(cubes?|cubed|dice[ds]?|slic\w+|chop\w*|chunks|strips|pieces)\b`)
+
 // timesHeat reports whether the method heats the food for so long, or until it is done.
 func (b *bench) timesHeat(minutes float64) bool {
 	for t := range b.course {
 		text := strings.ToLower(t.c.Text)
-		if t.lidded || !heatWords.MatchString(text) {
+		if t.lidded || !heatWords.MatchString(text) || heatsJars.MatchString(text) {
 			continue
 		}
 		if untilDone.MatchString(text) {
@@ -213,45 +220,66 @@ func (b *bench) fillingStep() int {
 	return -1
 }
 
+// beforeHeating puts a need in front of the first sentence that heats the food before it is
+// filled, where the need heats nothing itself, and else in front of the filling.
+func (w *rewrite) beforeHeating(text string) {
+	if text == "" || w.beforeLater(text) {
+		return
+	}
+	if !heatWords.MatchString(strings.ToLower(text)) || dips.MatchString(strings.ToLower(text)) {
+		for t := range w.was.course {
+			clause := strings.ToLower(t.c.Text)
+			if t.filled || t.s == w.was.fillingStep() {
+				break
+			}
+			if heatWords.MatchString(clause) && !heatsJars.MatchString(clause) && w.ahead(&w.was.steps[t.s], text) {
+				return
+			}
+		}
+	}
+	w.beforeFilling(text)
+}
+
 // beforeFilling puts the text in front of the sentence that fills the jars, and at the end of
 // the method where none does.
 func (w *rewrite) beforeFilling(text string) {
 	s := w.was.fillingStep()
-	if text == "" {
-		return
-	}
-	if s < 0 || !w.rowHolds(&w.was.steps[s]) {
+	if s < 0 || !w.ahead(&w.was.steps[s], text) {
 		w.atEnd(text)
-		return
 	}
-	st, joint := &w.was.steps[s], " "
-	if strings.HasPrefix(strings.TrimSpace(w.rows[st.No-1]), st.Text) {
-		joint = "\n"
+}
+
+// beforeLater puts a need in front of one that comes after it in the procedure, where the text
+// has that already in the procedure's words.
+func (w *rewrite) beforeLater(text string) bool {
+	at := slices.IndexFunc(w.was.proc.Needs, func(n procedure.Requirement) bool { return n.Text == text })
+	if at < 0 {
+		return false
 	}
-	w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, w.asTested(text)+joint+st.Text, 1)
+	for _, later := range w.was.proc.Needs[at+1:] {
+		for i, row := range w.rows {
+			if strings.Contains(row, later.Text) {
+				w.rows[i] = strings.Replace(row, later.Text, w.asTested(text)+" "+later.Text, 1)
+				return true
+			}
+		}
+	}
+	return false
 }
 
 // behindFilling puts the text behind the sentence that fills the jars.
 func (w *rewrite) behindFilling(text string) {
-	s := w.was.fillingStep()
-	if text == "" || s < 0 || !w.rowHolds(&w.was.steps[s]) {
-		return
+	if s := w.was.fillingStep(); text != "" && s >= 0 {
+		st := &w.was.steps[s]
+		w.instead(st, st.Text+"\n"+w.asTested(text))
 	}
-	st := &w.was.steps[s]
-	w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, st.Text+"\n"+w.asTested(text), 1)
-}
-
-// rowHolds reports whether the sentence stands in its row as it was read.
-func (w *rewrite) rowHolds(st *step) bool {
-	return st.No >= 1 && st.No <= len(w.rows) && strings.Contains(w.rows[st.No-1], st.Text)
 }
 
 // beforeCovering puts the text in front of the sentence that pours liquid over the food in the
 // jars, and at the end where none does.
 func (w *rewrite) beforeCovering(text string) {
 	for i := range w.was.steps {
-		if st := &w.was.steps[i]; !st.Serving && pouredOver.MatchString(st.Text) && w.rowHolds(st) {
-			w.rows[st.No-1] = strings.Replace(w.rows[st.No-1], st.Text, w.asTested(text)+"\n"+st.Text, 1)
+		if st := &w.was.steps[i]; !st.Serving && pouredOver.MatchString(st.Text) && w.ahead(st, text) {
 			return
 		}
 	}

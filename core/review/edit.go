@@ -1,6 +1,7 @@
 package review
 
 import (
+	"fmt"
 	"slices"
 	"strings"
 
@@ -60,8 +61,7 @@ type Edit struct {
 	By   float64  `json:"by,omitempty"`
 	Not  []string `json:"not,omitempty"`
 
-	// place is the index of the item or the step in the draft, counted from 1; 0 for none, or
-	// where it is to be found by line and food.
+	// place is the index of the item or the step in the draft, counted from 1; 0 for none.
 	place int
 }
 
@@ -112,50 +112,25 @@ func (d *draft) named(edits []Edit) []Edit {
 	return out
 }
 
-// place returns the index of the item or the sentence that the edit is about, -1 for none.
-func (d *draft) place(e *Edit) int {
-	switch {
-	case e.place > 0:
-		return e.place - 1
-	case e.Line == 0:
-		return -1
-	case slices.Contains(ofSentence, e.Op):
-		return slices.IndexFunc(d.steps, func(s step) bool { return s.No == e.Line && (e.Said == "" || s.Text == e.Said) })
-	}
-	first, n := -1, 0
-	for i := range d.items {
-		if it := &d.items[i]; it.line == e.Line && it.name == e.Food {
-			return i
-		} else if it.line == e.Line {
-			first, n = i, n+1
-		}
-	}
-	if n == 1 {
-		return first // another edit has given it another name
-	}
-	return -1
-}
-
 // apply makes the edits.
 func (d *draft) apply(cat *food.Catalogue, edits []Edit) {
 	for k := range edits {
 		e := &edits[k]
-		switch at := d.place(e); {
+		switch at := e.place - 1; {
 		case e.Op == Add || e.Op == Follow:
 			d.added[e.To] = true
 		case e.Op == Restate:
 			d.takeBack(e)
 		case e.Op == FillHalf:
 			d.fillHalf(at)
-		case e.Op == DropAct && at < 0 && e.Line == 0:
+		case e.Op == DropAct && at < 0:
 			for s := range d.steps {
 				d.steps[s].dropped = append(d.steps[s].dropped, e.Not...)
 			}
-		case e.Op == CutTo && at < 0 && e.Line == 0:
+		case e.Op == CutTo && at < 0:
 			for i := range d.items {
 				d.items[i].factor *= e.By
 			}
-		case at < 0: // it is about what is not there
 		case slices.Contains(ofSentence, e.Op):
 			d.steps[at].mend(e)
 		default:
@@ -274,12 +249,37 @@ func (d *draft) fillHalf(s int) {
 	}
 }
 
-// With reviews the recipe with the edits made, whoever wrote them: what they leave is judged
-// like any other recipe.
-func (e *Reviewer) With(req Request, edits []Edit) Result {
-	d := newDraft(e, req)
-	d.apply(e.cat, edits)
-	return e.review(d, req)
+// With reviews the recipe with edits of its own review made, wherever they come from. An edit
+// that no review of it gave, or that says something else now, is refused: some are promises
+// ("follow", "choose", "settle") that nobody could check.
+func (e *Reviewer) With(req Request, edits []Edit) (Result, error) {
+	d, left := newDraft(e, req), slices.Clone(edits)
+	for round := 0; len(left) > 0; round++ {
+		a := e.nearest(d, req)[0]
+		var own []Edit
+		for _, f := range mendable(append(slices.Clone(a.first.findings), a.extra...), nil) {
+			own = append(own, f.Edits...)
+		}
+		var take, rest []Edit
+		for _, x := range left {
+			if k := slices.IndexFunc(own, x.same); k >= 0 {
+				take = append(take, own[k])
+			} else {
+				rest = append(rest, x)
+			}
+		}
+		if len(take) == 0 || round == rounds {
+			return Result{}, fmt.Errorf("the edit “%s” of line %d is none of this recipe's review", left[0].Op, left[0].Line)
+		}
+		d, left = d.clone(), rest
+		d.apply(e.cat, take)
+	}
+	return e.review(d, req), nil
+}
+
+// same reports whether both edits say the same.
+func (e Edit) same(x Edit) bool {
+	return e.Op == x.Op && e.Line == x.Line && e.Food == x.Food && e.Said == x.Said && e.To == x.To && e.By == x.By && slices.Equal(e.Not, x.Not)
 }
 
 // dropsMethod are the edits that take back one method, with its minutes where they are not

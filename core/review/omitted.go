@@ -135,12 +135,20 @@ func (b *bench) feel() (line int, cold bool) {
 			return 0, false // it may be named behind the lid too: "hot pieces to the rim"
 		}
 	}
+	packed := false
 	for _, t := range before {
 		line = b.steps[t.s].No
 		heats := on.heats(t) // also where it is hot already: the pot changes
-		heated = (heated || heats) && !wentCold(t.c)
+		heated = (heated || heats && !packed) && !wentCold(t.c)
+		packed = packed || !heated && b.packs(t)
 	}
 	return line, filled && !heated
+}
+
+// packs reports whether the clause puts the food itself into the jars, after which no pot heats
+// it any more: "pack in hot jars, cover with water".
+func (b *bench) packs(t told) bool {
+	return t.c.Kind == method.Doing && !t.c.Negated && t.c.Does("pack") && !heatsJars.MatchString(t.c.Text) && b.goesIn(t)
 }
 
 // wentCold reports that the clause leaves the food without its heat.

@@ -92,7 +92,8 @@ func (p *pot) named(t told) (solids []int, liquid bool) {
 
 var (
 	heatWords = pattern.MustCompile(`\b(boil|boils|boiled|boiling|simmer\w*|cook|cooks|cooked|cooking|steam|steams|steamed|blanch\w*|parboil\w*|(re)?heat\w*|brown|browned|roast\w*|bake|bakes|baked|fry|fried|saut\w+|sear\w*|poach\w*|stew|stewed|wilt\w*|sweat|bring (it|them|all|everything) (all )?(back |right )?(up|to)|broil\w*|grill\w*|blister\w*)\b`)
-	// toDegrees is heat by the thermometer: "stir until 170 °F".
+	// toDegrees is heat by the thermometer, 160 °F and more: "stir until 170 °F" (common practice,
+	// no source).
 	toDegrees = pattern.MustCompile(`\b(un)?(til|till|to|reach(es)?) (it |is |at |reaches |about |the |mixture |a |temperature |of ){0,4}(1[6-9]\d|2[0-3]\d) ?(°|º|degrees|deg)? ?f\b|\b(un)?(til|till|to|reach(es)?) (it |is |at |reaches |about |the |mixture |a |temperature |of ){0,4}([7-9]\d|10\d) ?(°|º|degrees|deg) ?c\b`)
 	// dips only loosen skins.
 	dips = pattern.MustCompile(`\b(dip\w*|scald\w*|plung\w*|drop\w*)\b`)

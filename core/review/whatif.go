@@ -45,7 +45,7 @@ const (
 	mostMay    = 8
 	mostMayNot = 4
 	mostNames  = 4
-	// mostFar is how many foods of another group are tried: enough to fill what is told of them.
+	// mostFar is how many foods of another group are tried, the first of the catalogue.
 	mostFar = mostMayNot * mostNames
 )
 

@@ -3,6 +3,7 @@ package review
 import (
 	"strings"
 
+	"damson/core/pattern"
 	"damson/core/recipe"
 )
 
@@ -80,8 +81,11 @@ func asTyped(it *item) string {
 	}
 	name, _, _ := strings.Cut(it.src.Rest, ",")
 	name, _, _ = strings.Cut(name, "(")
-	return strings.TrimSpace(name)
+	return strings.TrimSpace(looseEnd.ReplaceAllString(name, ""))
 }
+
+// looseEnd is what a name taken out of a sentence drags along: "onions and", "bacon till crisp".
+var looseEnd = pattern.MustCompile(`(?i)\s+(and|or|with|plus|(and|then) (simmer|boil|heat|cook|stir|bring)\b.*|(un)?till?\s.*)\s*$`)
 
 // boilMore adds the minute per 1,000 ft of the boil before tasting (USDA
 // Complete Guide 2015, guide 1).
