@@ -174,6 +174,12 @@ func parse(data string, today time.Time) (store.Recipe, error) {
 			r.Jar = value
 		case "pack":
 			r.Pack = value
+		case "book":
+			r.From.Book = value
+		case "edition":
+			r.From.Edition = value
+		case "page":
+			r.From.Page = value
 		default:
 			return r, fmt.Errorf("key %q is unknown", key)
 		}

@@ -138,6 +138,11 @@ var migrations = []string{
 		print TEXT PRIMARY KEY, place TEXT NOT NULL, created_at DATETIME NOT NULL
 	);
 	CREATE INDEX sent_created ON sent(created_at);`,
+
+	// 11: the book that a recipe comes from
+	`ALTER TABLE recipes ADD COLUMN book TEXT NOT NULL DEFAULT '';
+	ALTER TABLE recipes ADD COLUMN edition TEXT NOT NULL DEFAULT '';
+	ALTER TABLE recipes ADD COLUMN page TEXT NOT NULL DEFAULT '';`,
 }
 
 // version returns the version of the tables.

@@ -15,6 +15,8 @@ type Recipe struct {
 	Title  string
 	Text   string
 	SentBy string
+	// From is where it was taken from.
+	From   Source `gorm:"embedded"`
 	Jar    string
 	Pack   string
 	Method string
@@ -27,8 +29,29 @@ type Recipe struct {
 	Why string `gorm:"-"`
 }
 
+// Source is the book that a recipe stands in, with edition or year, and page; all empty where
+// nobody said, OurOwn where it stands in none.
+type Source struct{ Book, Edition, Page string }
+
+// OurOwn is the book of a recipe of the kitchen's own.
+const OurOwn = "our own"
+
+// String writes the source as it is cited: "A Book, 2nd edition 1998, page 12".
+func (s Source) String() string {
+	out := s.Book
+	if s.Edition != "" {
+		out += ", " + s.Edition
+	}
+	if s.Page != "" {
+		out += ", page " + s.Page
+	}
+	return strings.TrimPrefix(out, ", ")
+}
+
 // Mark is the print of what a form of the recipe is made from.
-func (r *Recipe) Mark() string { return mark(r.Title, r.Text, r.SentBy, r.Jar, r.Pack, r.Method) }
+func (r *Recipe) Mark() string {
+	return mark(r.Title, r.Text, r.SentBy, r.From.Book, r.From.Edition, r.From.Page, r.Jar, r.Pack, r.Method)
+}
 
 // AddRecipe stores a recipe, its first version with it, and sets its id. A zero
 // CreatedAt becomes now.
@@ -45,7 +68,7 @@ func (s *Store) AddRecipe(ctx context.Context, r *Recipe) error {
 	})
 }
 
-// SaveRecipe stores what a cook wrote or chose anew: title, text, sender, jar, pack and
+// SaveRecipe stores what a cook wrote or chose anew: title, text, sender, source, jar, pack and
 // method; a changed text becomes a new version. The recipe must still be what the print
 // seen was made from, where that is given, else it is ErrStale.
 func (s *Store) SaveRecipe(ctx context.Context, r *Recipe, seen string) error {
@@ -58,7 +81,7 @@ func (s *Store) SaveRecipe(ctx context.Context, r *Recipe, seen string) error {
 		if seen != "" && seen != have.Mark() {
 			return ErrStale
 		}
-		if err := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Jar", "Pack", "Method", "UpdatedAt").Updates(r).Error; err != nil {
+		if err := tx.Model(&Recipe{}).Where("id = ?", r.ID).Select("Title", "Text", "SentBy", "Book", "Edition", "Page", "Jar", "Pack", "Method", "UpdatedAt").Updates(r).Error; err != nil {
 			return err
 		}
 		return addVersion(tx, r)

@@ -155,7 +155,7 @@ func textFault(text string) string {
 }
 
 func (r *Recipe) fault() string {
-	return first(textFault(r.Text), given("the title", r.Title), letters("the title", r.Title, maxLong), letters("the sender", r.SentBy, maxName), choicesFault(r.Jar, r.Pack, r.Method), letters("the procedure", r.Procedure, maxName))
+	return first(textFault(r.Text), given("the title", r.Title), letters("the title", r.Title, maxLong), letters("the sender", r.SentBy, maxName), letters("the source", r.From.Book+r.From.Edition+r.From.Page, maxLong), choicesFault(r.Jar, r.Pack, r.Method), letters("the procedure", r.Procedure, maxName))
 }
 
 func (v *Version) fault() string {

@@ -42,6 +42,7 @@ type reviewed struct {
 type cacheKey struct {
 	id                int64
 	text, title, from string
+	source            store.Source
 	jar, pack, method string
 	procedure, stance string
 	sent              time.Time
@@ -55,7 +56,7 @@ type cacheKey struct {
 func newReviewCache() *reviewCache { return &reviewCache{seen: map[cacheKey]*reviewed{}} }
 
 func (s *Server) keyOf(r store.Recipe, k store.Kitchen) cacheKey {
-	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.measuredOf(r.ID), s.shelf().version}
+	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.From, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance, r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.measuredOf(r.ID), s.shelf().version}
 }
 
 // forget drops what was kept: something beside recipe and kitchen has changed.

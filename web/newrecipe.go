@@ -9,6 +9,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/store"
@@ -22,10 +23,13 @@ type recipeForm struct {
 	Action, Save string
 	Text         string
 	SentBy       string
-	Jar          []choice
-	Pack         []choice
-	Method       []choice
-	Problem      string
+	Source       store.Source
+	// Procedure is what the recipe is a change of, with its title.
+	Procedure, ChangeOf string
+	Jar                 []choice
+	Pack                []choice
+	Method              []choice
+	Problem             string
 	// From is the file that the text came from, Fresh true for a new recipe.
 	From    string
 	Fresh   bool
@@ -49,6 +53,11 @@ func (s *Server) newRecipe(c *gin.Context) {
 	}
 	f := recipeForm{Action: "/recipes", Save: "Review it"}
 	f.choose(k.Jar, k.Pack, k.Method)
+	if p := s.shelf().lib.Procedures.ByID(c.Query("of")); p != nil {
+		f.changeOf(p)
+		f.Text = p.Recipe(p.Rows[0])
+		f.choose(p.Rows[0].Jar, "", "")
+	}
 	s.renderForm(c, http.StatusOK, "New recipe", f)
 }
 
@@ -64,6 +73,13 @@ func (f *recipeForm) choose(jar, pack, method string) {
 	f.Jar = choices(jar, "any tested jar", [][2]string{{"half-pint", "half-pint (250 ml)"}, {"pint", "pint (500 ml)"}, {"quart", "quart (1 l)"}, {"4oz", "4 oz"}, {"12oz", "12 oz"}, {"24oz", "24 oz"}, {"half-gallon", "half-gallon"}})
 	f.Pack = choices(pack, "as the recipe says", [][2]string{{"hot", "hot pack"}, {"raw", "raw pack"}})
 	f.Method = choices(method, "ask Damson", [][2]string{{"water-bath", "water bath"}, {"steam", "steam canner"}, {"pressure", "pressure canner"}})
+}
+
+// changeOf marks what is written as a change of the procedure; nil is none.
+func (f *recipeForm) changeOf(p *procedure.Procedure) {
+	if p != nil {
+		f.Procedure, f.ChangeOf = p.ID, p.Title
+	}
 }
 
 func choices(now, none string, list [][2]string) []choice {
@@ -101,9 +117,10 @@ func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store
 	f.Seen = seenOf(c)
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	text := recipe.Pasted(strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n"))
-	r := store.Recipe{Text: text, SentBy: get("sent_by"), Jar: get("jar"), Pack: get("pack"), Method: get("method")}
+	f.changeOf(s.shelf().lib.Procedures.ByID(get("procedure")))
+	r := store.Recipe{Text: text, Procedure: f.Procedure, SentBy: get("sent_by"), From: store.Source{Book: get("book"), Edition: get("edition"), Page: get("page")}, Jar: get("jar"), Pack: get("pack"), Method: get("method")}
 	refuse := func(problem string) (store.Recipe, bool) {
-		f.Text, f.SentBy, f.Problem = text, r.SentBy, problem
+		f.Text, f.SentBy, f.Source, f.Problem = text, r.SentBy, r.From, problem
 		if !utf8.ValidString(text) || len(text) > recipe.MaxBytes {
 			f.Text = strings.ToValidUTF8(text, "\uFFFD")
 		}
@@ -117,6 +134,9 @@ func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store
 	}
 	if len(r.SentBy) > 120 {
 		return refuse("the sender's name is longer than 120 letters: shorten it")
+	}
+	if len(r.From.Book) > 200 || len(r.From.Edition) > 80 || len(r.From.Page) > 40 {
+		return refuse("book, edition or page is longer than 200, 80 or 40 letters: shorten it")
 	}
 	if _, ok := quantity.ParseJar(r.Jar); r.Jar != "" && !ok || r.Pack != "" && r.Pack != "hot" && r.Pack != "raw" || r.Method != "" && r.Method != "water-bath" && r.Method != "steam" && r.Method != "pressure" {
 		return refuse("jar, pack or method is none that Damson knows: choose from the lists")
@@ -165,7 +185,7 @@ func (s *Server) editRecipe(c *gin.Context) {
 	if !ok {
 		return
 	}
-	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", ID: r.ID, Text: r.Text, SentBy: r.SentBy, Seen: r.Mark()}
+	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", ID: r.ID, Text: r.Text, SentBy: r.SentBy, Source: r.From, Seen: r.Mark()}
 	f.choose(r.Jar, r.Pack, r.Method)
 	s.renderForm(c, http.StatusOK, "Mend "+r.Title, f)
 }
@@ -181,6 +201,9 @@ func (s *Server) updateRecipe(c *gin.Context) {
 		return
 	}
 	r.ID = old.ID
+	if !c.Request.PostForm.Has("book") {
+		r.From = old.From // a script's form says nothing of it
+	}
 	ctx := c.Request.Context()
 	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
 		if err := tx.SaveRecipe(ctx, &r, seenOf(c)); err != nil {
@@ -207,7 +230,7 @@ func (s *Server) mendedMeanwhile(c *gin.Context, f recipeForm, mine store.Recipe
 	if !ok {
 		return
 	}
-	f.Text, f.SentBy, f.Seen, f.Stored = mine.Text, mine.SentBy, now.Mark(), &now
+	f.Text, f.SentBy, f.Source, f.Seen, f.Stored = mine.Text, mine.SentBy, mine.From, now.Mark(), &now
 	f.Problem = "This recipe has been changed since you opened it, by somebody else or in another tab. Nothing is lost: what is stored stands beside, yours is in the field. Mend yours and send it again."
 	f.choose(mine.Jar, mine.Pack, mine.Method)
 	s.renderForm(c, http.StatusConflict, "Mend "+now.Title, f)

@@ -57,7 +57,15 @@ const (
 	formRows = 6
 	moreRows = 6
 	maxRows  = 60
+	needRows = 4
 )
+
+func jarOrNothing(j string) string {
+	if j == "" {
+		return ""
+	}
+	return jarPlural(j)
+}
 
 func (s *Server) newProcedure(c *gin.Context) {
 	s.ownForm(c, http.StatusOK, readOwnForm(func(string) string { return "" }, formRows))
@@ -83,7 +91,7 @@ func (s *Server) addProcedure(c *gin.Context) {
 	f := readOwnForm(get, rows)
 	p, problems := s.ownProcedure(get, rows)
 	if len(problems) == 0 {
-		if err := s.tryOut([]*procedure.Procedure{p}); err != nil {
+		if err := s.tryOut([]*procedure.Procedure{p}, ""); err != nil {
 			problems = append(problems, err.Error()+".")
 		}
 	}
@@ -146,7 +154,7 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 	}
 	list, err := s.parse("your file", data, s.shelf().lib.Foods)
 	if err == nil {
-		err = s.tryOut(list)
+		err = s.tryOut(list, "")
 	}
 	if err != nil {
 		refuse("Nothing was added. " + err.Error())
@@ -209,7 +217,7 @@ func readOwnForm(get func(string) string, rows int) ownForm {
 	for _, r := range formRoles {
 		roles = append(roles, string(r))
 	}
-	jarNames := make([]string, 0, len(quantity.Jars))
+	jarNames := []string{""}
 	for _, j := range quantity.Jars {
 		jarNames = append(jarNames, string(j))
 	}
@@ -219,8 +227,8 @@ func readOwnForm(get func(string) string, rows int) ownForm {
 			Unit: pick(unitWords, get("unit"+n), plain), Role: pick(roles, get("role"+n), func(v string) string { return roleWords[procedure.Role(v)] })})
 		f.Processes = append(f.Processes, ownProcess{N: i, Headspace: get("headspace" + n), Minutes: get("minutes" + n), PSI: get("psi" + n), Acid: get("acid" + n),
 			Method: pick([]string{"", "water-bath", "pressure"}, get("method"+n), plain), Gauge: pick([]string{"", "dial", "weighted"}, get("gauge"+n), plain),
-			Pack: pick([]string{"hot", "raw"}, get("pack"+n), plain), Jar: pick(jarNames, get("jar"+n), jarPlural)})
-		if i < 4 {
+			Pack: pick([]string{"", "hot", "raw"}, get("pack"+n), plain), Jar: pick(jarNames, get("jar"+n), jarOrNothing)})
+		if i < needRows || get("needtext"+n) != "" {
 			f.Needs = append(f.Needs, ownNeed{N: i, Need: pick(append([]string{""}, procedure.Needs()...), get("need"+n), func(v string) string {
 				if w := needWords[v]; w != "" {
 					return w
@@ -298,14 +306,29 @@ func (s *Server) ownIngredient(p *procedure.Procedure, get func(string) string, 
 	if said == "" {
 		said = name
 	}
+	in.Form, in.Write = get("form"+n), get("write"+n)
+	if per := get("per" + n); per != "" {
+		jar, ok := quantity.ParseJar(per)
+		if !ok {
+			return fmt.Errorf("“%s” is no jar", per)
+		}
+		in.Per = jar
+	}
+	for _, like := range listOf(get("like"+n), ",") {
+		f := s.shelf().lib.Foods.ByName(words.FoldPhrase(like))
+		if f == nil {
+			return fmt.Errorf("the library knows no food “%s”", like)
+		}
+		in.Like = append(in.Like, f.ID)
+	}
 	f := s.shelf().lib.Foods.ByName(words.FoldPhrase(said))
 	if f == nil {
 		return fmt.Errorf("the library knows no food “%s”: give its plain name in the column food", said)
 	}
 	in.Same = []string{f.ID}
 	if amount != "" {
-		v, err := quantity.ParseFigure(amount)
-		if err != nil || v <= 0 || v > 1000 {
+		v, err := quantity.ParseNumber(amount)
+		if err != nil || v > 1000 {
 			return fmt.Errorf("the amount “%s” is no number of 0 to 1,000", amount)
 		}
 		if in.Unit == quantity.None {
@@ -325,13 +348,16 @@ func ownRow(p *procedure.Procedure, get func(string) string, n string) error {
 		}
 		return nil
 	}
+	if get("jar"+n) == "" || get("pack"+n) == "" {
+		return errors.New("say which jar, and hot or raw pack")
+	}
 	r := procedure.Row{Method: method, Gauge: get("gauge" + n), Pack: get("pack" + n), Jar: get("jar" + n), AcidPerJar: get("acid" + n)}
 	var err error
-	if r.HeadspaceIn, err = quantity.ParseFigure(get("headspace" + n)); err != nil {
+	if r.HeadspaceIn, err = quantity.ParseNumber(get("headspace" + n)); err != nil {
 		return fmt.Errorf("the headspace “%s” is no figure in inches", get("headspace"+n))
 	}
 	if method == procedure.WaterBath {
-		if r.Minutes, err = procedure.Figures(minutes, false, procedure.BathColumns3, procedure.BathColumns4); err != nil {
+		if r.Minutes, err = procedure.Figures(minutes, false, procedure.BathColumns1, procedure.BathColumns3, procedure.BathColumns4); err != nil {
 			return fmt.Errorf("minutes: %w", err)
 		}
 	} else {

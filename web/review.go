@@ -51,6 +51,9 @@ type reviewView struct {
 	// ChosenSeen is the print of the procedure that was chosen.
 	ChosenSeen string
 	Version    string
+	// Print is the book that it stands in; FromBook names who stands for the procedure, where
+	// that is this kitchen's own, and Change its id.
+	Print, FromBook, Change string
 	// Rests says on how many rows from memory the process rests; Unseen is
 	// their number.
 	Rests  string
@@ -180,7 +183,7 @@ func (s *Server) showReview(c *gin.Context) {
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }
 
-var reviewKeys = []key{{"J K", "notes"}, {"↵", "open"}, {"T", "take"}, {"W", "what if"}, {"C", "compare"}, {"A", "amend"}, {"P", "print"}}
+var reviewKeys = []key{{"J K", "notes"}, {"↵", "open"}, {"T", "take"}, {"W", "what if"}, {"C", "compare"}, {"A", "amend"}, {"B", "book"}, {"P", "print"}}
 
 // askedFirst is how many questions stand open at first; whoever has answered those sees what
 // is left.
@@ -190,6 +193,12 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
 		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts), Relatives: viewRelatives(res, k.ElevationFt),
 		Picked: r.Procedure != "" && res.Procedure != nil, ChosenSeen: store.ChosenMark(r.Procedure)}
+	v.Print = r.From.String()
+	if res.Tested != nil {
+		if own, yes := s.shelf().own[res.Tested.ID]; yes {
+			v.FromBook, v.Change = own.Signed, own.ID
+		}
+	}
 	var est acidity.Estimate
 	v.Estimate, est = s.viewEstimate(r, k)
 	notes := map[int][]noteView{}
@@ -255,7 +264,9 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 		}
 	}
 	v.Process = viewTable(list, k.ElevationFt)
-	if v.Unseen = unchecked(list); v.Unseen > 0 {
+	if v.Unseen = unchecked(list); v.Unseen > 0 && v.FromBook != "" {
+		v.Rests = "Its rows stand as they were entered from the book."
+	} else if v.Unseen > 0 {
 		v.Rests = "It rests on " + thousands(v.Unseen) + " of " + thousands(len(list)) + " rows that nobody has checked against print."
 	} else if len(list) > 0 {
 		v.Rests = "Every row it rests on was checked against print."

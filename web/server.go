@@ -66,6 +66,8 @@ func (s *Server) Handler() http.Handler {
 	g.POST("/recipes/:id/amended", s.keepAmended)
 	g.GET("/recipes/:id/compare", s.showCompare)
 	g.POST("/recipes/:id/procedure", s.chooseProcedure)
+	g.GET("/recipes/:id/book", s.showBook)
+	g.POST("/recipes/:id/book", s.keepBook)
 	g.POST("/recipes/:id/answer", s.answer)
 	g.GET("/recipes/:id/lines/:line", s.showWhatIf)
 	g.GET("/recipes/:id/scale", s.showBatch)

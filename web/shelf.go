@@ -130,8 +130,9 @@ func whole(base *library.Library, p *procedure.Procedure) bool {
 	return p != nil && !p.General && p.Check() == nil && base.Contradicts(p) == nil
 }
 
-// tryOut fails on procedures that must not be stored.
-func (s *Server) tryOut(more []*procedure.Procedure) error {
+// tryOut fails on procedures that must not be stored; replaced is the id of the one whose place is
+// taken, empty for none.
+func (s *Server) tryOut(more []*procedure.Procedure, replaced string) error {
 	sh := s.shelf()
 	taken := map[string]bool{}
 	for _, o := range sh.waiting {
@@ -141,7 +142,10 @@ func (s *Server) tryOut(more []*procedure.Procedure) error {
 		if err := errors.Join(p.Check(), sh.lib.Contradicts(p)); err != nil {
 			return err
 		}
-		if taken[p.ID] || sh.remembered[p.ID] != nil {
+		if why := sh.lib.Forbids(p); len(why) > 0 {
+			return errors.New("no kitchen's own procedure may hold it: " + strings.Join(why, "; "))
+		}
+		if p.ID != replaced && (taken[p.ID] || sh.remembered[p.ID] != nil) {
 			return errors.New("“" + p.ID + "” is the id of another procedure: give this one another title")
 		}
 		taken[p.ID] = true

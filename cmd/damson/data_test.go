@@ -45,7 +45,7 @@ func TestExportImportBackup(t *testing.T) {
 	require.NoError(t, err)
 	list, err := a.Recipes(context.Background(), "", 0, 100)
 	require.NoError(t, err)
-	require.Len(t, list, 14)
+	require.Len(t, list, 15)
 	require.False(t, list[0].CreatedAt.IsZero())
 	k, err := a.Kitchen(context.Background())
 	require.NoError(t, err)

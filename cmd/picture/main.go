@@ -33,7 +33,7 @@ var pages = []struct{ name, path, script string }{
 	{"compare", "/recipes/4/compare", ""},
 	{"review-untested", "/recipes/5", ""},
 	{"review-stop", "/recipes/6", ""},
-	{"scale", "/recipes/12/scale?by=weight&line=3&weight=6+lb+12+oz", ""},
+	{"book", "/recipes/15/book", ""},
 	{"library", "/library", typed},
 	{"procedure", "/library/tomatoes-whole-water", ""},
 	{"debated", "/debated", ""},

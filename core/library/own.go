@@ -103,3 +103,59 @@ func sameFood(p, q *procedure.Procedure) bool {
 	}
 	return false
 }
+
+// Pounds returns the columns of a gauge that begin with the pounds, as the library's tables print
+// them: the same temperature at every elevation. Nil where no table has them.
+func (l *Library) Pounds(gauge string, pounds int) procedure.Bands {
+	for _, p := range l.Procedures.All() {
+		for _, r := range p.Rows {
+			if r.Gauge == gauge && len(r.PSI) > 1 && r.PSI[0].Value == pounds {
+				return r.PSI
+			}
+		}
+	}
+	return nil
+}
+
+// neverIn are the groups of foods that no kitchen's own procedure may hold, with the reason:
+// those of which nobody has tested a process in any mixture. Butter against foam is judged by its
+// amount (USDA Complete Guide 2015, guides 1 and 4; NCHFP, from memory).
+var neverIn = []struct{ group, why string }{
+	{"no-home-process", "no home process was ever published for it"},
+	{"starch-solid", "grains and noodles swell to a plug that heat does not get through"},
+	{"dairy", "milk, cream and cheese are low in acid, and their fat hides spores from the heat"},
+	{"coconut", "it is low in acid, fatty and thick"},
+	{"egg", "eggs take up acid slowly and no process exists for them"},
+}
+
+// tested reports whether a procedure lists the food itself: jicama has a pickle, and nothing else.
+func (l *Library) tested(food string) bool {
+	return slices.ContainsFunc(l.Procedures.All(), func(p *procedure.Procedure) bool {
+		return p.Acidity == "acidified" && p.Product != "curd" && slices.ContainsFunc(p.Ingredients, func(in procedure.Ingredient) bool { return slices.Contains(in.Same, food) })
+	})
+}
+
+// Forbids returns why a procedure from elsewhere is not taken at all, whatever its source prints:
+// a food that no process exists for, or a low-acid food that is a paste or is thickened. Nil where
+// nothing speaks against it.
+func (l *Library) Forbids(p *procedure.Procedure) []string {
+	var out []string
+	for _, in := range p.Ingredients {
+		for _, id := range in.Same {
+			f := l.Foods.ByID(id)
+			for _, n := range neverIn {
+				if f.In(n.group) && in.Role != procedure.Fat && p.Product != "curd" && !(p.Acidity == "acidified" && l.tested(id)) {
+					out = append(out, in.Name+": "+n.why)
+				}
+			}
+			if p.Acidity == "low-acid" && f.In("thickener") {
+				out = append(out, in.Name+": a thickener slows the heat in a low-acid food; thicken it when the jar is opened")
+			}
+			if p.Acidity == "low-acid" && in.Role == procedure.Main && (p.Product == "puree" || p.Requires("pureed")) && !f.In("tomato") {
+				out = append(out, in.Name+": a low-acid food that is pureed has no process that is sure to reach its middle")
+			}
+		}
+	}
+	slices.Sort(out)
+	return slices.Compact(out)
+}

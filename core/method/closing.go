@@ -2,6 +2,7 @@ package method
 
 import (
 	"damson/core/english"
+	"damson/core/printed"
 	"damson/core/words"
 )
 
@@ -61,6 +62,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	case p.cooler(), p.standsCold() && !p.letsAirOut():
 		return "process-short", "below the boil"
 	case got.Why == processTold:
+		return "", ""
+	case p.byElevation():
 		return "", ""
 	case p.hanging(got):
 		return "process-short", "it hangs on the process"
@@ -390,4 +393,17 @@ func (p *passage) besideTheTime() bool {
 		return figures[0] <= 10
 	}
 	return figures[0] >= 10 && figures[0] <= 15 && (p.does("vent exhaust") || len(p.c.t) == 1 && p.before != nil && p.before.hasAny([]string{"vent", "vented", "exhaust"}) || p.says("of steam", "steam first", "vent", "venting", "exhaust")) && !p.hasClass(Weight) && !p.hasClass(Pressure)
+}
+
+// byElevation reports figures for several elevations, and nothing else: "add 5 minutes at 1,001 ft".
+// What they come to is the recipe's to say.
+func (p *passage) byElevation() bool {
+	if !p.c.measured(english.Height) || !p.c.measured(english.Duration) && !p.c.pressed() {
+		return false
+	}
+	t := make([]words.Token, len(p.c.t))
+	for i := range t {
+		t[i] = p.c.t[i].Token
+	}
+	return printed.Table(t)
 }

@@ -27,6 +27,9 @@ const openEnd = math.MaxInt32
 // Everywhere returns one figure for all elevations.
 func Everywhere(v int) Bands { return Bands{{0, openEnd, v}} }
 
+// Upwards returns the last band of a table, without an upper end.
+func Upwards(low, v int) Band { return Band{low, openEnd, v} }
+
 // At returns the figure at feet. Elevations below the sea read the first band.
 func (b Bands) At(feet int) (int, bool) {
 	if feet < 0 {

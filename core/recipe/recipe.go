@@ -3,6 +3,7 @@ package recipe
 import (
 	"damson/core/food"
 	"damson/core/method"
+	"damson/core/printed"
 	"damson/core/quantity"
 	"math"
 )
@@ -270,6 +271,8 @@ type Stated struct {
 	Gauge   *Said[string]
 	Minutes []SaidMinutes
 	PSI     *Said[float64]
+	// Pounds are those that the text gives by elevation.
+	Pounds []printed.Pounds
 	// StartPSI is the lowest pressure at which the text starts the clock.
 	StartPSI  *Said[float64]
 	Vent      *Said[float64]
@@ -283,6 +286,8 @@ type SaidMinutes struct {
 	Minutes float64
 	Jar     quantity.Jar
 	Line    int
+	// Low and High are the elevations in feet that it is for, both 0 where it is for all.
+	Low, High int
 }
 
 // Recipe is a recipe as Damson reads it.

@@ -33,6 +33,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 			r.stepFacts(s, st)
 		}
 	}
+	s.byElevation(rec)
 	s.chooseJar(rec)
 	s.yieldJar(rec)
 	if s.StartPSI != nil && s.PSI != nil && s.StartPSI.Value < s.PSI.Value {
@@ -706,7 +707,7 @@ func (f *factReader) numbers() {
 							break
 						}
 						jar, _ := quantity.ParseJar(more)
-						f.out.Minutes = append(f.out.Minutes, SaidMinutes{f.out.Minutes[k].Minutes, jar, f.line})
+						f.out.Minutes = append(f.out.Minutes, SaidMinutes{f.out.Minutes[k].Minutes, jar, f.line, 0, 0})
 						n += 1 + m
 					}
 				}
@@ -1231,7 +1232,7 @@ func (f *factReader) time(minutes float64, verb string, jars []string, hasProces
 		}
 		for _, name := range jars {
 			j, _ := quantity.ParseJar(name)
-			f.out.Minutes = append(f.out.Minutes, SaidMinutes{minutes, j, f.line})
+			f.out.Minutes = append(f.out.Minutes, SaidMinutes{minutes, j, f.line, 0, 0})
 		}
 	}
 }

@@ -255,7 +255,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	d.made(e.cat)
 	d.drainSoak(e.reader)
 	st := &rec.Stated
-	d.methods, d.minutes, d.psi, d.vent, d.head, d.jars = st.Methods, st.Minutes, st.PSI, st.Vent, st.Headspace, st.Jars
+	d.methods, d.minutes, d.psi, d.vent, d.head, d.jars = st.Methods, st.MinutesAt(req.Elevation), st.PSI, st.Vent, st.Headspace, st.Jars
 	if j, line, ok := st.OneJar(); ok {
 		d.jar = recipe.Said[quantity.Jar]{Value: j, Line: line}
 	}
@@ -273,6 +273,9 @@ func newDraft(e *Reviewer, req Request) *draft {
 	}
 	if req.Gauge != "" {
 		d.gauge = req.Gauge
+	}
+	if d.psi != nil {
+		d.psi = st.PSIAt(req.Elevation, d.gauge)
 	}
 	if req.Method != "" {
 		d.methods = []recipe.Said[string]{{Value: req.Method}}

@@ -97,6 +97,14 @@ func leadsOf(cat *food.Catalogue, p *procedure.Procedure) []int {
 	return leads
 }
 
+// endsBelow reports that the procedure has a process at the sea and none at the elevation.
+func (b *bench) endsBelow() bool {
+	f := procedure.Filter{Gauge: b.gauge}
+	_, here := b.proc.Find(b.req.Elevation, f)
+	_, low := b.proc.Find(0, f)
+	return here != nil && low == nil
+}
+
 // Reader returns the reader that the reviewer's recipes are read with.
 func (e *Reviewer) Reader() *recipe.Reader { return e.reader }
 
@@ -110,6 +118,8 @@ type attempt struct {
 	first   *bench // the recipe as written
 	last    *bench // the recipe with every edit made
 	covered bool
+	// tooHigh is true where nothing is to change, and the table of the source ends below.
+	tooHigh bool
 	cost    float64
 	extra   []Finding // findings that only the amended recipe brought up
 }
@@ -142,6 +152,11 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 		}
 		e.settle(&res, b)
 		res.Apart = e.apart(b)
+		for _, a := range tried {
+			if a.tooHigh && res.beyond == nil {
+				res.beyond = a.first.proc
+			}
+		}
 	} else {
 		p := b.proc
 		res.Procedure, res.Tested = &ProcedureRef{p.ID, p.Title, p.Citation()}, p
@@ -322,7 +337,9 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			break
 		}
 		if len(edits) == 0 {
-			a.covered = e.stillProduct(a.first, b) && len(b.processes()) > 0
+			same := e.stillProduct(a.first, b)
+			a.covered = same && len(b.processes()) > 0
+			a.tooHigh = same && !a.covered && b == a.first && b.endsBelow()
 			break
 		}
 		if round == rounds {
@@ -526,6 +543,9 @@ var grownFor = pattern.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie)
 
 // forTable is what the jar is for, or what it is not: "for quick suppers", "not the pickled".
 var forTable = pattern.MustCompile(`\bfor (?:\pL+ ){0,2}(?:supper|dinner|lunch|stew|soup|salad|pie|hash|curry|chili|taco)\b|\bnot (?:the |a |an )?(?:pickled?|jam|jelly|soup|sauce|relish|stew|ketchup|juice|puree)\b`)
+
+// KindOf returns the kind of product that a title names, a word of procedure.Products; "" for none.
+func KindOf(title string) string { return kindOf(foldTitle(title)) }
 
 // kindOf reads the kind of product from a folded title, "" where it says none.
 func kindOf(folded string) string {

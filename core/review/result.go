@@ -171,6 +171,8 @@ type Result struct {
 	// Question is the one thing to ask where the recipe fits several procedures
 	// whose processes differ; nil where nothing is open.
 	Question *Question `json:"question,omitempty"`
+	// beyond is the procedure that covers it, and whose table ends below the elevation.
+	beyond *procedure.Procedure
 	// Tested is the whole procedure, nil where none is near enough.
 	Tested *procedure.Procedure `json:"-"`
 }

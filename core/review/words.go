@@ -145,6 +145,9 @@ func sentence(r *Result, b *bench) string {
 		}
 		return "No edit leaves a tested product, and something in it is never canned at home in this form. There is no process for it."
 	}
+	if r.beyond != nil {
+		return sprint("“%s” covers it, but its source prints no process for %s ft: nobody can say how long it takes there.", r.beyond.Title, comma(r.Elevation))
+	}
 	return "No tested procedure covers this mixture, so there is no process for it. Refrigerate it, freeze it, or send it to a process authority."
 }
 

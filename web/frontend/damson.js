@@ -367,6 +367,7 @@
       }
       case "a": case "A": go("[data-amend]"); break;
       case "r": case "R": go("[data-review]"); break;
+      case "b": case "B": go("[data-book]"); break;
       case "j": case "J": step(steps, 1); break;
       case "k": case "K": step(steps, -1); break;
       case "n": case "N": location.assign("/new"); break;

@@ -1,0 +1,86 @@
+package review_test
+
+import (
+	"testing"
+
+	"github.com/stretchr/testify/require"
+
+	"damson/core/review"
+)
+
+// peachesWith is a recipe that is right but for what it says of its process. Peaches, hot pack,
+// quarts: 25, 30, 35, 40 minutes at 1,000, 3,000, 6,000 ft and above (USDA Complete Guide 2015,
+// guide 2, Peaches, from memory).
+func peachesWith(process string) string {
+	return "Yellow peaches in syrup\n\n17 1/2 lb yellow peaches, peeled, halved, pitted\n9 cups water\n2 1/4 cups sugar\n\n" +
+		"Make the syrup and bring it to a boil. Put the peaches in, bring back to a boil and pack hot in quarts, 1/2 inch headspace.\n" + process + "\n"
+}
+
+func reviewedAt(t *testing.T, text string, feet int) review.Result {
+	rec, err := reviewer.Reader().Text(text)
+	require.NoError(t, err)
+	return reviewer.Review(review.Request{Recipe: rec, Elevation: feet, ElevationGiven: true})
+}
+
+// TestTimesByElevation: a recipe that prints its table is right wherever the table is.
+func TestTimesByElevation(t *testing.T) {
+	t.Parallel()
+	for _, process := range []string{
+		"Process quarts 25 minutes in a boiling water bath (30 minutes at 1,001 to 3,000 ft, 35 minutes at 3,001 to 6,000 ft, 40 minutes above 6,000 ft).",
+		"Process in a boiling water bath: quarts 25 minutes to 1,000 feet, 30 minutes from 1,001 to 3,000 feet, 35 minutes from 3,001 to 6,000 feet, 40 minutes over 6,000 feet.",
+		"Process quarts in a boiling water bath for 25 minutes. At 1,001-3,000 ft, 30 minutes. At 3,001-6,000 ft, 35 minutes. Above 6,000 ft, 40 minutes.",
+		"Process quarts in a boiling water bath for 25 minutes at sea level; add 5 minutes at 1,001 ft, 10 minutes at 3,001 ft and 15 minutes at 6,001 ft.",
+		"Process quarts 25 minutes in a boiling water bath (add 5 minutes for 1,001 to 3,000 ft, 10 for 3,001 to 6,000 ft, 15 above 6,000 ft).",
+		"Process quarts 25 minutes in a boiling water bath, at 1,001 to 3,000 ft 30 minutes, at 3,001 to 6,000 ft 35 minutes, above 6,000 ft 40 minutes.",
+	} {
+		for _, feet := range []int{0, 900, 2500, 5240, 7000} {
+			res := reviewedAt(t, peachesWith(process), feet)
+			require.Equal(t, review.Clear, res.Verdict, "%d ft: %s: %v", feet, process, res.Findings)
+		}
+	}
+}
+
+// TestNotTheTable: a table that stops, is wrong, or is only talked about sets no time.
+func TestNotTheTable(t *testing.T) {
+	t.Parallel()
+	for _, process := range []string{
+		"Process quarts 25 minutes in a boiling water bath.",
+		"Process quarts 25 minutes in a boiling water bath, longer at altitude.",
+		"Process quarts 25 minutes in a boiling water bath (30 minutes at 1,001 to 3,000 ft).",
+		"Process quarts 25 minutes in a boiling water bath (30 minutes at 1,001 to 6,000 ft, 35 minutes above 6,000 ft).",
+		"Process quarts 25 minutes in a boiling water bath (26 minutes at 1,001 to 3,000 ft, 27 minutes at 3,001 to 6,000 ft).",
+		"Process quarts in a boiling water bath 20 minutes at 1,001 to 6,000 ft, 35 minutes above 6,000 ft.",
+		"Process quarts 25 minutes in a boiling water bath. Add 5 minutes for 1,001 to 6,000 ft.",
+		"Process quarts 25 minutes in a boiling water bath. They say 35 minutes at 3,001 to 6,000 ft but 25 has always been enough for me.",
+		"Process quarts 25 minutes in a boiling water bath. My sister at 5,240 ft gives hers 35 minutes.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft, which I ignore).",
+		"Process quarts 25 minutes in a boiling water bath. Above 3,000 ft 35 minutes, unless you are in a hurry.",
+		"Process quarts 25 minutes in a boiling water bath. Do not add 10 minutes for 3,001 to 6,000 ft.",
+		"Process quarts 25 minutes in a boiling water bath. Above 3,000 ft, no more than 35 minutes.",
+		"Process quarts 25 minutes in a boiling water bath, or at 3,001 to 6,000 ft less than 35 minutes.",
+		"Process quarts 25 minutes in a boiling water bath; the table adds 10 minutes for 3,001 to 6,000 ft, nobody does.",
+		"Process quarts 25 minutes in a boiling water bath. Pints take 35 minutes at 3,001 to 6,000 ft.",
+	} {
+		res := reviewedAt(t, peachesWith(process), 5240)
+		require.NotEqual(t, review.Clear, res.Verdict, process)
+	}
+}
+
+// TestPoundsByElevation: the same for the pounds of a gauge. Snap beans, pints 20 minutes, dial
+// 11, 12, 13, 14 psi at 2,000, 4,000, 6,000, 8,000 ft, weighted 10, above 1,000 ft 15 (USDA
+// Complete Guide 2015, guide 4, from memory).
+func TestPoundsByElevation(t *testing.T) {
+	t.Parallel()
+	const head = "Green beans\n\n9 lb green beans, trimmed\nwater\nsalt\n\nPack the raw beans in hot pints and cover with boiling water, 1 inch headspace. Vent the canner 10 minutes.\n"
+	for process, right := range map[string]bool{
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft.": true,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 12 lb at 4,001 to 6,000 ft.": false,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft.":                             false,
+		"Process pints 20 minutes at 11 lb, dial gauge.":                                                                      false,
+	} {
+		rec, err := reviewer.Reader().Text(head + process + "\n")
+		require.NoError(t, err)
+		res := reviewer.Review(review.Request{Recipe: rec, Elevation: 5240, ElevationGiven: true, Gauge: "dial"})
+		require.Equal(t, right, res.Verdict == review.Clear, "%s: %v", process, res.Findings)
+	}
+}

@@ -1,0 +1,205 @@
+package web
+
+import (
+	"context"
+	"net/http"
+	"net/url"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+	"golang.org/x/net/html"
+
+	"damson/store"
+)
+
+// plumChutney is a recipe as an invented book prints it: nine ingredients, four rows.
+const plumChutney = `Plum and ginger chutney
+
+4 lb plums, pitted and chopped
+2 cups brown sugar
+1 cup chopped onion
+2 Tbsp fresh ginger, grated
+1 Tbsp mustard seed
+2 tsp canning salt
+3 cups cider vinegar (5% acidity)
+1 cup raisins
+1 tsp cinnamon
+
+Combine everything in a large pot. Bring to a boil and simmer until thick, about 45 minutes, stirring often. Ladle hot into hot jars, leaving 1/2 inch headspace.
+Process half-pints and pints 10 minutes in a boiling water bath (15 minutes at 1,001 to 6,000 ft, 20 minutes above 6,000 ft).`
+
+// fieldsOf returns the fields of the form that goes to action, as a browser would send them.
+func fieldsOf(t *testing.T, page, action string) url.Values {
+	root, err := html.Parse(strings.NewReader(page))
+	require.NoError(t, err)
+	attr := func(n *html.Node, key string) (string, bool) {
+		for _, a := range n.Attr {
+			if a.Key == key {
+				return a.Val, true
+			}
+		}
+		return "", false
+	}
+	out := url.Values{}
+	var walk func(n *html.Node, inside bool)
+	walk = func(n *html.Node, inside bool) {
+		if n.Type == html.ElementNode {
+			switch n.Data {
+			case "form":
+				to, _ := attr(n, "action")
+				inside = to == action
+			case "input":
+				kind, _ := attr(n, "type")
+				if name, ok := attr(n, "name"); ok && inside && kind != "checkbox" {
+					v, _ := attr(n, "value")
+					out.Set(name, v)
+				}
+			case "option":
+				if _, chosen := attr(n, "selected"); chosen && inside {
+					name, _ := attr(n.Parent, "name")
+					v, _ := attr(n, "value")
+					out.Set(name, v)
+				}
+			}
+		}
+		for c := n.FirstChild; c != nil; c = c.NextSibling {
+			walk(c, inside)
+		}
+	}
+	walk(root, false)
+	require.NotEmpty(t, out, "no form goes to "+action)
+	return out
+}
+
+// signed fills in what nobody can guess: four fields.
+func signed(f url.Values) url.Values {
+	f.Set("book", "The Orchard Ladle")
+	f.Set("edition", "2nd edition 2008")
+	f.Set("page", "114")
+	f.Set("by", "Ida Fenn")
+	return f
+}
+
+// TestOutOfABook: a printed recipe becomes a procedure of the kitchen's own by four fields and two
+// presses, and the recipe is reviewed by it.
+func TestOutOfABook(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	at := sendIn(t, h, plumChutney)
+	require.NotContains(t, get(h, at), "<h1>Clear", "nothing that ships covers it")
+
+	page := get(h, at+"/book")
+	require.Contains(t, page, "10/15/20")
+	w := do(h, http.MethodPost, at+"/book", signed(fieldsOf(t, page, at+"/book")))
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	require.Equal(t, at, w.Header().Get("Location"))
+
+	review := get(h, at)
+	require.Contains(t, review, "from a book in this kitchen")
+	require.Contains(t, review, "The Orchard Ladle, 2nd edition 2008, page 114")
+	require.Contains(t, review, "<h1>Clear")
+	require.Contains(t, review, "<b>15 min</b>", "this kitchen lies at 5,240 ft")
+	own, err := st.Procedures(context.Background())
+	require.NoError(t, err)
+	require.Len(t, own, 1)
+	require.Equal(t, "Ida Fenn", own[0].Signed)
+	require.Len(t, own[0].Procedure.Rows, 2)
+	require.Len(t, own[0].Procedure.Ingredients, 9)
+	require.Equal(t, "page 114", own[0].Procedure.Section)
+	require.NotContains(t, get(h, "/library/own-plum-and-ginger-chutney"), "There is no")
+
+	// Mended, it takes its own place.
+	again := signed(fieldsOf(t, get(h, at+"/book"), at+"/book"))
+	again.Set("page", "115")
+	w = do(h, http.MethodPost, at+"/book", again)
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	own, err = st.Procedures(context.Background())
+	require.NoError(t, err)
+	require.Len(t, own, 1)
+	require.Equal(t, "page 115", own[0].Procedure.Section)
+}
+
+// TestChangeOfABook: an adapted recipe is compared with its original.
+func TestChangeOfABook(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	at := sendIn(t, h, plumChutney)
+	w := do(h, http.MethodPost, at+"/book", signed(fieldsOf(t, get(h, at+"/book"), at+"/book")))
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+
+	form := fieldsOf(t, get(h, "/new?of=own-plum-and-ginger-chutney"), "/recipes")
+	require.Equal(t, "own-plum-and-ginger-chutney", form.Get("procedure"))
+	form.Set("text", strings.NewReplacer("1 cup chopped onion", "3 cups chopped onion", "3 cups cider vinegar", "2 cups cider vinegar", "1 tsp cinnamon", "1 tsp nutmeg").Replace(plumChutney))
+	w = do(h, http.MethodPost, "/recipes", form)
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	change := w.Header().Get("Location")
+	page := get(h, change)
+	require.Contains(t, page, "Change first")
+	require.NotContains(t, page, "Mend what the book says", "it is not the book's recipe")
+	side := get(h, change+"/compare")
+	require.Contains(t, side, "3 cups chopped onion")
+	require.Contains(t, side, "left out, not needed for safety", "the cinnamon")
+
+	// From the change nobody overwrites what the book says.
+	w = do(h, http.MethodPost, change+"/book", signed(fieldsOf(t, get(h, change+"/book"), change+"/book")))
+	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
+	require.Contains(t, w.Body.String(), "is the id of another procedure")
+	own, err := st.Procedures(context.Background())
+	require.NoError(t, err)
+	require.Len(t, own, 1)
+}
+
+// TestBookRefused: what is no procedure is not taken, and what was typed stands.
+func TestBookRefused(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	refused := func(text, want string, set ...string) {
+		at := sendIn(t, h, text)
+		form := signed(fieldsOf(t, get(h, at+"/book"), at+"/book"))
+		for i := 0; i+1 < len(set); i += 2 {
+			form.Set(set[i], set[i+1])
+		}
+		w := do(h, http.MethodPost, at+"/book", form)
+		require.Equal(t, http.StatusUnprocessableEntity, w.Code, want)
+		require.Contains(t, w.Body.String(), want)
+		if form.Get("by") != "" {
+			require.Contains(t, w.Body.String(), "Ida Fenn", "what was typed stands")
+		}
+	}
+	refused(plumChutney, "no source, no procedure", "page", "")
+	refused(plumChutney, "you stand for it", "by", "")
+	refused(plumChutney, "say what “plum” is for", "role0", "")
+	refused(plumChutney, "as in 5/10/15", "adds", "ten")
+	refused(plumChutney, "is no whole number", "minutes0", "soon")
+	const pressure = "\n\nPack hot in pints, 1 inch headspace. Process pints 75 minutes at 10 lb, weighted gauge, in a pressure canner."
+	refused("Beef in cream\n\n4 lb beef, cubed\n1 cup cream\n2 cups broth"+pressure, "milk, cream and cheese are low in acid")
+	refused("Chicken and rice\n\n4 lb chicken, boned, cubed\n2 cups rice\n2 cups broth"+pressure, "grains and noodles swell")
+	const bath = "\n\nPack hot in pints, 1/2 inch headspace. Process pints 40 minutes in a boiling water bath."
+	refused("Green beans\n\n4 lb green beans\nwater"+bath, "a low-acid food has no water-bath process")
+	refused("Green beans\n\n4 lb green beans\nwater"+bath, "pH of", "acidity", "acid")
+	refused("Tomatoes\n\n21 lb tomatoes, peeled, crushed"+bath, "needs the acid that makes it safe", "acidity", "acidified")
+	own, err := st.Procedures(context.Background())
+	require.NoError(t, err)
+	require.Empty(t, own)
+
+	require.Equal(t, http.StatusNotFound, do(h, http.MethodGet, "/recipes/999/book", nil).Code)
+}
+
+// TestSourceOfARecipe: book, edition and page are kept, shown, and left alone by a form that does
+// not have them.
+func TestSourceOfARecipe(t *testing.T) {
+	s, st := newServer(t, false)
+	h := s.Handler()
+	w := do(h, http.MethodPost, "/recipes", url.Values{"text": {plumChutney}, "book": {store.OurOwn}, "edition": {"2019"}})
+	require.Equal(t, http.StatusSeeOther, w.Code)
+	at := w.Header().Get("Location")
+	require.Contains(t, get(h, at), "our own, 2019")
+	require.Contains(t, get(h, at+"/edit"), `value="our own"`)
+	require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, at, url.Values{"text": {plumChutney + "\nStore in a dark place."}}).Code)
+	r, err := st.Recipe(context.Background(), 1)
+	require.NoError(t, err)
+	require.Equal(t, store.Source{Book: store.OurOwn, Edition: "2019"}, r.From)
+	w = do(h, http.MethodPost, "/recipes", url.Values{"text": {plumChutney}, "book": {strings.Repeat("x", 201)}})
+	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
+}
