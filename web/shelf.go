@@ -120,7 +120,7 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 		}
 		sh.index = library.NewIndex(sh.lib, extra)
 	})
-	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures, sh.lib.Language).WithAcidity(sh.lib.Acidity)
+	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures, sh.lib.Language).WithAcidity(sh.lib.Acidity).WithProducts(sh.lib.Book.Unprocessed)
 	indexed.Wait()
 	return sh, nil
 }

@@ -21,7 +21,7 @@ func load() (*knowledge.Library, *review.Reviewer, error) {
 	if err != nil {
 		return nil, nil, err
 	}
-	return lib, review.New(lib.Foods, lib.Procedures, lib.Language).WithAcidity(lib.Acidity), nil
+	return lib, review.New(lib.Foods, lib.Procedures, lib.Language).WithAcidity(lib.Acidity).WithProducts(lib.Book.Unprocessed), nil
 }
 
 // loadLibrary reads the library from the directory, or the one built in where

@@ -33,6 +33,8 @@ type Reviewer struct {
 	names map[*procedure.Procedure][]string
 	// products are the folded names of all procedures.
 	products map[string]bool
+	// unprocessed are the names of products without a tested process, the longest first.
+	unprocessed []namedProduct
 	// acidity says what foods hold; nil where no estimate is wanted.
 	acidity *acidity.Table
 }
@@ -188,6 +190,9 @@ func (e *Reviewer) review(d *draft, req Request) Result {
 	res.Questions = res.questions()
 	if i := mainItem(d); i >= 0 {
 		res.Main = d.items[i].line
+	}
+	if res.Procedure == nil && !res.Made {
+		res.Product = e.productOf(foldTitle(res.Title))
 	}
 	res.Sentence = sentence(&res, b)
 	res.Question = e.question(tried)
@@ -624,8 +629,11 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	return true
 }
 
-// says reports whether one of the phrases stands in a line or sentence of the recipe.
+// says reports whether one of the phrases stands in the title, a line or a sentence of the recipe.
 func (d *draft) says(phrases []string) bool {
+	if titleHas(d.folded, phrases...) {
+		return true
+	}
 	for i := range d.items {
 		if it := &d.items[i]; it.src != nil && containsAny(it.src.Text, phrases...) {
 			return true

@@ -5,6 +5,7 @@ import (
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
+	"damson/core/rulebook"
 )
 
 // Verdict is what a review comes to.
@@ -171,6 +172,9 @@ type Result struct {
 	// Question is the one thing to ask where the recipe fits several procedures
 	// whose processes differ; nil where nothing is open.
 	Question *Question `json:"question,omitempty"`
+	// Product is what it is by its title, where that is one without a tested process; nil
+	// where it is none, or where the verdict gives a process.
+	Product *rulebook.Unprocessed `json:"-"`
 	// beyond is the procedure that covers it, and whose table ends below the elevation.
 	beyond *procedure.Procedure
 	// Tested is the whole procedure, nil where none is near enough.

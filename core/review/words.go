@@ -143,10 +143,16 @@ func sentence(r *Result, b *bench) string {
 		if r.Procedure != nil {
 			return sprint("It follows “%s”, but its jars were measured over pH 4.6: they are not acid enough, and no water bath is safe for them.", r.Procedure.Title)
 		}
-		return "No edit leaves a tested product, and something in it is never canned at home in this form. There is no process for it."
+		if r.Product != nil {
+			return noProcessOf(r.Product)
+		}
+		return "Something in it is never canned at home in this form, so there is no process for it."
 	}
 	if r.beyond != nil {
 		return sprint("“%s” covers it, but its source prints no process for %s ft: nobody can say how long it takes there.", r.beyond.Title, comma(r.Elevation))
+	}
+	if r.Product != nil {
+		return noProcessOf(r.Product)
 	}
 	return "No tested procedure covers this mixture, so there is no process for it. Refrigerate it, freeze it, or send it to a process authority."
 }
@@ -214,6 +220,13 @@ func (r *Result) Today() []string {
 			titles = append(titles, p.Title)
 		}
 		parts = "Can apart, each by its own procedure, and combine when serving: " + strings.Join(titles, "; ") + "."
+	}
+	if r.Product != nil {
+		list := []string{r.Product.Instead}
+		if len(r.Apart) > 0 {
+			list = append(list, parts)
+		}
+		return append(list, "Send it to a process authority, who can test it.")
 	}
 	return []string{
 		"Refrigerate it and eat it within 3 to 4 days.",
