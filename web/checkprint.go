@@ -20,12 +20,15 @@ import (
 // checkView is a procedure opened beside a printed copy: every row and every
 // amount with a place to tick it or to type what the copy prints.
 type checkView struct {
-	P                       *procedure.Procedure
-	By, Edition, Page       string
-	Rows                    []checkRow
-	Amounts                 []checkAmount
-	Checked, Parts          int
-	Problem, Seen           string
+	P                 *procedure.Procedure
+	By, Edition, Page string
+	Rows              []checkRow
+	Amounts           []checkAmount
+	Conditions        []checkCondition
+	Checked, Parts    int
+	Problem, Seen     string
+	// Next is what to check after this.
+	Next                    *progressItem
 	Doubts                  []string
 	Saved                   int
 	EditionProblem, ByWrong bool
@@ -55,6 +58,13 @@ type checkAmount struct {
 	Problem     string
 }
 
+// checkCondition is what binds beside the table.
+type checkCondition struct {
+	Name, Title, Status string
+	Mark                sourceMark
+	part                string
+}
+
 func (s *Server) showCheck(c *gin.Context) {
 	p, ok := s.checkable(c)
 	if !ok {
@@ -68,7 +78,11 @@ func (s *Server) showCheck(c *gin.Context) {
 	if n := len(checks); n > 0 {
 		v.By, v.Edition = checks[n-1].By, checks[n-1].Edition
 	}
-	v.Saved, _ = strconv.Atoi(c.Query("saved"))
+	if v.Saved, _ = strconv.Atoi(c.Query("saved")); v.Saved > 0 {
+		if v.Next, err = s.nextUnchecked(c, p.ID); err != nil {
+			panic(err)
+		}
+	}
 	s.render(c, http.StatusOK, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
 }
 
@@ -135,7 +149,24 @@ func (s *Server) viewCheck(p *procedure.Procedure, checks []ledger.Check) checkV
 			v.Checked++
 		}
 	}
+	for i, x := range ledger.Conditions(p) {
+		c, seen := inForce[x.Part]
+		v.Conditions = append(v.Conditions, checkCondition{Name: "c" + strconv.Itoa(i), Title: x.Title, Mark: markOfCondition(p, c, seen), part: x.Part})
+		v.Parts++
+		if seen {
+			v.Checked++
+		}
+	}
 	return v
+}
+
+// markOfCondition is the mark of what binds beside the table: a copy that says otherwise does not
+// relax it.
+func markOfCondition(p *procedure.Procedure, c ledger.Check, seen bool) sourceMark {
+	if seen && c.Status == ledger.Absent {
+		return sourceMark{"otherwise in the copy of " + c.By + ", " + c.On + ": kept, as the stricter", true}
+	}
+	return markOfCheck(p, c, seen)
 }
 
 var statusWords = map[string]string{ledger.Same: "the same", ledger.Differs: "differs", ledger.Absent: "not in the copy"}
@@ -331,6 +362,16 @@ func (v *checkView) read(form url.Values) (added []ledger.Check, bad bool) {
 			add(ledger.IngredientPart(in), status, values)
 		}
 	}
+	for i := range v.Conditions {
+		x := &v.Conditions[i]
+		switch x.Status = get(x.Name); x.Status {
+		case "":
+		case ledger.Same, ledger.Absent:
+			add(x.part, x.Status, "")
+		default:
+			x.Status = ""
+		}
+	}
 	return added, bad
 }
 
@@ -350,6 +391,10 @@ func (s *Server) tryChecks(checks []ledger.Check) error {
 	}
 	sort.Slice(all, func(i, j int) bool { return all[i].ID < all[j].ID })
 	_, _, err := ledger.Apply(all, checks)
+	foods := s.shelf().lib.Foods
+	for _, c := range checks {
+		err = errors.Join(err, ledger.FoodFault(c, func(id string) bool { f := foods.ByID(id); return f != nil && f.HasPH() }))
+	}
 	return err
 }
 

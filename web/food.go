@@ -8,6 +8,8 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/food"
+	"damson/core/ledger"
+	"damson/core/procedure"
 )
 
 type foodView struct {
@@ -24,6 +26,9 @@ type foodView struct {
 	Without   []libraryItem
 	// Own is true for a food that this kitchen added.
 	Own bool
+	// Mark says who has seen its pH range in print; By and Edition are those of the last check.
+	Mark                 sourceMark
+	By, Edition, Problem string
 }
 
 type fact struct{ Name, Value string }
@@ -37,14 +42,24 @@ var classWords = map[string]string{
 // maxOthers is how many stand-ins a food's page lists.
 const maxOthers = 24
 
-func (s *Server) showFood(c *gin.Context) {
+func (s *Server) showFood(c *gin.Context) { s.food(c, http.StatusOK, "", "", "") }
+
+// food shows a food; by and edition are what was typed beside its range, where that is refused.
+func (s *Server) food(c *gin.Context, status int, by, edition, problem string) {
 	lib := s.shelf().lib
 	f := lib.Foods.ByID(c.Param("id"))
 	if f == nil {
 		s.fail(c, http.StatusNotFound, "The library has no such food.", "Search for it in the library by another name.")
 		return
 	}
-	v := foodView{F: f, Names: strings.Join(f.Names[1:], ", "), Class: classWords[f.AcidClass()], Own: s.base.Foods.ByID(f.ID) == nil}
+	v := foodView{By: by, Edition: edition, Problem: problem, F: f, Names: strings.Join(f.Names[1:], ", "), Class: classWords[f.AcidClass()], Own: s.base.Foods.ByID(f.ID) == nil}
+	if x, seen := s.shelf().foods[f.ID]; seen && x.Status == ledger.Absent {
+		v.Mark = sourceMark{"otherwise in the copy of " + x.By + ", " + x.On, true}
+	} else if seen {
+		v.Mark = markOf(f.FromMemory, &procedure.Checked{By: x.By, On: x.On, Signed: x.Signed})
+	} else {
+		v.Mark = markOf(f.FromMemory, nil)
+	}
 	if f.HasPH() {
 		sc := scaleOf([]scaleFood{{f.Names[0], f.PH[0], f.PH[1]}})
 		v.Scale = &sc
@@ -86,7 +101,7 @@ func (s *Server) showFood(c *gin.Context) {
 	for _, u := range lib.Without(f) {
 		v.Without = append(v.Without, libraryItem{"/without/" + u.ID, u.Title, u.Instead})
 	}
-	s.render(c, http.StatusOK, "food", page{Title: capital(f.Names[0]), Nav: "/library", Body: v})
+	s.render(c, status, "food", page{Title: capital(f.Names[0]), Nav: "/library", Body: v})
 }
 
 func (s *Server) showWithout(c *gin.Context) {
@@ -106,4 +121,29 @@ func (s *Server) showWithout(c *gin.Context) {
 		}
 	}
 	s.render(c, http.StatusOK, "without", page{Title: u.Title, Nav: "/library", Body: v})
+}
+
+// checkFood keeps that somebody has seen a food's pH range in print, the same or otherwise.
+func (s *Server) checkFood(c *gin.Context) {
+	if !s.form(c) {
+		return
+	}
+	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
+	x := ledger.Check{Procedure: ledger.FoodKey(c.Param("id")), Part: ledger.PHPart, Status: get("status"), Edition: get("edition"), By: get("by"), On: today(), Signed: get("by")}
+	err := x.Valid(today())
+	if err == nil {
+		err = s.tryChecks([]ledger.Check{x})
+	}
+	if err != nil {
+		s.food(c, http.StatusUnprocessableEntity, x.By, x.Edition, "Nothing is kept yet: "+err.Error()+".")
+		return
+	}
+	ctx := c.Request.Context()
+	if err := s.store.AddChecks(ctx, []ledger.Check{x}); err != nil {
+		panic(err)
+	}
+	if err := s.restock(ctx); err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, "/foods/"+c.Param("id"))
 }

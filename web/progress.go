@@ -19,13 +19,16 @@ import (
 type progressView struct {
 	Checked, All int
 	Percent      int
-	Classes      []progressClass
-	Next         []progressItem
-	History      []string
-	Problem      string
-	Imported     int
-	Held         []heldView
-	HeldFiles    []heldProcedureView
+	// Rests is how many rows the recipes on the desk rest on, Seen how many of them somebody
+	// has seen in print.
+	Rests, Seen int
+	Classes     []progressClass
+	Next        []progressItem
+	History     []string
+	Problem     string
+	Imported    int
+	Held        []heldView
+	HeldFiles   []heldProcedureView
 }
 
 type progressClass struct {
@@ -34,9 +37,9 @@ type progressClass struct {
 }
 
 type progressItem struct {
-	Href, Title  string
-	Recipes      int
-	Checked, All int
+	Href, Title, Where string
+	Recipes            int
+	Checked, All       int
 }
 
 const (
@@ -48,32 +51,37 @@ func (s *Server) showProgress(c *gin.Context) { s.progress(c, http.StatusOK, "")
 
 func (s *Server) progress(c *gin.Context, status int, problem string) {
 	ctx := c.Request.Context()
-	used, err := s.used(c)
+	rests, err := s.restsOn(c)
 	if err != nil {
 		panic(err)
 	}
-	v := progressView{Problem: problem}
+	v := progressView{Problem: problem, Rests: len(rests.rows)}
+	for _, seen := range rests.rows {
+		if seen {
+			v.Seen++
+		}
+	}
 	v.Imported, _ = strconv.Atoi(c.Query("imported"))
 	at := map[string]int{}
-	var items []progressItem
-	for _, p := range s.shelf().lib.Procedures.All() {
-		checked, all := ledger.Progress(p)
-		i, ok := at[p.Class]
+	count := func(class string, checked, all int) {
+		i, ok := at[class]
 		if !ok {
 			i = len(v.Classes)
-			at[p.Class] = i
-			v.Classes = append(v.Classes, progressClass{Name: p.Class})
+			at[class] = i
+			v.Classes = append(v.Classes, progressClass{Name: class})
 		}
 		v.Classes[i].Checked += checked
 		v.Classes[i].All += all
 		v.Checked += checked
 		v.All += all
-		if checked < all {
-			items = append(items, progressItem{"/library/" + p.ID + "/check", p.Title, used[p.ID], checked, all})
-		}
 	}
+	for _, p := range s.shelf().lib.Procedures.All() {
+		checked, all := ledger.Progress(p)
+		count(p.Class, checked, all)
+	}
+	count("pH of foods", len(s.shelf().foods), s.shelf().withPH())
+	items := s.unchecked(rests)
 	sort.SliceStable(v.Classes, func(i, j int) bool { return v.Classes[i].Name < v.Classes[j].Name })
-	sort.SliceStable(items, func(i, j int) bool { return items[i].Recipes > items[j].Recipes })
 	v.Next = items[:min(nextItems, len(items))]
 	if v.All > 0 {
 		v.Percent = 100 * v.Checked / v.All
@@ -94,24 +102,81 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
 }
 
-// used counts, by procedure, the newest recipes of the desk that rest on it.
-func (s *Server) used(c *gin.Context) (map[string]int, error) {
+// rests is what the newest recipes of the desk rest on: how many on a procedure, and whether
+// somebody has seen each row in print.
+type rests struct {
+	used map[string]int
+	rows map[string]bool
+}
+
+func (s *Server) restsOn(c *gin.Context) (rests, error) {
 	ctx := c.Request.Context()
 	recipes, err := s.store.Recipes(ctx, "", 0, usedAmong)
 	if err != nil {
-		return nil, err
+		return rests{}, err
 	}
 	k, err := s.kitchen(ctx)
 	if err != nil {
-		return nil, err
+		return rests{}, err
 	}
-	out := map[string]int{}
+	out := rests{map[string]int{}, map[string]bool{}}
 	for _, r := range recipes {
-		if res := s.reviewOf(r, k); res.Procedure != nil {
-			out[res.Procedure.ID]++
+		res := s.reviewOf(r, k)
+		if res.Procedure == nil {
+			continue
+		}
+		out.used[res.Procedure.ID]++
+		for _, x := range slices.Concat(res.Methods, res.After) {
+			if x.Method == procedure.Steam {
+				x.Method = procedure.WaterBath // one row of the table
+			}
+			out.rows[res.Procedure.ID+"|"+x.Key()] = x.Seen != ""
 		}
 	}
 	return out, nil
+}
+
+// unchecked lists the procedures with values that nobody has seen, those first that most recipes
+// rest on, then in the order of the printed guides.
+func (s *Server) unchecked(r rests) []progressItem {
+	var list []*procedure.Procedure
+	for _, p := range s.shelf().lib.Procedures.All() {
+		if checked, all := ledger.Progress(p); checked < all {
+			list = append(list, p)
+		}
+	}
+	inPrint(list)
+	sort.SliceStable(list, func(i, j int) bool { return r.used[list[i].ID] > r.used[list[j].ID] })
+	var out []progressItem
+	for _, p := range list {
+		checked, all := ledger.Progress(p)
+		out = append(out, progressItem{"/library/" + p.ID + "/check", p.Title, p.Citation(), r.used[p.ID], checked, all})
+	}
+	return out
+}
+
+// inPrint sorts procedures as the printed guides have them: by source, then by section.
+func inPrint(list []*procedure.Procedure) {
+	sort.SliceStable(list, func(i, j int) bool {
+		if list[i].Source != list[j].Source {
+			return list[i].Source < list[j].Source
+		}
+		return list[i].Section < list[j].Section
+	})
+}
+
+// nextUnchecked is what to check after the procedure, nil where nothing is left.
+func (s *Server) nextUnchecked(c *gin.Context, after string) (*progressItem, error) {
+	r, err := s.restsOn(c)
+	if err != nil {
+		return nil, err
+	}
+	for _, item := range s.unchecked(r) {
+		if item.Href != "/library/"+after+"/check" {
+			return &item, nil
+		}
+	}
+	return nil, nil
 }
 
 func (s *Server) exportLedger(c *gin.Context) {

@@ -88,6 +88,8 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/debated", s.showDebated)
 	g.POST("/debated", s.saveChoice)
 	g.GET("/check", s.showProgress)
+	g.GET("/check/sheet", s.showCheckSheet)
+	g.POST("/foods/:id/check", s.checkFood)
 	g.GET("/check/ledger.csv", s.exportLedger)
 	g.POST("/check/ledger", s.importLedger)
 	g.POST("/check/held/:key", s.signHeld)

@@ -36,6 +36,8 @@ type shelf struct {
 	version int64
 	// held are the checks that a file brought and that nobody has signed.
 	held []ledger.Held
+	// foods are the checks of the foods' pH by id.
+	foods map[string]ledger.Check
 	// problem says which stored checks and procedures could not be put into force.
 	problem string
 }
@@ -92,6 +94,7 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 	for _, p := range all {
 		sh.remembered[p.ID] = p
 	}
+	sh.foods = ledger.Foods(checks)
 	if len(own) > 0 || len(checks) > 0 {
 		inForce, held, err := ledger.Apply(all, checks)
 		if err != nil {
@@ -123,6 +126,17 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures, sh.lib.Language).WithAcidity(sh.lib.Acidity).WithProducts(sh.lib.Book.Unprocessed)
 	indexed.Wait()
 	return sh, nil
+}
+
+// withPH counts the foods that have a pH range.
+func (sh *shelf) withPH() int {
+	n := 0
+	for _, f := range sh.lib.Foods.All() {
+		if f.HasPH() {
+			n++
+		}
+	}
+	return n
 }
 
 // whole reports whether a procedure of the kitchen's own can be used at all.

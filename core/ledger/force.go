@@ -27,6 +27,9 @@ type Held struct {
 func Apply(base []*procedure.Procedure, checks []Check) ([]*procedure.Procedure, []Held, error) {
 	byPart := map[string]map[string][]Check{}
 	for _, c := range checks {
+		if strings.HasPrefix(c.Procedure, foodPrefix) {
+			continue // see Foods
+		}
 		if byPart[c.Procedure] == nil {
 			byPart[c.Procedure] = map[string][]Check{}
 		}
@@ -110,6 +113,7 @@ func (f *force) apply() *procedure.Procedure {
 			next.Ingredients[i] = in
 		}
 	}
+	f.conditions(&next, known)
 	for _, part := range slices.Sorted(maps.Keys(f.parts)) {
 		if !known[part] {
 			f.errs = append(f.errs, fmt.Errorf("%s has no part %q", f.p.ID, part))

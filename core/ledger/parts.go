@@ -117,5 +117,11 @@ func Progress(p *procedure.Procedure) (checked, all int) {
 			checked++
 		}
 	}
+	for _, c := range Conditions(p) {
+		all++
+		if c.Checked != nil {
+			checked++
+		}
+	}
 	return checked, all
 }

@@ -2,6 +2,7 @@ package procedure
 
 import (
 	"fmt"
+	"strings"
 
 	"damson/core/quantity"
 )
@@ -24,6 +25,24 @@ func (p *Procedure) conditions(x Process) []string {
 	}
 	return out
 }
+
+// Words says what the limits are; empty for none.
+func (s Sizes) Words() string {
+	var out []string
+	if s.Cut > 0 {
+		out = append(out, "pieces of "+quantity.Number(s.Cut)+" in at most")
+	}
+	if s.Whole > 0 {
+		out = append(out, "whole ones of "+quantity.Number(s.Whole)+" in at most")
+	}
+	if s.NeverWhole {
+		out = append(out, "never whole")
+	}
+	return strings.Join(out, ", ")
+}
+
+// Words says what the canner must be; empty for any.
+func (c Canner) Words() string { return strings.Join(c.words(), ", ") }
 
 func (c Canner) words() []string {
 	var out []string

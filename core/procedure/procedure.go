@@ -45,7 +45,9 @@ type Procedure struct {
 	// bind like a row of the table. Zero fields are no condition.
 	Sizes  Sizes  `yaml:"sizes"`
 	Canner Canner `yaml:"canner"`
-	Rows   []Row  `yaml:"-"`
+	// SizesChecked and CannerChecked say who has seen them in print, nil while nobody has.
+	SizesChecked, CannerChecked *Checked `yaml:"-"`
+	Rows                        []Row    `yaml:"-"`
 }
 
 // Sizes are the largest pieces that a procedure was tested with, in inches.
@@ -142,6 +144,8 @@ type Requirement struct {
 	// Minutes is how long the food is heated before it is filled, at the least; 0 where
 	// that is not part of what was tested.
 	Minutes float64 `yaml:"minutes"`
+	// Checked says who has seen it in print, nil while nobody has.
+	Checked *Checked `yaml:"-"`
 }
 
 // Requires reports whether the procedure has the need.
@@ -177,7 +181,8 @@ type Checked struct {
 	On      string `json:"on"` // the day, as 2006-01-02
 	Edition string `json:"edition"`
 	Page    string `json:"page,omitempty"`
-	// Changed is true where the copy printed another value, now in force.
+	// Changed is true where the copy printed another value, now in force; of a condition, where
+	// the copy says otherwise, and it stays in force.
 	Changed bool `json:"changed,omitempty"`
 	// Signed names who of this kitchen stands for it; empty where another kitchen's
 	// ledger says so.
