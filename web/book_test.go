@@ -1,8 +1,11 @@
 package web
 
 import (
+	"bytes"
 	"context"
+	"mime/multipart"
 	"net/http"
+	"net/http/httptest"
 	"net/url"
 	"strings"
 	"testing"
@@ -202,4 +205,49 @@ func TestSourceOfARecipe(t *testing.T) {
 	require.Equal(t, store.Source{Book: store.OurOwn, Edition: "2019"}, r.From)
 	w = do(h, http.MethodPost, "/recipes", url.Values{"text": {plumChutney}, "book": {strings.Repeat("x", 201)}})
 	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
+}
+
+// TestProceduresTravel: a kitchen's own procedure goes to another as a file, waits there to be
+// signed, and stands beside what that kitchen has of the name.
+func TestProceduresTravel(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	at := sendIn(t, h, plumChutney)
+	w := do(h, http.MethodPost, at+"/book", signed(fieldsOf(t, get(h, at+"/book"), at+"/book")))
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	one := get(h, "/library/own-plum-and-ginger-chutney/procedure.json")
+	require.JSONEq(t, one, get(h, "/procedures.json"))
+	require.NotContains(t, one, "Ida Fenn", "nobody's signature travels")
+	require.Equal(t, http.StatusNotFound, do(h, http.MethodGet, "/library/plums/procedure.json", nil).Code)
+
+	send := func(h http.Handler, file string) *httptest.ResponseRecorder {
+		var b bytes.Buffer
+		form := multipart.NewWriter(&b)
+		part, err := form.CreateFormFile("file", "p.json")
+		require.NoError(t, err)
+		_, _ = part.Write([]byte(file))
+		require.NoError(t, form.Close())
+		r := httptest.NewRequest(http.MethodPost, "/procedures/file", &b)
+		r.Header.Set("Content-Type", form.FormDataContentType())
+		w := httptest.NewRecorder()
+		h.ServeHTTP(w, r)
+		return w
+	}
+	other, _ := newServer(t, false)
+	oh := other.Handler()
+	w = send(oh, one)
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	require.Contains(t, get(oh, "/check"), "Plum and ginger chutney")
+	require.Empty(t, other.shelf().own, "it waits")
+
+	w = send(h, one)
+	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
+	require.Contains(t, w.Body.String(), "it is the same")
+	w = send(h, strings.Replace(one, `"amount": 3`, `"amount": 2`, 1))
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	require.Contains(t, get(h, "/check"), "yours “3 cups, acid")
+	require.Contains(t, get(h, "/check"), "theirs “2 cups, acid")
+	w = send(h, strings.ReplaceAll(one, `"plum"`, `"moon-plum"`))
+	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
+	require.Contains(t, w.Body.String(), "no food “moon-plum”")
 }

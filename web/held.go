@@ -11,6 +11,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/ledger"
+	"damson/core/procedure"
 	"damson/store"
 )
 
@@ -30,7 +31,9 @@ type heldProcedureView struct {
 	Foods                          []string
 	Rows                           []tableRow
 	Below                          []string
-	Unreadable, Away               bool
+	// Differs says in what it is unlike this kitchen's own of that name.
+	Differs          []string
+	Unreadable, Away bool
 }
 
 // keyOf names a held check in a form, the same for as long as it waits.
@@ -85,6 +88,11 @@ func (sh *shelf) heldProcedure(w store.OwnProcedure) heldProcedureView {
 	}
 	v.Title, v.Source, v.Kind = p.Title, p.Citation(), p.Class+", "+p.Acidity
 	v.Below = sh.lib.Below(p)
+	if mine := sh.own[strings.TrimSuffix(p.ID, theirs)].Procedure; mine != nil && mine.ID != p.ID {
+		same := *p
+		same.Title = mine.Title // it was named apart only to stand beside
+		v.Differs = procedure.Differences(mine, &same)
+	}
 	for _, in := range p.Ingredients {
 		v.Foods = append(v.Foods, in.Name)
 	}

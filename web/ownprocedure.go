@@ -152,7 +152,7 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 		refuse("The file could not be read: " + err.Error() + ".")
 		return
 	}
-	list, err := s.parse("your file", data, s.shelf().lib.Foods)
+	list, err := s.parseFile(data)
 	if err == nil {
 		err = s.tryOut(list, "")
 	}
@@ -161,6 +161,69 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 		return
 	}
 	s.keepProcedures(c, list, "a file", "")
+}
+
+// parseFile reads procedures in either format. One that this kitchen has under the same id is given
+// another, so that both can be looked at; one that is the same is left out.
+func (s *Server) parseFile(data []byte) ([]*procedure.Procedure, error) {
+	if !procedure.IsFile(data) {
+		return s.parse("your file", data, s.shelf().lib.Foods)
+	}
+	sh := s.shelf()
+	list, err := procedure.ReadFile(data)
+	if err != nil {
+		return nil, err
+	}
+	var out []*procedure.Procedure
+	for _, p := range list {
+		for _, in := range p.Ingredients {
+			for _, id := range slices.Concat(in.Same, in.Like) {
+				if sh.lib.Foods.Any(id) == nil {
+					return nil, fmt.Errorf("%s: this library has no food “%s”", p.Title, id)
+				}
+			}
+		}
+		mine := sh.own[p.ID].Procedure
+		if mine != nil && len(procedure.Differences(mine, p)) == 0 {
+			continue
+		}
+		if mine != nil {
+			p.ID += theirs
+			p.Title += " (theirs)"
+		}
+		out = append(out, p)
+	}
+	if len(out) == 0 {
+		return nil, errors.New("you have all of it already, and it is the same")
+	}
+	return out, nil
+}
+
+// theirs ends the id of a procedure of another kitchen's that this one has a version of.
+const theirs = "-theirs"
+
+// exportProcedures writes the kitchen's own procedures, or the one of the path, for another kitchen.
+func (s *Server) exportProcedures(c *gin.Context) {
+	var list []*procedure.Procedure
+	for id, o := range s.shelf().own {
+		if want := c.Param("id"); want == "" || want == id {
+			list = append(list, o.Procedure)
+		}
+	}
+	if len(list) == 0 {
+		s.fail(c, http.StatusNotFound, "This kitchen has no such procedure of its own.", "What ships with Damson stands in every kitchen; only your own travel.")
+		return
+	}
+	slices.SortFunc(list, func(a, b *procedure.Procedure) int { return strings.Compare(a.ID, b.ID) })
+	name := "procedures"
+	if c.Param("id") != "" {
+		name = fileName(list[0].Title)
+	}
+	c.Header("Content-Type", "application/json; charset=utf-8")
+	c.Header("Content-Disposition", `attachment; filename="`+name+`.json"`)
+	if err := procedure.WriteFile(c.Writer, list); err != nil {
+		panic(err)
+	}
 }
 
 func (s *Server) deleteProcedure(c *gin.Context) {
@@ -245,7 +308,7 @@ func (s *Server) ownProcedure(get func(string) string, rows int) (*procedure.Pro
 	var problems []string
 	wrong := func(format string, a ...any) { problems = append(problems, fmt.Sprintf(format, a...)) }
 	p := &procedure.Procedure{Title: get("title"), Class: get("class"), Product: get("product"), Acidity: get("acidity"), Source: get("source"), Section: get("section"), Yield: get("yield")}
-	p.ID = "own-" + strings.ReplaceAll(words.FoldPhrase(p.Title), " ", "-")
+	p.ID = procedure.OwnPrefix + strings.ReplaceAll(words.FoldPhrase(p.Title), " ", "-")
 	p.Names, p.Permits, p.Forbids = listOf(get("names"), ","), listOf(get("permits"), "\n"), listOf(get("forbids"), "\n")
 	if p.Title == "" {
 		wrong("Title: name the product.")

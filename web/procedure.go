@@ -21,8 +21,10 @@ type procedureView struct {
 	Rows    []tableRow
 	Checked int
 	Parts   int
-	Rules   []libraryItem
-	Points  []libraryItem
+	// Conditions bind beside the table: preparation, sizes of pieces, the canner.
+	Conditions []checkCondition
+	Rules      []libraryItem
+	Points     []libraryItem
 }
 
 // batchLine is an ingredient with its amount and who has seen it in print.
@@ -103,6 +105,13 @@ func (s *Server) showProcedure(c *gin.Context) {
 	sh := s.shelf()
 	v := procedureView{P: p, Own: sh.own[p.ID].Signed, Batch: viewBatch(p)}
 	v.Checked, v.Parts = ledger.Progress(p)
+	for _, x := range ledger.Conditions(p) {
+		mark := markOf(p.FromMemory, x.Checked)
+		if x.Checked != nil && x.Checked.Changed {
+			mark = sourceMark{"otherwise in the copy of " + x.Checked.By + ": kept, as the stricter", true}
+		}
+		v.Conditions = append(v.Conditions, checkCondition{Title: x.Title, Mark: mark})
+	}
 	list, err := p.Find(k.ElevationFt, procedure.Filter{Gauge: k.Gauge()})
 	if err != nil {
 		v.Reason = err.Error()

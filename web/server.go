@@ -94,6 +94,8 @@ func (s *Server) Handler() http.Handler {
 	g.POST("/check/ledger", s.importLedger)
 	g.POST("/check/held/:key", s.signHeld)
 	g.POST("/procedures/:id/sign", s.signProcedure)
+	g.GET("/procedures.json", s.exportProcedures)
+	g.GET("/library/:id/procedure.json", s.exportProcedures)
 	g.GET("/procedures/new", s.newProcedure)
 	g.POST("/procedures", s.addProcedure)
 	g.POST("/procedures/file", s.addProcedureFile)

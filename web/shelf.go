@@ -141,7 +141,7 @@ func (sh *shelf) withPH() int {
 
 // whole reports whether a procedure of the kitchen's own can be used at all.
 func whole(base *library.Library, p *procedure.Procedure) bool {
-	return p != nil && !p.General && p.Check() == nil && base.Contradicts(p) == nil
+	return p != nil && !p.General && p.Check() == nil && base.Contradicts(p) == nil && len(base.Forbids(p)) == 0
 }
 
 // tryOut fails on procedures that must not be stored; replaced is the id of the one whose place is

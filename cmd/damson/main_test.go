@@ -162,7 +162,7 @@ func TestReviewForPeople(t *testing.T) {
 	out, code, _ = call(t, "White peaches\n10 lb white peaches\nwater", "review", "-")
 	require.Equal(t, exitStop, code)
 	require.Contains(t, out, "No process: nobody has tested this")
-	require.Contains(t, out, "Freeze it in portions.")
+	require.Contains(t, out, "Freeze; can yellow-flesh fruit.")
 	require.Contains(t, out, "Assumed: sea level")
 	require.NotContains(t, out, " min")
 

@@ -51,8 +51,12 @@ var makesAnother = map[string]bool{"and": true, "with": true, "in": true, "or": 
 
 // noProcessOf says why the product has no process.
 func noProcessOf(u *rulebook.Unprocessed) string {
-	if strings.Contains(u.Reason, "no process") || strings.Contains(u.Reason, "No process") {
-		return u.Reason
+	why := u.Title + ": " + strings.ToLower(u.Reason[:1]) + u.Reason[1:]
+	if first := strings.Fields(u.Reason)[0]; strings.HasPrefix(u.Title, first) {
+		why = u.Reason
 	}
-	return u.Reason + " There is no process for it."
+	if strings.Contains(u.Reason, "no process") || strings.Contains(u.Reason, "No process") {
+		return why
+	}
+	return why + " There is no process for it."
 }
