@@ -96,7 +96,7 @@ func pack(from any) ([]byte, error) {
 
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
-// debated.yaml, unprocessed.yaml, equivalents.yaml, acidity.yaml, plan.yaml,
+// debated.yaml, unprocessed.yaml, equivalents.yaml, searchwords.yaml, acidity.yaml, plan.yaml,
 // things.yaml, frames.yaml, hints.yaml, plain.yaml. Errors name file, line and field.
 func LoadFS(fsys fs.FS) (*Library, error) {
 	src, err := read(fsys)
@@ -357,13 +357,16 @@ func readBook(fsys fs.FS) (*rulebook.Book, error) {
 		FromMemory  bool                   `yaml:"from_memory"`
 		Equivalents []*rulebook.Equivalent `yaml:"equivalents"`
 	}
-	if err := errors.Join(decode(fsys, "debated.yaml", &points), decode(fsys, "unprocessed.yaml", &products), decode(fsys, "equivalents.yaml", &equivalents)); err != nil {
+	var said struct {
+		Words []rulebook.Said `yaml:"words"`
+	}
+	if err := errors.Join(decode(fsys, "debated.yaml", &points), decode(fsys, "unprocessed.yaml", &products), decode(fsys, "equivalents.yaml", &equivalents), decode(fsys, "searchwords.yaml", &said)); err != nil {
 		return nil, err
 	}
 	for _, u := range products.Products {
 		u.FromMemory = products.FromMemory
 	}
-	book.Points, book.Unprocessed, book.Equivalents = points.Points, products.Products, equivalents.Equivalents
+	book.Points, book.Unprocessed, book.Equivalents, book.Said = points.Points, products.Products, equivalents.Equivalents, said.Words
 	if err := book.Check(); err != nil {
 		return nil, fmt.Errorf("rulebook, debated.yaml, unprocessed.yaml or equivalents.yaml: %w", err)
 	}

@@ -3,6 +3,7 @@ package web
 import (
 	"net/http"
 	"net/url"
+	"slices"
 	"sort"
 	"strconv"
 	"strings"
@@ -15,6 +16,7 @@ import (
 	"damson/core/procedure"
 	"damson/core/review"
 	"damson/core/rulebook"
+	"damson/core/words"
 )
 
 // libraryView is the library's first page: a search, the shelves, and one of
@@ -47,6 +49,8 @@ type hitsView struct {
 	Query string
 	Hits  []hitView
 	More  bool
+	// Food is true where the words name a food.
+	Food bool
 	// MoreRecipes leads to the desk where not all of its recipes stand here.
 	MoreRecipes string
 }
@@ -113,7 +117,7 @@ func (s *Server) found(c *gin.Context) hitsView {
 }
 
 func (sh *shelf) hits(q string) hitsView {
-	v := hitsView{Query: q}
+	v := hitsView{Query: q, Food: sh.namesFood(q)}
 	found := sh.index.Find(q, maxHits+1)
 	for i, h := range found {
 		if i == maxHits {
@@ -123,6 +127,24 @@ func (sh *shelf) hits(q string) hitsView {
 		v.Hits = append(v.Hits, hitView{hrefOf(h), h.Title, h.Kind, h.By})
 	}
 	return v
+}
+
+// namesFood reports whether the words, or one of them, name a food.
+func (sh *shelf) namesFood(q string) bool {
+	folded := words.FoldPhrase(q)
+	return slices.ContainsFunc(append(strings.Fields(folded), folded), func(w string) bool { return sh.lib.Foods.ByName(w) != nil })
+}
+
+// pagesFound are the pages that a search finds, by what people call what they do there.
+var pagesFound = map[library.Hit][]string{
+	{Kind: library.KindPage, ID: "/kitchen", Title: "Kitchen: elevation, canners, gauges, jars"}:         {"jar lifter", "equipment", "rack", "gasket", "safety valve", "my canner", "canner size", "how high do I live", "jar stock", "lids left"},
+	{Kind: library.KindPage, ID: "/acidity/log", Title: "pH log: meters, calibrations, readings"}:        {"pH meter", "calibrate", "buffer", "measure pH", "reading"},
+	{Kind: library.KindPage, ID: "/acidity", Title: "Acid bench: where a mixture stands against pH 4.6"}: {"acidity", "pH", "pH estimate", "how acid"},
+	{Kind: library.KindPage, ID: "/acidity/selling", Title: "Selling: acid, acidified, low-acid"}:        {"acidified food", "process authority", "21 CFR 114"},
+	{Kind: library.KindPage, ID: "/plan", Title: "Plan a canning day"}:                                   {"canning day", "schedule", "run sheet", "shopping list", "how many jars", "how many loads"},
+	{Kind: library.KindPage, ID: "/check", Title: "Checked against print"}:                               {"check sheet", "from memory", "ledger", "verify"},
+	{Kind: library.KindPage, ID: "/procedures/new", Title: "Add a procedure"}:                            {"my book", "another book", "own procedure", "state bulletin"},
+	{Kind: library.KindPage, ID: "/debated", Title: "Debated points"}:                                    {"who is right", "sources disagree", "opinions"},
 }
 
 // hrefOf returns the page of a hit.
@@ -139,6 +161,8 @@ func hrefOf(h library.Hit) string {
 		return "/rules/" + id
 	case library.KindPoint:
 		return "/debated#" + id
+	case library.KindPage:
+		return h.ID
 	}
 	return "/library?shelf=equivalents#" + id
 }

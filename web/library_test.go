@@ -33,6 +33,19 @@ func sendNamed(h http.Handler, path, field, name, content string) *httptest.Resp
 	return rec
 }
 
+// TestSearchOfEverydayWords: words lead to pages too, and only a food is told to have no procedure.
+func TestSearchOfEverydayWords(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	for q, want := range map[string]string{"jar lifter": "/kitchen", "pH meter": "/acidity/log", "canning day": "/plan", "acidity": "/acidity", "check sheet": "/check", "my book": "/procedures/new", "glass top": "/rules/E17"} {
+		found := get(h, "/search?q="+url.QueryEscape(q))
+		first := found[strings.Index(found, "<a "):]
+		require.Contains(t, first[:min(len(first), 120)], `"`+want+`"`, q)
+	}
+	require.NotContains(t, get(h, "/search?q=carburettor"), "tested procedure")
+	require.Contains(t, get(h, "/search?q="+url.QueryEscape("turnip marmalade")), "no tested procedure")
+}
+
 func get(h http.Handler, path string) string { return do(h, http.MethodGet, path, nil).Body.String() }
 
 // checkForm is the form of plums with who, edition and page filled in.

@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"maps"
 	"strings"
 	"sync"
 	"sync/atomic"
@@ -121,6 +122,7 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 		for _, r := range review.Rules() {
 			extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}
 		}
+		maps.Copy(extra, pagesFound)
 		sh.index = library.NewIndex(sh.lib, extra)
 	})
 	sh.reviewer = review.New(sh.lib.Foods, sh.lib.Procedures, sh.lib.Language).WithAcidity(sh.lib.Acidity).WithProducts(sh.lib.Book.Unprocessed)

@@ -5,6 +5,7 @@ package library
 import (
 	"errors"
 	"fmt"
+	"slices"
 
 	"damson/core/acidity"
 	"damson/core/food"
@@ -88,6 +89,13 @@ func (l *Library) check() error {
 		for _, f := range u.Foods {
 			if !known[f] {
 				errs = append(errs, fmt.Errorf("product without a process %q: %q is no food and no group", u.ID, f))
+			}
+		}
+	}
+	for _, said := range l.Book.Said {
+		for _, id := range said.To {
+			if l.Book.Entry(id) == nil && !slices.ContainsFunc(l.Book.Points, func(p *rulebook.Point) bool { return p.ID == id }) {
+				errs = append(errs, fmt.Errorf("everyday words %q: there is no rule and no debated point %q", said.Says, id))
 			}
 		}
 	}

@@ -6,6 +6,7 @@ import (
 	"strings"
 
 	"damson/core/procedure"
+	"damson/core/rulebook"
 	"damson/core/words"
 )
 
@@ -17,6 +18,7 @@ const (
 	KindRule       = "rule"
 	KindPoint      = "debated point"
 	KindEquivalent = "equivalent"
+	KindPage       = "page"
 )
 
 // Hit is one thing found.
@@ -34,6 +36,15 @@ type doc struct {
 	order int
 	// keys are folded words, each with the name that it came from.
 	keys []key
+	// said are everyday words that lead here, each with how far down its list this stands.
+	said []saidKey
+	// body are all words of its text.
+	body map[string]bool
+}
+
+type saidKey struct {
+	key
+	place int
 }
 
 type key struct {
@@ -71,6 +82,7 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 	}
 	for _, e := range l.Book.Entries {
 		add(Hit{Kind: KindRule, ID: e.ID, Title: e.Title}, append([]string{e.ID}, e.Codes...)...)
+		x.docs[len(x.docs)-1].body = bodyOf(e)
 	}
 	for h, names := range extra {
 		add(h, names...)
@@ -85,13 +97,53 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 		}
 		add(Hit{Kind: KindEquivalent, ID: q.ID, Title: title})
 	}
+	x.lead(l.Book.Said)
 	return x
+}
+
+// lead lays the everyday words over what they lead to.
+func (x *Index) lead(all []rulebook.Said) {
+	at := map[string]int{}
+	for i, d := range x.docs {
+		if d.hit.Kind == KindRule || d.hit.Kind == KindPoint {
+			at[d.hit.ID] = i
+		}
+	}
+	for _, said := range all {
+		for place, id := range said.To {
+			d, ok := at[id]
+			if !ok {
+				continue
+			}
+			for _, w := range said.Says {
+				x.docs[d].said = append(x.docs[d].said, saidKey{key{searchWords(w), w}, place})
+			}
+		}
+	}
+}
+
+// bodyOf are the words of what a rule says.
+func bodyOf(e *rulebook.Entry) map[string]bool {
+	out := map[string]bool{}
+	texts := []string{e.Title, e.Why, e.Way, e.Differ, e.Followed}
+	for _, c := range e.Cases {
+		texts = append(texts, c.When, c.Then)
+	}
+	for _, t := range texts {
+		for _, w := range searchWords(t) {
+			out[w] = true
+		}
+	}
+	return out
 }
 
 // searchWords folds the text and leaves out what names nothing, unless nothing
 // else is there.
 func searchWords(s string) []string {
 	all := strings.Fields(words.FoldPhrase(s))
+	for i, w := range all {
+		all[i] = spelled(w)
+	}
 	kept := slices.DeleteFunc(slices.Clone(all), func(w string) bool { return slices.Contains(small, w) })
 	if len(kept) == 0 {
 		return all
@@ -99,9 +151,24 @@ func searchWords(s string) []string {
 	return kept
 }
 
+// spelled takes a British spelling for the American one.
+func spelled(w string) string {
+	for _, x := range [...][2]string{{"ise", "ize"}, {"ised", "ized"}, {"ising", "izing"}, {"isation", "ization"}} {
+		if stem, ok := strings.CutSuffix(w, x[0]); ok && len(stem) > 4 {
+			return stem + x[1]
+		}
+	}
+	if s, ok := spellings[w]; ok {
+		return s
+	}
+	return w
+}
+
+var spellings = map[string]string{"mould": "mold", "mouldy": "moldy", "colour": "color", "flavour": "flavor", "litre": "liter", "yoghurt": "yogurt", "iodised": "iodized", "labelling": "labeling"}
+
 var small = []string{"a", "an", "the", "of", "in", "for", "to", "with", "and", "or"}
 
-var rank = map[string]int{KindProcedure: 0, KindWithout: 1, KindFood: 2, KindRule: 3, KindPoint: 4, KindEquivalent: 5}
+var rank = map[string]int{KindProcedure: 0, KindWithout: 1, KindFood: 2, KindRule: 3, KindPoint: 4, KindEquivalent: 5, KindPage: 3}
 
 // Find returns at most limit things whose names hold every word of the query,
 // the last one as a beginning ("salsa tom" finds tomato salsa). What the title
@@ -126,8 +193,8 @@ func (x *Index) Find(query string, limit int) []Hit {
 			if s < 0 {
 				continue
 			}
-			if i > 0 {
-				s += 10
+			if s += byTitle; i > 0 {
+				s += byName - byTitle
 			}
 			if best < 0 || s < best {
 				best, by = s, k.name
@@ -135,6 +202,10 @@ func (x *Index) Find(query string, limit int) []Hit {
 					by = ""
 				}
 			}
+		}
+		best, by = d.leads(q, last, best, by)
+		if best < 0 && d.tells(q) {
+			best = byText
 		}
 		if best >= 0 {
 			d.hit.By = by
@@ -159,6 +230,43 @@ func (x *Index) Find(query string, limit int) []Hit {
 		hits = append(hits, h.Hit)
 	}
 	return hits
+}
+
+// What a thing was found by, the nearest first: everyday words that lead to it, its title, another
+// name or the beginning of everyday words, the text of a rule.
+const (
+	byTitle = 10
+	byName  = 20
+	byText  = 40
+)
+
+// leads is the better of what was found and of the everyday words that lead here.
+func (d *doc) leads(q []string, last string, best int, by string) (int, string) {
+	for _, k := range d.said {
+		s := k.score(q, last)
+		switch {
+		case s < 0:
+			continue
+		case slices.Equal(k.words, q):
+			s = min(k.place, byTitle-1)
+		default:
+			s = byName + min(k.place, byTitle-1)
+		}
+		if best < 0 || s < best {
+			best, by = s, k.name
+		}
+	}
+	return best, by
+}
+
+// tells reports whether the text of a rule holds every word.
+func (d *doc) tells(q []string) bool {
+	for _, w := range q {
+		if !d.body[w] {
+			return false
+		}
+	}
+	return len(d.body) > 0
 }
 
 // score is -1 where a word is missing, else small for a close match.

@@ -67,6 +67,12 @@ type Unprocessed struct {
 	FromMemory bool `yaml:"-"`
 }
 
+// Said are everyday words, and the rules or debated points that they lead to, the best first.
+type Said struct {
+	Says []string `yaml:"says"`
+	To   []string `yaml:"to"`
+}
+
 // Equivalent says what a kitchen's word weighs or holds: Amount of Unit (or of
 // Word) is Low to High of Is.
 type Equivalent struct {
@@ -87,6 +93,7 @@ type Book struct {
 	Entries     []*Entry
 	Points      []*Point
 	Unprocessed []*Unprocessed
+	Said        []Said
 	Equivalents []*Equivalent
 
 	byID map[string]*Entry
