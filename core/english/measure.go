@@ -64,7 +64,7 @@ func ends(t []words.Token, i int) bool {
 func measureAt(t []words.Token, i int) (Measure, int) {
 	lo, hi, n := Range(t, i)
 	if n == 0 {
-		if w := word(t, i); (w == "an" || w == "a") && (durations[word(t, i+1)] != 0 && word(t, i+1) != "in" || word(t, i+1) == "inch") {
+		if w := word(t, i); (w == "an" || w == "a") && (durations[word(t, i+1)] != 0 && word(t, i+1) != "in" || word(t, i+1) == "inch") || w == "that" && word(t, i+1) == "inch" {
 			lo, hi, n = 1, 1, 1
 		} else {
 			return Measure{}, 0

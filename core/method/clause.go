@@ -147,7 +147,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 			}
 			flush(from)
 			start, joint, k = from, w.low, joints[w.low]
-		case i > start && (k == condition || k == moment) && w.isVerb && !w.aux && w.low == w.verb && r.prefers(w.verb) && hasVerb(t[start:i]) && t[i-1].Kind == words.Word && !t[i-1].aux && !subjects[t[i-1].low] && !determiners[t[i-1].low] && t[i-1].low != "to" && t[i-1].low != "and" && t[i-1].low != "or" && t[i-1].low != "not" && t[i-1].low != "never" && t[i-1].verb != "let" && t[i-1].verb != "make" && t[i-1].verb != "help" && t[i-1].verb != "keep":
+		case i > start && (k == condition || k == moment) && w.isVerb && !w.aux && w.low == w.verb && (r.prefers(w.verb) || w.verb == "let") && (hasVerb(t[start:i]) || timeUp(t[start:i])) && t[i-1].Kind == words.Word && !t[i-1].aux && !subjects[t[i-1].low] && !determiners[t[i-1].low] && t[i-1].low != "to" && t[i-1].low != "and" && t[i-1].low != "or" && t[i-1].low != "not" && t[i-1].low != "never" && t[i-1].verb != "let" && t[i-1].verb != "make" && t[i-1].verb != "help" && t[i-1].verb != "keep":
 			flush(i)
 			start, joint, k = i, "", mainClause // "when it rocks turn it down"
 		case i > start && (k == condition || k == moment) && (w.low == "you" || w.low == "i" || w.low == "we" || w.low == "they" && joint != "as" || w.low == "it" && joint != "as" && !t[i-1].isVerb) && i+1 < len(t) && t[i+1].isVerb && hasVerb(t[start:i]) && t[i-1].Kind == words.Word && !prepositions[t[i-1].low] && !determiners[t[i-1].low] && !subjects[t[i-1].low] && joints[t[i-1].low] == 0 && !t[i-1].aux && t[i-1].low != "and" && t[i-1].low != "or" && t[i-1].low != "what" && t[i-1].low != "how" && t[i-1].low != "where" && t[i-1].low != "why" && r.opens(t, i):
@@ -166,6 +166,12 @@ func (r *Reader) split(text string, t []token) []*clause {
 	}
 	flush(len(t))
 	return out
+}
+
+// timeUp reports words that end with the end of a time: "when time's up".
+func timeUp(t []token) bool {
+	n := len(t)
+	return n >= 2 && (t[n-1].low == "up" || t[n-1].low == "over") && slices.ContainsFunc(t, func(w token) bool { return strings.HasPrefix(w.low, "time") })
 }
 
 // notStuff reports "not the cooking water" at t[i]: what is not taken.

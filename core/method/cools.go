@@ -25,7 +25,23 @@ func (p *passage) letsPressureOut() bool {
 	if !p.at.Done || p.negated() || p.says("itself", "its own", "natural", "naturally", "on their own") {
 		return false
 	}
+	if p.released() {
+		return true
+	}
 	return p.does("bleed burp dump ease vent") && p.says("pressure", "steam", "it off", "it down") && p.says("off", "out", "down", "valve", "petcock", "weight")
+}
+
+// released reports steam or pressure that is let out by whatever verb: "let the steam out", "get the
+// pressure off". Steam that leaves when the lid comes off, and pressure that falls to zero, are no
+// such thing.
+func (p *passage) released() bool {
+	if !p.says("steam out", "steam off", "steam escape", "steam go", "pressure out", "pressure off", "pressure escape", "pressure go out", "release the pressure", "release the steam", "release pressure", "release steam", "releasing the pressure", "releasing the steam", "out the steam", "off the steam", "off the pressure", "out the pressure") {
+		return false
+	}
+	if !p.does("let get blow drain force open release run take turn tip shake drive push draw") {
+		return false
+	}
+	return !p.c.unit().hasAny([]string{"zero", "is gone", "has gone", "all gone", "away from", "your face", "my face", "lift the lid", "lid off", "when you open", "no pressure", "before that", "ten minutes before", "before the weight"})
 }
 
 // opensAtOnce reports a canner that is opened when the time is up, and not when its pressure

@@ -183,8 +183,12 @@ func (p *passage) forms([]Act) (string, string) {
 		return "omission", "only what the strainer holds"
 	case p.says("three parts") && p.does("fill pack load"):
 		return "solids-ratio", "too full"
-	case p.says("dry ones", "raw ones", "hard ones") && p.puts() && !p.c.measured(english.Length):
+	case p.says("dry ones", "raw ones", "hard ones") && p.puts() && !p.c.measured(english.Length) && !p.c.measured(english.Duration):
 		return "", "as they are"
+	case !p.at.Done && !p.says("not forget", "don't forget", "dont forget", "never forget", "not forgetting", "without forgetting", "not skip", "never skip", "don't skip", "not ignore", "don't ignore") &&
+		(p.says("never mind", "no need for", "bother with") || p.does("forget ignore skip omit") && !p.negated()) &&
+		p.says("headspace", "head space", "headroom", "the inch", "that inch", "an inch", "the gap", "that gap", "room at the top", "space at the top", "half inch", "the half-inch"):
+		return "headspace", "no room is left"
 	case p.says("skim nothing", "skim none", "skim off nothing") || p.does("leave keep") && p.says("fat on", "gold on top", "cap of fat"):
 		return "fat", "fat left"
 	case p.c.unit().hasAny([]string{"went in like that", "go in like that", "in as it was", "in as they were", "went in as it", "went straight in"}) && p.says("freezer", "frozen", "icebox", "fridge"):

@@ -147,7 +147,7 @@ func quote(s string) bool {
 }
 
 // dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"abt": "about", "yr": "year", "em": "them", "u": "you", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
+var dialect = map[string]string{"til": "till", "untill": "until", "abt": "about", "yr": "year", "em": "them", "u": "you", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
 	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
@@ -407,6 +407,9 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 	}
 	if before != nil && before.Kind == words.Word && numbers[before.low] {
 		return false
+	}
+	if before != nil && w.low == w.verb && (!nounish || w.verb == "let") && i >= 2 && timeUp(t[max(0, i-5):i]) {
+		return true // "when time's up let it be"
 	}
 	if before != nil && !fresh && prepositions[before.low] && before.low != "to" {
 		return strings.HasSuffix(w.low, "ing") && w.low != w.verb

@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"slices"
+	"strings"
 
 	"damson/core/pattern"
 )
@@ -10,7 +11,7 @@ import (
 // that it may be left out, that a vinegar is weak, that an acid never enters the
 // jar, that there may be more of it.
 func (r *Reader) qualify(l *Line, text string) {
-	if maybe.MatchString(text) {
+	if m := maybe.FindStringIndex(text); m != nil && !l.onlyLast(text[:m[0]], text[m[1]:]) {
 		l.Optional = true
 	}
 	if skinsOn.MatchString(text) && !l.HasPrep("unpeeled") {
@@ -57,6 +58,24 @@ func (r *Reader) qualify(l *Line, text string) {
 		}
 	}
 }
+
+// onlyLast reports that what may be left out is the last of several with amounts of their own:
+// "2 Tbsp lemon juice in each quart, 1 tsp salt if you want"; behind a comma it may mean them all.
+func (l *Line) onlyLast(before, after string) bool {
+	n := len(l.Also)
+	if n == 0 || themAll.MatchString(after) || l.AmountMin == nil || l.Also[n-1].AmountMin == nil || !l.Also[n-1].Optional {
+		return false
+	}
+	before = strings.TrimRight(before, " (")
+	if strings.LastIndexAny(before, ",;") < strings.LastIndex(before, " and ") {
+		return false // "juice and salt if you like"
+	}
+	return before != "" && !strings.HasSuffix(before, ",") && !strings.HasSuffix(before, ";") && !strings.HasSuffix(before, "-") && !allOfThem.MatchString(before)
+}
+
+var themAll = pattern.MustCompile(`(?i)^\W*(them|both|either|any|these|those|all)\b`)
+
+var allOfThem = pattern.MustCompile(`(?i)\b(both|all|either|each of|everything)( of (them|these|those))?\W*(are|is)?\W*$`)
 
 var (
 	maybe      = pattern.MustCompile(`(?i)\b(optional|if (you )?(like|want|wish|wanted|desired|liked|handy|you have (it|some|any))|as (you )?wish(ed)?|should you fancy|left out|leave (it |this )?out|not (needed|necessary|essential|required)|can be (left out|omitted|skipped)|ad lib|up to you|take it or leave it)\b`)

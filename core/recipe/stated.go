@@ -29,7 +29,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 		switch {
 		case st.Talk && !(st.Between && (st.given() >= 3 || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
 			(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
-		case !st.Serving:
+		case !st.Serving && !(gelTest.MatchString(st.Text) && !st.Between && !st.Loaded):
 			r.stepFacts(s, st)
 		}
 	}
@@ -40,6 +40,9 @@ func (r *Reader) stateFacts(rec *Recipe) {
 		s.PSI = s.StartPSI // the clock starts below the pressure that is named
 	}
 }
+
+// gelTest begins what is done to see whether a spread has set: its minutes are no process.
+var gelTest = pattern.MustCompile(`(?i)^\W*(?:to|the) (?:test|check)(?: (?:for )?(?:the )?(?:set|doneness|it|gel|jell))?\b`)
 
 // factReader walks one sentence.
 type factReader struct {

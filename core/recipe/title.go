@@ -19,6 +19,19 @@ func TitleSaid(title string) string {
 	return canned.ReplaceAllString(denied.ReplaceAllString(title, ""), "")
 }
 
+// TitleNames is the sentence of a title that names what is made: "Beets, pickled. This is the one
+// from the church supper!" is pickled beets, and no supper.
+func (r *Reader) TitleNames(title string) string {
+	if list := Sentences(title); len(list) > 1 {
+		for _, s := range list {
+			if r.foodAnywhere(words.Split(s)) {
+				return s
+			}
+		}
+	}
+	return title
+}
+
 var (
 	denied    = pattern.MustCompile(`(?i)[(,;–—-]\s*(but )?(not|no|without|never) [^,;()]*`)
 	canned    = pattern.MustCompile(`(?i)^(home[- ]?)?(canned|bottled|jarred|put[- ]up|pressure[- ]canned) `)

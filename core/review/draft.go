@@ -225,7 +225,7 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(e *Reviewer, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{folded: foldTitle(recipe.TitleSaid(rec.Title)), added: map[string]bool{}, liquids: map[string]bool{}, sugarTold: saysSugar(rec)}
+	d := &draft{folded: foldTitle(recipe.TitleSaid(e.reader.TitleNames(rec.Title))), added: map[string]bool{}, liquids: map[string]bool{}, sugarTold: saysSugar(rec)}
 	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {
@@ -408,18 +408,23 @@ func (d *draft) ownProduct(rec *recipe.Recipe) {
 func (d *draft) ownVariety() {
 	for v := range d.items {
 		kind := &d.items[v]
-		if kind.serving || !kind.amount.IsZero() || !kind.is("low-acid-fruit", "no-home-process") {
+		if kind.serving || !kind.amount.IsZero() || !kind.is("low-acid-fruit", "no-home-process", "bottled-citrus") {
 			continue
 		}
 		for k := range d.items {
 			it := &d.items[k]
-			if it.serving || it.ref == nil || it.ref == kind.ref || !strings.HasSuffix(kind.ref.Names[0], " "+it.ref.Names[0]) {
+			if it.serving || it.ref == nil || it.ref == kind.ref || kind.is("bottled-citrus") && it.saysFresh() || !strings.HasSuffix(kind.ref.Names[0], " "+it.ref.Names[0]) {
 				continue
 			}
 			it.ref = kind.ref
 			kind.serving, kind.drained = true, true
 		}
 	}
+}
+
+// saysFresh reports an item that is said to be fresh, or to be pressed for the purpose.
+func (it *item) saysFresh() bool {
+	return it.src == nil || containsAny(it.src.Text, "fresh", "squeezed", "squeeze", "juiced", "juice of", "lemons", "limes")
 }
 
 // made reads crushed tomatoes, where they are the only tomatoes and the method scalds

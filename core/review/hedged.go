@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/pattern"
+	"damson/core/recipe"
 )
 
 // An amount that its own line takes back: "2 cups lemon juice, or less", "5 cups onions,
@@ -48,7 +49,7 @@ func takeBack(it *item) {
 	if it.src == nil || len(strings.Fields(it.src.Text)) > longestLine {
 		return // a story that holds the line
 	}
-	text := it.src.Text
+	text := ownWords(it.src)
 	switch {
 	case isAcid(it):
 		it.unclear = it.unclear || owner.MatchString(text) || mayBeLess.MatchString(noLess.ReplaceAllString(text, ""))
@@ -61,6 +62,16 @@ func takeBack(it *item) {
 			it.prep = append(it.prep, p.undone)
 		}
 	}
+}
+
+// ownWords is the text of a line without the last of several foods, where only that one may be left
+// out: "2 Tbsp lemon juice in each quart, 1 tsp salt if you want".
+func ownWords(l *recipe.Line) string {
+	n := len(l.Also)
+	if n == 0 || l.Optional || !l.Also[n-1].Optional {
+		return l.Text
+	}
+	return l.Text[:max(0, strings.LastIndexAny(l.Text, ",;"))]
 }
 
 // stoodBy writes a line that an edit holds to its word: without the part that took it back, in
