@@ -6,6 +6,10 @@ package method
 // misused reports a thing that is used in a way that no procedure has.
 func (p *passage) misused(acts []Act) (code, why string) {
 	switch {
+	case p.handledMidway():
+		return "process-short", "handled while it is processed"
+	case p.onlyDipped():
+		return "process-short", "only dipped"
 	case p.pressureLowered():
 		return "pressure-low", "the pressure is lowered"
 	case p.weightBeforeSteam():

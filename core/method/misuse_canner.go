@@ -112,3 +112,29 @@ func (p *passage) runsDry() bool {
 func (p *passage) shallowWater() bool {
 	return p.at.Filled && !p.at.Done && !p.negated() && p.says("water") && p.does("keep have stop bring put fill leave") && p.says("below the lids", "below the lid", "under the lids", "below the rims", "below the tops", "short of the lids", "short of the tops", "below the necks", "only half way", "not over the lids") && !p.says("pressure")
 }
+
+// handledMidway reports jars that are moved while they are processed: "half way through I swap the
+// jars round". What leaves the water, or the steam, has to begin again.
+func (p *passage) handledMidway() bool {
+	if p.at.Done || !p.at.Filled || p.negated() || !p.midway() || !p.does("take lift swap move turn pull shift rearrange") {
+		return false
+	}
+	return (p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun)) && !p.says("heat", "flame", "burner", "gas", "dial", "knob", "down", "up")
+}
+
+// onlyDipped reports jars that are closed and then only wetted: "just dip the jars in hot water".
+func (p *passage) onlyDipped() bool {
+	return p.at.Closed && !p.at.Done && !p.negated() && p.does("dip dunk rinse swish swirl") && (p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun)) && p.says("hot water", "boiling water", "warm water")
+}
+
+// coldPoured reports jars that are filled up with cold water: the tested time begins with boiling
+// water in the jar (USDA Complete Guide 2015, guide 1, raw pack; from memory).
+func (p *passage) coldPoured() bool {
+	if p.at.Closed || p.negated() || !p.does("fill top pour cover add") && p.word(0) != "top" || p.does("soak wash rinse drain chill cool clean dip plunge") {
+		return false
+	}
+	if !p.says("cold water", "cold tap", "tap water", "ice water", "iced water", "icy water", "cool water", "lukewarm water") || p.c.unit().hasAny([]string{"drain", "soak", "rinse", "wash", "overnight", "boil", "bring to", "heat", "simmer", "ascorbic", "lemon", "salt water", "skins", "slip", "peel", "canner", "kettle", "pot", "pan", "bowl", "basin", "sink"}) {
+		return false
+	}
+	return p.hasClass(Jar) || p.hasClass(FullJar) || p.at.Filled || p.says("top up", "top them up", "top off", "fill up", "fill them", "fill it")
+}

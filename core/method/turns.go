@@ -32,6 +32,7 @@ var turns = []turn{
 	{"process-short", "by the senses", (*passage).bySenses},
 	{"low-acid-fruit", "white flesh", (*passage).whiteFlesh},
 	{"oven", "baked in the jar", (*passage).bakedInJar},
+	{"", "cold water over the food", (*passage).coldPoured},
 	{"acid-diluted", "made weaker", (*passage).madeWeaker},
 	{"solids-ratio", "nearly all solids", (*passage).nearlyAllSolids},
 	{"dry-legume-unsoaked", "filled dry", (*passage).filledDry},
@@ -165,7 +166,7 @@ func (p *passage) sugarLeftOut() bool {
 // soakKept reports beans that keep the water they were soaked in.
 func (p *passage) soakKept() bool {
 	return p.says("soaking water", "soak water", "soaking liquid", "soaking liquor", "same water", "water they soaked in", "water they sat in", "water from the soak") &&
-		p.does("stay keep cook boil simmer use leave go can pour put stew do save") && !p.does("drain discard throw tip change dump lose rinse") && !p.says("off", "away", "out", "fresh")
+		p.does("stay keep cook boil simmer use leave go can pour put stew do save fill top cover add") && !p.does("drain discard throw tip change dump lose rinse") && !p.says("off", "away", "out", "fresh")
 }
 
 // usedBrine reports a brine, syrup or vinegar that served before.
