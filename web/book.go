@@ -3,6 +3,7 @@ package web
 import (
 	"errors"
 	"net/http"
+	"slices"
 	"strconv"
 	"strings"
 
@@ -179,6 +180,9 @@ func (s *Server) keepBook(c *gin.Context) {
 	p, problems := s.bookProcedure(get, bookRows(d), from, replaced)
 	var doubts []string
 	if len(problems) == 0 {
+		problems = s.neverOf(r.Text, p)
+	}
+	if len(problems) == 0 {
 		if doubts = s.doubts(p, nil); len(doubts) > 0 && get("sure") == "" {
 			problems = append(problems, "Look again at what stands below: your book asks for less than the library does. If it prints so, tick the box.")
 		}
@@ -213,6 +217,29 @@ func (s *Server) keepBook(c *gin.Context) {
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, at)
+}
+
+// neverOf says what stands against the recipe whatever its book prints: it is reviewed by the
+// procedure that it would become, and what is never canned at home stays so.
+func (s *Server) neverOf(text string, p *procedure.Procedure) []string {
+	sh := s.shelf()
+	rec, err := sh.reviewer.Reader().Text(text)
+	if err != nil {
+		return []string{err.Error()}
+	}
+	others := slices.DeleteFunc(slices.Clone(sh.lib.Procedures.All()), func(q *procedure.Procedure) bool { return q.ID == p.ID })
+	all, err := procedure.NewLibrary(append(others, p))
+	if err != nil {
+		return []string{err.Error() + "."}
+	}
+	res := review.New(sh.lib.Foods, all, sh.lib.Language).Review(review.Request{Recipe: rec, ElevationGiven: true, Procedure: p.ID})
+	var out []string
+	for _, f := range res.Findings {
+		if res.Verdict == review.Stop && f.Severity == review.Halt {
+			out = append(out, f.Do+": "+f.Message+" It is not taken, whatever a book prints.")
+		}
+	}
+	return out
 }
 
 // bookProcedure builds the procedure from the form, or says what is missing; replaced is the one

@@ -133,6 +133,7 @@ func TestChangeOfABook(t *testing.T) {
 
 	form := fieldsOf(t, get(h, "/new?of=own-plum-and-ginger-chutney"), "/recipes")
 	require.Equal(t, "own-plum-and-ginger-chutney", form.Get("procedure"))
+	require.Contains(t, get(h, "/new?of=own-plum-and-ginger-chutney"), "Process 15 minutes", "the minutes of this kitchen")
 	form.Set("text", strings.NewReplacer("1 cup chopped onion", "3 cups chopped onion", "3 cups cider vinegar", "2 cups cider vinegar", "1 tsp cinnamon", "1 tsp nutmeg").Replace(plumChutney))
 	w = do(h, http.MethodPost, "/recipes", form)
 	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
@@ -182,6 +183,10 @@ func TestBookRefused(t *testing.T) {
 	refused("Green beans\n\n4 lb green beans\nwater"+bath, "a low-acid food has no water-bath process")
 	refused("Green beans\n\n4 lb green beans\nwater"+bath, "pH of", "acidity", "acid")
 	refused("Tomatoes\n\n21 lb tomatoes, peeled, crushed"+bath, "needs the acid that makes it safe", "acidity", "acidified")
+	const hot = "\n\nMash. Pack hot in pints, 1 inch headspace. Process pints 75 minutes at 10 lb, weighted gauge, in a pressure canner."
+	refused("Refried beans\n\n2 lb dried pinto beans\nwater\n\nSoak the beans overnight. Boil 30 minutes."+hot, "mashed or pureed")
+	refused("Zucchini in tomato sauce\n\n6 lb zucchini, sliced\n2 cups tomato sauce"+pressure, "its process was withdrawn")
+	refused("Pumpkin butter\n\n6 cups pumpkin, cooked and mashed\n3 cups sugar\n1/2 cup bottled lemon juice\n\nSimmer until thick. Fill hot pints, 1/4 inch headspace. Process pints 20 minutes in a boiling water bath.", "whatever a book prints")
 	own, err := st.Procedures(context.Background())
 	require.NoError(t, err)
 	require.Empty(t, own)

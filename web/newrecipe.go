@@ -55,7 +55,7 @@ func (s *Server) newRecipe(c *gin.Context) {
 	f.choose(k.Jar, k.Pack, k.Method)
 	if p := s.shelf().lib.Procedures.ByID(c.Query("of")); p != nil {
 		f.changeOf(p)
-		f.Text = p.Recipe(p.Rows[0])
+		f.Text = p.Recipe(p.Rows[0].Here(k.ElevationFt))
 		f.choose(p.Rows[0].Jar, "", "")
 	}
 	s.renderForm(c, http.StatusOK, "New recipe", f)

@@ -249,7 +249,7 @@ func (s *Server) deleteOwn(c *gin.Context, remove func(context.Context, string) 
 
 var (
 	unitWords    = []string{"", "cup", "tbsp", "tsp", "lb", "oz", "fl-oz", "pint", "quart", "gallon", "each", "clove", "head", "package", "g", "kg", "ml", "l"}
-	formRoles    = []procedure.Role{procedure.Main, procedure.LowAcid, procedure.Acid, procedure.Liquid, procedure.Fat, procedure.Sugar, procedure.GelSugar, procedure.Gel, procedure.Salt, procedure.FermentSalt, procedure.Seasoning, procedure.Extra}
+	formRoles    = []procedure.Role{procedure.Main, procedure.LowAcid, procedure.Acid, procedure.Liquid, procedure.Fat, procedure.Sugar, procedure.GelSugar, procedure.Gel, procedure.Salt, procedure.FermentSalt, procedure.Seasoning, procedure.Starch, procedure.Extra}
 	productWords = map[string]string{"plain": "plain pack", "pie-filling": "pie filling", "sauced-beans": "beans in sauce", "cream-corn": "cream-style corn", "chili": "chile con carne"}
 	needWords    = map[string]string{"peeled": "peeled", "soaked": "soaked", "boiled": "boiled first", "browned": "browned", "boneless": "boned", "pureed": "pureed or milled", "crushed": "crushed", "pieces": "cut to size", "trimmed": "trimmed", "reduced": "boiled down", "fermented": "fermented", "grated": "grated", "rinsed": "rinsed", "baked": "baked first"}
 )

@@ -161,6 +161,9 @@ func (s *Server) tryOut(more []*procedure.Procedure, replaced string) error {
 		if why := sh.lib.Forbids(p); len(why) > 0 {
 			return errors.New("no kitchen's own procedure may hold it: " + strings.Join(why, "; "))
 		}
+		if why := s.neverOf(p.Recipe(p.Rows[0]), p); len(why) > 0 {
+			return errors.New(p.Title + ": " + strings.Join(why, " "))
+		}
 		if p.ID != replaced && (taken[p.ID] || sh.remembered[p.ID] != nil) {
 			return errors.New("“" + p.ID + "” is the id of another procedure: give this one another title")
 		}

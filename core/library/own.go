@@ -151,8 +151,14 @@ func (l *Library) Forbids(p *procedure.Procedure) []string {
 			if p.Acidity == "low-acid" && f.In("thickener") {
 				out = append(out, in.Name+": a thickener slows the heat in a low-acid food; thicken it when the jar is opened")
 			}
-			if p.Acidity == "low-acid" && in.Role == procedure.Main && (p.Product == "puree" || p.Requires("pureed")) && !f.In("tomato") {
-				out = append(out, in.Name+": a low-acid food that is pureed has no process that is sure to reach its middle")
+			if p.Acidity != "low-acid" || in.Role != procedure.Main {
+				continue
+			}
+			if (p.Product == "puree" || p.Requires("pureed") || p.Requires("crushed")) && p.Product != "pie-filling" && f != nil && f.Kind != "fruit" && !f.In("tomato") {
+				out = append(out, in.Name+": a low-acid food that is mashed or pureed has no process that is sure to reach its middle")
+			}
+			if f.In("summer-squash", "cabbage-family") && p.Product != "mixed" {
+				out = append(out, in.Name+": its process was withdrawn, or none was ever published")
 			}
 		}
 	}

@@ -60,6 +60,12 @@ func TestForbidden(t *testing.T) {
 	require.NotEmpty(t, lib.Forbids(own("flour", "low-acid", "soup", procedure.Starch)), "a thickener under pressure")
 	require.Empty(t, lib.Forbids(own("flour", "acidified", "relish", procedure.Starch)), "mustard pickles have it")
 	require.NotEmpty(t, lib.Forbids(own("pumpkin", "low-acid", "puree", procedure.Main)))
+	require.NotEmpty(t, lib.Forbids(own("zucchini", "low-acid", "sauce", procedure.Main)))
+	require.NotEmpty(t, lib.Forbids(own("cabbage", "low-acid", "plain", procedure.Main)))
+	mashed := own("pinto bean", "low-acid", "plain", procedure.Main)
+	require.Empty(t, lib.Forbids(mashed))
+	mashed.Needs = []procedure.Requirement{{Need: "crushed", Text: "Mash."}}
+	require.NotEmpty(t, lib.Forbids(mashed))
 	require.Empty(t, lib.Forbids(own("butter", "acid", "jam", procedure.Fat)), "against foam")
 	require.Empty(t, lib.Forbids(own("tomato", "acidified", "puree", procedure.Main)))
 }

@@ -175,6 +175,17 @@ type Row struct {
 	Checked *Checked `json:"checked,omitempty"`
 }
 
+// Here is the row as it is at the elevation in feet, wherever the source prints figures for it.
+func (r Row) Here(feet int) Row {
+	if v, ok := r.Minutes.At(feet); ok {
+		r.Minutes = Everywhere(v)
+	}
+	if v, ok := r.PSI.At(feet); ok {
+		r.PSI = Everywhere(v)
+	}
+	return r
+}
+
 // Checked says who compared a value with a printed copy, and when.
 type Checked struct {
 	By      string `json:"by"`
