@@ -35,6 +35,9 @@ var boilsDown = pattern.MustCompile(`(?i)\b(boil|cook|simmer)(s|ed|ing)? (it|the
 // heatReduced is the heat, which nobody names: "reduce and simmer".
 var heatReduced = pattern.MustCompile(`(?i)^reduce(?:,| and|, and)? (?:then |let |to a |it )*simmer`)
 
+// thickPart is what is thick of a piece of food, and no sauce.
+var thickPart = pattern.MustCompile(`(?i)^ (ends?|stems?|stalks?|ribs?|skins?|skinned|walled|walls?|slices?|rounds?|coins?|rings?|sticks?|spears?)\b`)
+
 // asThickAs is what a slice measures.
 var asThickAs = pattern.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
 
@@ -58,6 +61,9 @@ func (r *Reader) settle(st *Step) {
 		}
 		if a.Tag == "reduce" && strings.EqualFold(a.Text, "thick") && asThickAs.MatchString(st.Text[:a.At]) {
 			continue // "slice 3/16 thick"
+		}
+		if a.Tag == "reduce" && strings.EqualFold(a.Text, "thick") && thickPart.MatchString(st.Text[a.At+len(a.Text):]) {
+			continue // "an inch across at the thick end"
 		}
 		if a.Tag == "reduce" && heatReduced.MatchString(st.Text[a.At:]) {
 			continue // "bring to a boil, reduce, simmer 3 min"

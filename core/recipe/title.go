@@ -24,7 +24,7 @@ func TitleSaid(title string) string {
 func (r *Reader) TitleNames(title string) string {
 	if list := Sentences(title); len(list) > 1 {
 		for _, s := range list {
-			if r.foodAnywhere(words.Split(s)) {
+			if !strings.HasSuffix(s, "?") && r.foodAnywhere(words.Split(s)) {
 				return s
 			}
 		}

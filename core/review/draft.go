@@ -225,7 +225,7 @@ const juiceOfOne = 2.0 / 16
 // newDraft lays the recipe out for the review; flags win over the text.
 func newDraft(e *Reviewer, req Request) *draft {
 	rec := req.Recipe
-	d := &draft{folded: foldTitle(recipe.TitleSaid(e.reader.TitleNames(rec.Title))), added: map[string]bool{}, liquids: map[string]bool{}, sugarTold: saysSugar(rec)}
+	d := &draft{folded: foldTitle(e.reader.TitleNames(recipe.TitleSaid(rec.Title))), added: map[string]bool{}, liquids: map[string]bool{}, sugarTold: saysSugar(rec)}
 	d.kind = kindOf(d.folded)
 	for _, l := range rec.Lines {
 		if l.Kind != recipe.Ingredient {
