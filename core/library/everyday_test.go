@@ -114,7 +114,7 @@ cottage food: H05
 selling: H05
 hard water: S11
 from frozen: V19
-clear jel: T10
+pie starch: T10
 gravy: T08
 unpeeled: V10
 change the salsa: P01

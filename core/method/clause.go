@@ -615,6 +615,9 @@ func (c *clause) slot(e *element, i int) int {
 	case "FOOD":
 		return is((stuff[w.class] || w.class == Pronoun) && !w.inner)
 	case "PSI":
+		if w.m != 0 {
+			return 0 // "pints 30 minutes at 3,001 ft"
+		}
 		return int(c.nums[i])
 	case "JAR":
 		return is(w.class == Jar && !w.inner)

@@ -977,7 +977,7 @@ func (p *passage) milled(acts []Act) []Act {
 var (
 	pieceless = []string{"not a lump", "no lump", "no lumps", "without lumps", "without a lump", "lump free", "free of lumps", "like paint", "like thick paint", "like baby food", "like wet cement",
 		"like plaster", "like putty", "like hummus", "like mashed potato", "like mashed potatoes", "like a thick cream", "like whipped cream", "smooth as silk", "smooth as velvet", "smooth as butter", "smooth as a baby"}
-	dissolving = []string{"sugar", "salt", "pectin", "clear jel", "starch", "flour", "stock", "broth", "syrup", "brine", "gravy", "slurry"}
+	dissolving = []string{"sugar", "salt", "pectin", "starch", "flour", "stock", "broth", "syrup", "brine", "gravy", "slurry"}
 )
 
 // underWater reports a pot whose water stands over what is in it: "in the kettle with water

@@ -58,10 +58,13 @@ type Process struct {
 	Adds []At
 	// Method is the last that was named.
 	Method string
+	// Loose counts the figures that belong to no jar and no elevation: what they are for is not
+	// known.
+	Loose int
 }
 
-// Above returns what the minutes are at higher elevations, lowest first, as far as the text
-// reaches without a gap and without falling; Low of the first is where the lowest ends.
+// Above returns what the minutes are at higher elevations, lowest first; Low of the first is where
+// the lowest ends. A table with a gap, or one that falls, is none.
 func (p *Process) Above(t Told) []At {
 	higher := t.Higher
 	if len(higher) == 0 {
@@ -92,12 +95,12 @@ func rising(least, ends int, higher []At) []At {
 				h.Low++
 			}
 			if h.Low != out[n-1].High+1 {
-				break
+				return nil
 			}
 			least = out[n-1].Value
 		}
 		if h.Value < least || h.High < h.Low {
-			break
+			return nil
 		}
 		out = append(out, h)
 	}

@@ -40,6 +40,7 @@ func (r *reader) sentence(x Sentence) {
 		w.last = e.kind
 	}
 	w.list()
+	w.drop()
 }
 
 func has(events []event, k eventKind) bool {
@@ -165,10 +166,11 @@ func (w *walk) jar(e event) {
 	if w.open < 0 || t.Minutes > 0 && !late {
 		before := 0
 		if w.last == minuteEvent { // "20 minutes for pints, 25 minutes for quarts"
-			before = w.loose
+			before, w.loose = w.loose, 0
 		}
+		w.drop()
 		w.begin(before)
-		w.loose, w.waiting = 0, nil
+		w.waiting = nil
 		t = w.told()
 	}
 	if !slices.Contains(t.Jars, e.jar) {
@@ -182,21 +184,35 @@ func (w *walk) minutes(v int) {
 		w.add(*w.waiting, v)
 		w.waiting = nil
 	case w.more:
-		w.loose, w.pounds = v, false
+		w.hold(v, false)
 	case w.waiting != nil && t != nil && t.Minutes > 0:
 		w.waiting.Value = v
 		t.Higher = append(t.Higher, *w.waiting)
 		w.waiting = nil
 	case w.pairs[minuteEvent]:
-		w.loose, w.pounds = v, false
+		w.hold(v, false)
 	case t == nil:
 		w.begin(v)
 		w.waiting = nil
 	case t.Minutes == 0:
 		t.Minutes, w.waiting = v, nil
 	default:
-		w.loose, w.pounds = v, false
+		w.hold(v, false)
 	}
+}
+
+// hold keeps a figure until its elevation comes; one that was held before has none.
+func (w *walk) hold(v int, pounds bool) {
+	w.drop()
+	w.loose, w.pounds = v, pounds
+}
+
+// drop lets go of a figure that nothing belongs to.
+func (w *walk) drop() {
+	if w.loose > 0 {
+		w.r.out.Loose++
+	}
+	w.loose = 0
 }
 
 func (w *walk) add(at At, v int) {
@@ -217,12 +233,13 @@ func (w *walk) height(at At) {
 	}
 	switch {
 	case at.Low == 0:
+		w.drop()
 		w.ends(at.High)
 	case w.loose == 0:
 		w.waiting = &at
 	case w.pounds:
 		at.Value = w.loose
-		if p := w.last1(); p != nil {
+		if p := w.latest(); p != nil {
 			p.Higher = append(p.Higher, at)
 		}
 	case w.more:
@@ -237,15 +254,15 @@ func (w *walk) height(at At) {
 
 // ends keeps how far up the lowest figure goes.
 func (w *walk) ends(high int) {
-	if p := w.last1(); w.last == poundEvent && p != nil && len(p.Higher) == 0 {
+	if p := w.latest(); w.last == poundEvent && p != nil && len(p.Higher) == 0 {
 		p.Ends = high
 	} else if t := w.told(); t != nil && len(t.Higher) == 0 {
 		t.Ends = high
 	}
 }
 
-// last1 is the gauge whose pounds were given last.
-func (w *walk) last1() *Pounds {
+// latest is the gauge whose pounds were given last.
+func (w *walk) latest() *Pounds {
 	if n := len(w.r.out.Pounds); n > 0 {
 		return &w.r.out.Pounds[n-1]
 	}
@@ -253,7 +270,7 @@ func (w *walk) last1() *Pounds {
 }
 
 func (w *walk) pound(v int) {
-	p := w.last1()
+	p := w.latest()
 	same := p != nil && (w.gauge == "" || w.gauge == p.Gauge)
 	switch {
 	case w.waiting != nil && same:
@@ -261,9 +278,9 @@ func (w *walk) pound(v int) {
 		p.Higher = append(p.Higher, *w.waiting)
 		w.waiting = nil
 	case w.pairs[poundEvent]:
-		w.loose, w.pounds = v, true
+		w.hold(v, true)
 	case same && w.last != gaugeEvent && w.beside(p):
-		w.loose, w.pounds = v, true
+		w.hold(v, true)
 	default:
 		w.r.out.Pounds = append(w.r.out.Pounds, Pounds{Gauge: w.gauge, Line: w.line, PSI: v})
 		w.gauge = ""
@@ -280,7 +297,7 @@ func (w *walk) named(gauge string) {
 		w.loose, w.pounds = 0, false
 		return
 	}
-	if p := w.last1(); p != nil && p.Gauge == "" && p.Line == w.line {
+	if p := w.latest(); p != nil && p.Gauge == "" && p.Line == w.line {
 		p.Gauge = gauge
 		return
 	}

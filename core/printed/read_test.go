@@ -23,12 +23,12 @@ func TestRead(t *testing.T) {
 	require.Equal(t, []printed.At{{Low: 1001, High: 3000, Value: 30, Line: 5}, {Low: 3001, High: printed.Open, Value: 35, Line: 5}}, p.Above(p.Told[0]))
 }
 
-// TestAbove: a gap, or a time that falls, ends the table.
+// TestAbove: a table with a gap, or a time that falls, is none.
 func TestAbove(t *testing.T) {
 	t.Parallel()
 	for text, want := range map[string]int{
 		"Process pints 20 minutes in a water bath, 25 minutes at 1,001 to 3,000 ft, 30 minutes above 3,000 ft.": 2,
-		"Process pints 20 minutes in a water bath, 25 minutes at 1,001 to 3,000 ft, 30 minutes above 6,000 ft.": 1,
+		"Process pints 20 minutes in a water bath, 25 minutes at 1,001 to 3,000 ft, 30 minutes above 6,000 ft.": 0,
 		"Process pints 20 minutes in a water bath, 15 minutes at 1,001 to 3,000 ft.":                            0,
 		"Process pints 20 minutes in a water bath up to 1,000 ft, 35 minutes above 6,000 ft.":                   0,
 		"Process pints in a water bath 25 minutes at 1,001 to 3,000 ft, 30 minutes above 3,000 ft.":             0,

@@ -8,61 +8,92 @@ import (
 	"damson/core/words"
 )
 
-// byElevation lays the times that the text gives for several elevations over those that were
-// read without: "25 minutes (30 at 1,001 to 3,000 ft)".
-func (s *Stated) byElevation(rec *Recipe) {
+// byElevation lays the times and the pounds that the text gives for several elevations over those
+// that were read without: "25 minutes (30 at 1,001 to 3,000 ft)". What stands in other sentences
+// stays as it was read: a figure that is said again is no part of the table.
+func (r *Reader) byElevation(s *Stated, rec *Recipe) {
 	if len(s.Minutes) == 0 {
 		return
 	}
 	var sentences []printed.Sentence
-	for _, st := range rec.Steps {
-		if !st.Serving && (!printed.Heights(words.Split(st.Text)) || printed.Table(words.Split(st.Text))) {
-			sentences = append(sentences, printed.Sentence{Line: st.No, Text: st.Text})
+	for i, st := range rec.Steps {
+		if t := words.Split(st.Text); !st.Serving && (!printed.Heights(t) || printed.Table(t)) {
+			sentences = append(sentences, printed.Sentence{Line: i, Text: st.Text})
 		}
 	}
 	p := printed.Read(sentences)
-	bounds := map[int]bool{}
+	used := map[int]bool{} // the sentences of the table
 	for _, t := range p.Told {
-		if above := p.Above(t); t.Minutes > 0 && len(above) > 0 {
-			s.replace(t, above, p.Adds)
-			for _, a := range above {
-				bounds[a.Low], bounds[a.Low-1], bounds[a.High] = true, true, true
+		if t.Minutes > 0 && len(p.Above(t)) > 0 {
+			used[t.Line] = true
+			for _, a := range slices.Concat(t.Higher, p.Adds) {
+				used[a.Line] = true
 			}
 		}
+	}
+	timed := len(used) > 0
+	for _, g := range p.Pounds {
+		if len(g.Above()) > 0 {
+			used[g.Line] = true
+			for _, a := range g.Higher {
+				used[a.Line] = true
+			}
+		}
+	}
+	if len(used) == 0 || p.Loose > 0 {
+		return
+	}
+	rest := r.without(rec, used)
+	if timed {
+		s.Minutes = append(rest.Minutes, timesOf(p, rec, used)...)
 	}
 	for _, g := range p.Pounds {
-		if above := g.Above(); len(above) > 0 {
+		if len(g.Above()) > 0 && (rest.PSI == nil || rest.PSI.Value >= float64(g.PSI)) {
+			g.Line = rec.Steps[g.Line].No
 			s.Pounds = append(s.Pounds, g)
+		}
+	}
+	s.Elevation = rest.Elevation // the bound of a column is not where the cook lives
+}
+
+// without reads the facts of all sentences but those.
+func (r *Reader) without(rec *Recipe, used map[int]bool) *Stated {
+	rest := &Stated{}
+	if rec.Title != "" {
+		r.facts(rest, rec.TitleLine, rec.Title, true)
+	}
+	for i, st := range rec.Steps {
+		if !used[i] {
+			r.readStep(rest, st)
+		}
+	}
+	return rest
+}
+
+// timesOf are the times that the sentences of a table tell, each for its jars and elevations.
+func timesOf(p *printed.Process, rec *Recipe, used map[int]bool) []SaidMinutes {
+	var out []SaidMinutes
+	for _, t := range p.Told {
+		if t.Minutes == 0 || !used[t.Line] {
+			continue
+		}
+		jars := t.Jars
+		if len(jars) == 0 {
+			jars = []quantity.Jar{""}
+		}
+		above := p.Above(t)
+		for _, jar := range jars {
+			lowest := SaidMinutes{Minutes: float64(t.Minutes), Jar: jar, Line: rec.Steps[t.Line].No}
+			if len(above) > 0 {
+				lowest.High = above[0].Low - 1
+			}
+			out = append(out, lowest)
 			for _, a := range above {
-				bounds[a.Low], bounds[a.Low-1], bounds[a.High] = true, true, true
+				out = append(out, SaidMinutes{Minutes: float64(a.Value), Jar: jar, Line: rec.Steps[a.Line].No, Low: a.Low, High: a.High})
 			}
 		}
 	}
-	if e := s.Elevation; e != nil && bounds[int(e.Value+0.5)] {
-		s.Elevation = nil // the bound of a column, not where the cook lives
-	}
-}
-
-// replace puts a time by elevation in the place of what was read of it.
-func (s *Stated) replace(t printed.Told, above, adds []printed.At) {
-	lines, values := []int{t.Line}, []int{t.Minutes}
-	for _, a := range slices.Concat(above, adds) {
-		lines, values = append(lines, a.Line), append(values, a.Value)
-	}
-	s.Minutes = slices.DeleteFunc(s.Minutes, func(m SaidMinutes) bool {
-		mine := m.Jar == "" || len(t.Jars) == 0 || slices.Contains(t.Jars, m.Jar)
-		return mine && m.High == 0 && slices.Contains(lines, m.Line) && slices.Contains(values, int(m.Minutes+0.5))
-	})
-	jars := t.Jars
-	if len(jars) == 0 {
-		jars = []quantity.Jar{""}
-	}
-	for _, jar := range jars {
-		s.Minutes = append(s.Minutes, SaidMinutes{Minutes: float64(t.Minutes), Jar: jar, Line: t.Line, High: above[0].Low - 1})
-		for _, a := range above {
-			s.Minutes = append(s.Minutes, SaidMinutes{Minutes: float64(a.Value), Jar: jar, Line: a.Line, Low: a.Low, High: a.High})
-		}
-	}
+	return out
 }
 
 // MinutesAt returns the times that the text gives for the elevation in feet; where it stops below,
@@ -84,13 +115,13 @@ func (s *Stated) PSIAt(feet int, gauge string) *Said[float64] {
 		if gauge != "" && g.Gauge != "" && g.Gauge != gauge || gauge == "" && len(s.Pounds) > 1 {
 			continue
 		}
-		v, line := g.PSI, g.Line
+		v := g.PSI
 		for _, a := range g.Above() {
 			if feet >= a.Low {
-				v, line = a.Value, a.Line
+				v = a.Value
 			}
 		}
-		return &Said[float64]{float64(v), line}
+		return &Said[float64]{float64(v), g.Line}
 	}
 	return s.PSI
 }

@@ -26,18 +26,23 @@ func (r *Reader) stateFacts(rec *Recipe) {
 		r.facts(s, rec.TitleLine, rec.Title, true)
 	}
 	for _, st := range rec.Steps {
-		switch {
-		case st.Talk && !(st.Between && (st.given() >= 3 || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
-			(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
-		case !st.Serving && !(gelTest.MatchString(st.Text) && !st.Between && !st.Loaded):
-			r.stepFacts(s, st)
-		}
+		r.readStep(s, st)
 	}
-	s.byElevation(rec)
+	r.byElevation(s, rec)
 	s.chooseJar(rec)
 	s.yieldJar(rec)
 	if s.StartPSI != nil && s.PSI != nil && s.StartPSI.Value < s.PSI.Value {
 		s.PSI = s.StartPSI // the clock starts below the pressure that is named
+	}
+}
+
+// readStep reads the facts of a sentence of the method.
+func (r *Reader) readStep(s *Stated, st *Step) {
+	switch {
+	case st.Talk && !(st.Between && (st.given() >= 3 || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
+		(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
+	case !st.Serving && !(gelTest.MatchString(st.Text) && !st.Between && !st.Loaded):
+		r.stepFacts(s, st)
 	}
 }
 

@@ -146,7 +146,7 @@ var mends = []*mend{
 	// the water that something was cooked in: "4 cups of the water the beans cooked in"
 	{pattern.MustCompile(`(?i)\b(?:the )?(water|liquid|broth) (?:that |which )?(?:the |they |your |my )?(?:(?:beans?|peas?|lentils|vegetables?|corn|fruit|meat|chicken|bones) )?(?:were |was |are |is )?(cooked|boiled|simmered) in\b`), "cooking $1"},
 	// what it is dissolved in to hold cut fruit: "1 tsp ascorbic acid in 4 quarts of water to hold them"
-	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c|fruit fresh)) in (?:a |\d[\d./]* ?)(?:gallon|quart|litre|liter|l|cup|pint|bowl|basin|sink)s?(?: of)?(?: cold| cool| fresh)?(?: water)?,? (?:to|for) (?:hold|keep|stop|prevent|soak|dip|holding|soaking|dipping)\b.*$`), "$1 for holding"},
+	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c)) in (?:a |\d[\d./]* ?)(?:gallon|quart|litre|liter|l|cup|pint|bowl|basin|sink)s?(?: of)?(?: cold| cool| fresh)?(?: water)?,? (?:to|for) (?:hold|keep|stop|prevent|soak|dip|holding|soaking|dipping)\b.*$`), "$1 for holding"},
 	{pattern.MustCompile(`(?i)^(.*\b(?:ascorbic acid|citric acid|vitamin c)\b) in (?:the |your |my )?(?:holding|soaking|dipping|dip|cold) (?:water|bowl|basin)\W*$`), "$1 for holding"},
 	// what it does there: "a clove of garlic goes in every jar"
 	{pattern.MustCompile(`(?i)^((?:\d|one |two |three |four |five |six |an? |half )[^,;.]*?) (?:goes|go|went|gets|get|got|sits|sit|lies|lie|is|are)(?: (?:put|dropped|tossed|tucked|poked|stuck|laid|added|slipped|pushed|popped))? (in(?:to)?|on top of|at the (?:bottom|top) of) (each|every|the|my|your) (jar|pint|quart|half-pint|bottle|pot)s?\b`), "$1 in $3 $4"},

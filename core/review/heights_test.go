@@ -59,6 +59,16 @@ func TestNotTheTable(t *testing.T) {
 		"Process quarts 25 minutes in a boiling water bath. Above 3,000 ft, no more than 35 minutes.",
 		"Process quarts 25 minutes in a boiling water bath, or at 3,001 to 6,000 ft less than 35 minutes.",
 		"Process quarts 25 minutes in a boiling water bath; the table adds 10 minutes for 3,001 to 6,000 ft, nobody does.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft). We always do 25 minutes.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft). Here 25 minutes is enough.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft). Process 25 minutes.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft), 25 minutes.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft). Quarts 30 minutes.",
+		"Process quarts 25 minutes in a boiling water bath, 35 minutes above 3,000 ft, 25 minutes above 5,000 ft.",
+		"Process quarts 25 minutes in a boiling water bath (30 minutes at 1,001 to 2,000 ft, 35 minutes above 5,000 ft).",
+		"Process quarts 35 minutes in a boiling water bath. 20 minutes at 5,240 ft.",
+		"Process quarts 25 minutes in a boiling water bath (35 minutes at 3,001 to 6,000 ft). At 5,240 ft 20 minutes.",
+		"Process quarts at 5,240 ft 25 minutes, at 7,000 ft 40 minutes, in a boiling water bath.",
 		"Process quarts 25 minutes in a boiling water bath. Pints take 35 minutes at 3,001 to 6,000 ft.",
 	} {
 		res := reviewedAt(t, peachesWith(process), 5240)
@@ -73,10 +83,12 @@ func TestPoundsByElevation(t *testing.T) {
 	t.Parallel()
 	const head = "Green beans\n\n9 lb green beans, trimmed\nwater\nsalt\n\nPack the raw beans in hot pints and cover with boiling water, 1 inch headspace. Vent the canner 10 minutes.\n"
 	for process, right := range map[string]bool{
-		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft.": true,
-		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 12 lb at 4,001 to 6,000 ft.": false,
-		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft.":                             false,
-		"Process pints 20 minutes at 11 lb, dial gauge.":                                                                      false,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft.":                     true,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 12 lb at 4,001 to 6,000 ft.":                     false,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft.":                                                 false,
+		"Process pints 20 minutes at 11 lb, dial gauge.":                                                                                          false,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft. Keep it at 10 lb.":   false,
+		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft. Process 15 minutes.": false,
 	} {
 		rec, err := reviewer.Reader().Text(head + process + "\n")
 		require.NoError(t, err)
