@@ -3,13 +3,13 @@ package web
 import (
 	"errors"
 	"net/http"
-	"slices"
 	"strconv"
 	"strings"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/core/book"
+	"damson/core/printed"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/review"
@@ -27,6 +27,8 @@ type bookView struct {
 	// Bath is true where a water bath was taken for granted, Standard where pounds were filled
 	// in that keep the same temperature.
 	Bath, Standard bool
+	// Hot is true where the text does not say how it is packed.
+	Hot bool
 	// Adds is what the book adds to the minutes above 1,000 ft.
 	Adds string
 	// Here says that the kitchen lies where the rows do not reach.
@@ -97,8 +99,8 @@ func draftFields(d *book.Draft) map[string]string {
 		if l.Optional {
 			f["optional"+n] = "1"
 		}
-		if l.Method {
-			f["write"+n] = "-"
+		if l.Method || i > 0 && d.Lines[i-1].No == l.No {
+			f["write"+n] = "-" // the method has it, or the line stands there already
 		}
 		var like []string
 		for _, x := range l.Like {
@@ -131,7 +133,7 @@ func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.
 	if err != nil {
 		panic(err)
 	}
-	v := bookView{ID: r.ID, Form: readOwnForm(get, bookRows(d)), Adds: get("adds"), NoRows: len(d.Rows) == 0, Seen: r.Mark(),
+	v := bookView{ID: r.ID, Form: readOwnForm(get, bookRows(d)), Adds: get("adds"), NoRows: len(d.Rows) == 0, Hot: d.HotGuessed, Seen: r.Mark(),
 		Source: store.Source{Book: get("book"), Edition: get("edition"), Page: get("page")}}
 	v.Form.Problems, v.Form.Doubts = problems, doubts
 	v.Form.Processes = v.Form.Processes[:len(d.Rows)+spareRows]
@@ -152,14 +154,11 @@ func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.
 			v.Open = true
 		}
 	}
-	if v.Open && k.ElevationFt > firstBand {
+	if v.Open && k.ElevationFt > printed.Lowest {
 		v.Here = thousands(k.ElevationFt) + " ft"
 	}
 	s.render(c, status, "book", page{Title: "Out of a book: " + v.Form.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"Ctrl ↵", "add it"}, {"R", "back to the review"}}})
 }
-
-// firstBand is where the first column of every process table ends, in feet.
-const firstBand = 1000
 
 func (s *Server) keepBook(c *gin.Context) {
 	r, ok := s.recipeOf(c)
@@ -187,8 +186,8 @@ func (s *Server) keepBook(c *gin.Context) {
 			problems = append(problems, "Look again at what stands below: your book asks for less than the library does. If it prints so, tick the box.")
 		}
 	}
-	if seen := get("seen"); seen != "" && seen != r.Mark() {
-		problems = append(problems, "The recipe has been changed since you opened this page: go through its lines once more, then send it again.")
+	if seen := seenOf(c); seen != "" && seen != r.Mark() {
+		problems = append(problems, changedMeanwhile)
 	}
 	if len(problems) > 0 {
 		s.renderBook(c, http.StatusUnprocessableEntity, r, d, get, problems, doubts)
@@ -205,11 +204,15 @@ func (s *Server) keepBook(c *gin.Context) {
 			return "", err
 		}
 		r.From = from
-		if err := tx.SaveRecipe(ctx, &r, ""); err != nil {
+		if err := tx.SaveRecipe(ctx, &r, seenOf(c)); err != nil {
 			return "", err
 		}
 		return "/recipes/" + c.Param("id"), tx.CompareWith(ctx, r.ID, p.ID, "")
 	})
+	if errors.Is(err, store.ErrStale) {
+		s.renderBook(c, http.StatusConflict, r, d, get, []string{changedMeanwhile}, doubts)
+		return
+	}
 	if err != nil {
 		panic(err)
 	}
@@ -219,25 +222,17 @@ func (s *Server) keepBook(c *gin.Context) {
 	c.Redirect(http.StatusSeeOther, at)
 }
 
-// neverOf says what stands against the recipe whatever its book prints: it is reviewed by the
-// procedure that it would become, and what is never canned at home stays so.
+const changedMeanwhile = "The recipe has been changed since you opened this page: go through its lines once more, then send it again."
+
+// neverOf says what stands against a recipe whatever its book prints.
 func (s *Server) neverOf(text string, p *procedure.Procedure) []string {
-	sh := s.shelf()
-	rec, err := sh.reviewer.Reader().Text(text)
-	if err != nil {
-		return []string{err.Error()}
-	}
-	others := slices.DeleteFunc(slices.Clone(sh.lib.Procedures.All()), func(q *procedure.Procedure) bool { return q.ID == p.ID })
-	all, err := procedure.NewLibrary(append(others, p))
+	halts, err := s.shelf().reviewer.NeverTaken(text, p)
 	if err != nil {
 		return []string{err.Error() + "."}
 	}
-	res := review.New(sh.lib.Foods, all, sh.lib.Language).Review(review.Request{Recipe: rec, ElevationGiven: true, Procedure: p.ID})
 	var out []string
-	for _, f := range res.Findings {
-		if res.Verdict == review.Stop && f.Severity == review.Halt {
-			out = append(out, f.Do+": "+f.Message+" It is not taken, whatever a book prints.")
-		}
+	for _, f := range halts {
+		out = append(out, f.Do+": "+f.Message+" It is not taken, whatever a book prints.")
 	}
 	return out
 }

@@ -194,6 +194,32 @@ func TestBookRefused(t *testing.T) {
 	require.Equal(t, http.StatusNotFound, do(h, http.MethodGet, "/recipes/999/book", nil).Code)
 }
 
+// TestBookOfTwoOnALine: a line that names two foods is two ingredients and stands once in what is
+// written of it; what is taken for granted says so.
+func TestBookOfTwoOnALine(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	at := sendIn(t, h, "Peach relish\n\n4 lb peaches and 2 lb plums, chopped\n1 cup onion\n2 cups vinegar\nsalt and pepper\n\nBoil 10 minutes. Fill hot pints, 1/2 inch headspace. Process pints 15 minutes.")
+	page := get(h, at+"/book")
+	require.Contains(t, page, "The text names no method: a water bath is taken for granted")
+	require.Contains(t, page, "hot is taken for granted")
+	require.Contains(t, page, "This kitchen lies at 5,240 ft")
+	w := do(h, http.MethodPost, at+"/book", signed(fieldsOf(t, page, at+"/book")))
+	require.Equal(t, http.StatusSeeOther, w.Code, w.Body)
+	own, err := st.Procedures(context.Background())
+	require.NoError(t, err)
+	require.Len(t, own[0].Procedure.Ingredients, 6)
+	require.Equal(t, 1, strings.Count(own[0].Procedure.Recipe(own[0].Procedure.Rows[0]), "4 lb peaches"))
+	require.Contains(t, get(h, at), "its source prints no process for 5,240 ft", "nobody said what is added up here")
+
+	// Sent from a page that is older than the recipe, nothing is kept.
+	old := signed(fieldsOf(t, get(h, at+"/book"), at+"/book"))
+	old.Set("seen", "0")
+	w = do(h, http.MethodPost, at+"/book", old)
+	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
+	require.Contains(t, w.Body.String(), "has been changed since you opened this page")
+}
+
 // TestSourceOfARecipe: book, edition and page are kept, shown, and left alone by a form that does
 // not have them.
 func TestSourceOfARecipe(t *testing.T) {

@@ -10,6 +10,7 @@ import (
 	"damson/core/food"
 	"damson/core/ledger"
 	"damson/core/procedure"
+	"damson/store"
 )
 
 type foodView struct {
@@ -139,11 +140,14 @@ func (s *Server) checkFood(c *gin.Context) {
 		return
 	}
 	ctx := c.Request.Context()
-	if err := s.store.AddChecks(ctx, []ledger.Check{x}); err != nil {
+	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+		return "/foods/" + c.Param("id"), tx.AddChecks(ctx, []ledger.Check{x})
+	})
+	if err != nil {
 		panic(err)
 	}
 	if err := s.restock(ctx); err != nil {
 		panic(err)
 	}
-	c.Redirect(http.StatusSeeOther, "/foods/"+c.Param("id"))
+	c.Redirect(http.StatusSeeOther, at)
 }

@@ -17,6 +17,8 @@ type Draft struct {
 	Product, Class, Acidity string
 	Yield                   string
 	Pack                    string
+	// HotGuessed is true where the text does not say how it is packed.
+	HotGuessed bool
 	// Headspace is in inches, 0 where the text gives none.
 	Headspace float64
 	Lines     []Line
@@ -51,10 +53,9 @@ type Line struct {
 
 // Need is a sentence of the method that safety may rest on.
 type Need struct {
-	No      int
-	Need    string
-	Text    string
-	Minutes float64
+	No   int
+	Need string
+	Text string
 }
 
 // New lays the recipe out. Kind is the kind of product that its title names, "" for none; columns
@@ -77,7 +78,7 @@ func New(r *recipe.Reader, rec *recipe.Recipe, kind string, columns Columns) *Dr
 		d.Pack = *reading.Pack
 	}
 	if d.Pack == "" && cookedFirst[kind] {
-		d.Pack = "hot"
+		d.Pack, d.HotGuessed = "hot", true
 	}
 	if reading.Headspace != nil {
 		d.Headspace = *reading.Headspace

@@ -132,15 +132,12 @@ func (d *Draft) sour() bool {
 			continue
 		}
 		some = true
-		if !l.Food.HasPH() || l.Food.PH[1] > highestAcid {
+		if l.Food.AcidClass() != "acid" {
 			return false
 		}
 	}
 	return some
 }
-
-// highestAcid is the pH that parts acid from low-acid foods (21 CFR 114.3).
-const highestAcid = 4.6
 
 // classOf is where the library keeps a product.
 func classOf(product string, main *food.Food) string {

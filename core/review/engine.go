@@ -41,7 +41,12 @@ type Reviewer struct {
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library, lang *method.Language) *Reviewer {
-	e := &Reviewer{reader: recipe.NewReader(cat, lang), cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, products: map[string]bool{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
+	return over(recipe.NewReader(cat, lang), cat, procs)
+}
+
+// over is New with a reader at hand.
+func over(reader *recipe.Reader, cat *food.Catalogue, procs *procedure.Library) *Reviewer {
+	e := &Reviewer{reader: reader, cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, products: map[string]bool{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))

@@ -5,6 +5,8 @@ import (
 
 	"github.com/stretchr/testify/require"
 
+	"damson/core/procedure"
+	"damson/core/quantity"
 	"damson/core/review"
 )
 
@@ -74,6 +76,52 @@ func TestNotTheTable(t *testing.T) {
 		res := reviewedAt(t, peachesWith(process), 5240)
 		require.NotEqual(t, review.Clear, res.Verdict, process)
 	}
+}
+
+// TestBathBesidePressure: a time that does for a pressure canner does for no water bath that stands
+// beside it (peaches, hot pack, quarts: 25 minutes in boiling water, 10 minutes under pressure; USDA
+// Complete Guide 2015, guide 2, from memory).
+func TestBathBesidePressure(t *testing.T) {
+	t.Parallel()
+	for process, right := range map[string]bool{
+		"Process quarts 15 minutes in a boiling water bath or a pressure canner.":                                                      false,
+		"Process quarts 15 minutes in a boiling water bath, or in a pressure canner at 6 lb, dial gauge.":                              false,
+		"Process quarts 15 minutes in a boiling water bath or 10 minutes in a pressure canner at 6 lb.":                                false,
+		"Process pints 20 minutes, quarts 22 minutes in a boiling water bath, or 10 minutes at 6 lb in a pressure canner, dial gauge.": false,
+		"Process quarts 25 minutes in a boiling water bath or a pressure canner.":                                                      true,
+		"Process quarts 25 minutes in a boiling water bath or 10 minutes in a pressure canner at 6 lb, dial gauge.":                    true,
+		"Process pints 20 minutes, quarts 25 minutes in a boiling water bath, or 10 minutes at 6 lb in a pressure canner, dial gauge.": true,
+		"Process quarts 10 minutes in a pressure canner at 6 lb, dial gauge.":                                                          true,
+		// Said of pints at a height, and no pounds: once read as a pressure of 3 psi.
+		"Process pints 20 minutes and quarts 22 minutes in a boiling water bath. Pints 30 minutes at 3,001 to 6,000 ft.": false,
+	} {
+		res := reviewedAt(t, peachesWith(process), 200)
+		require.Equal(t, right, res.Verdict == review.Clear, "%s: %v", process, res.Findings)
+	}
+}
+
+// TestNeverTaken: a procedure that its source would have of what is never canned at home.
+func TestNeverTaken(t *testing.T) {
+	t.Parallel()
+	p := *reviewer.Procedures()[0]
+	for _, q := range reviewer.Procedures() {
+		if q.ID == "apple-butter" {
+			p = *q
+		}
+	}
+	p.ID = "own-spread"
+	p.Ingredients = append([]procedure.Ingredient{{Name: "pumpkin", Same: []string{"pumpkin"}, Role: procedure.Main, Amount: 6, Unit: quantity.Cup}}, p.Ingredients[1:]...)
+	halts, err := reviewer.NeverTaken("Pumpkin butter\n\n6 cups pumpkin, mashed\n3 cups sugar\n\nCook until thick. Fill hot pints. Process pints 5 minutes in a boiling water bath.\n", &p)
+	require.NoError(t, err)
+	require.NotEmpty(t, halts)
+	for _, f := range halts {
+		require.Equal(t, review.Halt, f.Severity)
+	}
+	halts, err = reviewer.NeverTaken(peachesWith("Process quarts 25 minutes in a boiling water bath."), reviewer.Procedures()[0])
+	require.NoError(t, err)
+	require.Empty(t, halts)
+	_, err = reviewer.NeverTaken("", &p)
+	require.Error(t, err)
 }
 
 // TestPoundsByElevation: the same for the pounds of a gauge. Snap beans, pints 20 minutes, dial

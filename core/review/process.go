@@ -224,6 +224,9 @@ func statedProcess(b *bench) {
 	if !hasMinutes && b.psi == nil {
 		return
 	}
+	if hasMinutes && b.bathTooShort(list) {
+		return
+	}
 	// A figure in pounds speaks of the pressure rows only.
 	if b.psi != nil {
 		list = slices.DeleteFunc(slices.Clone(list), func(p procedure.Process) bool { return p.Method != procedure.Pressure })
@@ -282,6 +285,44 @@ func statedProcess(b *bench) {
 		}
 		b.report(Finding{Code: "process-short", Severity: Amend, Line: at(m.Line), Do: sprint("%d minutes, not %s", p.Minutes, quantity.Number(m.Minutes)), Message: sprint("For %s the tested time at %s ft is %d minutes.", quantity.Jar(p.Jar).Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), Edits: fix})
 	}
+}
+
+// bathTooShort reports a text that names a water bath beside a pressure canner, and no time that
+// does for the bath: "15 minutes in a water bath or a pressure canner".
+func (b *bench) bathTooShort(list []procedure.Process) bool {
+	names := func(methods ...string) bool {
+		return slices.ContainsFunc(b.draft.methods, func(s recipe.Said[string]) bool { return slices.Contains(methods, s.Value) })
+	}
+	if !names(procedure.WaterBath, procedure.Steam) || !names(procedure.Pressure) {
+		return false
+	}
+	least := map[string]procedure.Process{}
+	for _, p := range list {
+		if have, ok := least[p.Jar]; p.Method == procedure.WaterBath && b.namesJar(quantity.Jar(p.Jar)) && (!ok || p.Minutes < have.Minutes) {
+			least[p.Jar] = p
+		}
+	}
+	for _, jar := range quantity.Jars {
+		p, ok := least[string(jar)]
+		said := b.longestFor(jar)
+		if !ok || said == nil || said.Minutes >= float64(p.Minutes) {
+			continue
+		}
+		b.report(Finding{Code: "process-short", Severity: Amend, Line: at(said.Line), Do: sprint("%d minutes in the water bath, not %s", p.Minutes, quantity.Number(said.Minutes)), Message: sprint("For %s the tested time in boiling water at %s ft is %d minutes; that of a pressure canner is another.", jar.Plural(), comma(b.req.Elevation), p.Minutes), Source: b.proc.Citation(), Edits: restate(itsMinutes, itsPSI)})
+		return true
+	}
+	return false
+}
+
+// longestFor is the longest time that the text states for the jar, nil where it states none.
+func (b *bench) longestFor(jar quantity.Jar) *recipe.SaidMinutes {
+	var best *recipe.SaidMinutes
+	for i, m := range b.minutes {
+		if (m.Jar == "" || m.Jar == jar) && (best == nil || m.Minutes > best.Minutes) {
+			best = &b.minutes[i]
+		}
+	}
+	return best
 }
 
 // otherJars reports a time that the text gives for another jar than the cook's and that
