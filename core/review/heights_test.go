@@ -92,6 +92,10 @@ func TestBathBesidePressure(t *testing.T) {
 		"Process quarts 25 minutes in a boiling water bath or 10 minutes in a pressure canner at 6 lb, dial gauge.":                    true,
 		"Process pints 20 minutes, quarts 25 minutes in a boiling water bath, or 10 minutes at 6 lb in a pressure canner, dial gauge.": true,
 		"Process quarts 10 minutes in a pressure canner at 6 lb, dial gauge.":                                                          true,
+		"Process quarts 10 minutes in a boiling water bath or 25 minutes in a pressure canner.":                                        false,
+		"Process quarts 10 minutes in a boiling water bath, or 25 minutes at 6 lb in a pressure canner with a dial gauge.":             false,
+		"Process quarts in a pressure canner 25 minutes at 6 lb, dial gauge, or 15 minutes in a boiling water bath.":                   false,
+		"Process quarts in a pressure canner 10 minutes at 6 lb, dial gauge, or 25 minutes in a boiling water bath.":                   true,
 		// Said of pints at a height, and no pounds: once read as a pressure of 3 psi.
 		"Process pints 20 minutes and quarts 22 minutes in a boiling water bath. Pints 30 minutes at 3,001 to 6,000 ft.": false,
 	} {
