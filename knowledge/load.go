@@ -97,7 +97,7 @@ func pack(from any) ([]byte, error) {
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
 // debated.yaml, unprocessed.yaml, equivalents.yaml, searchwords.yaml, acidity.yaml, plan.yaml,
-// things.yaml, frames.yaml, hints.yaml, plain.yaml. Errors name file, line and field.
+// things.yaml, frames.yaml, hints.yaml, plain.yaml, statements.yaml. Errors name file, line and field.
 func LoadFS(fsys fs.FS) (*Library, error) {
 	src, err := read(fsys)
 	if err != nil {
@@ -322,12 +322,18 @@ func readAcidity(fsys fs.FS) ([]*acidity.Profile, []acidity.Dose, error) {
 
 // readLanguage reads what things are called and what verbs do.
 func readLanguage(fsys fs.FS) (*method.Language, error) {
-	var things, frames, hints, plain method.Language
-	if err := errors.Join(decode(fsys, "things.yaml", &things), decode(fsys, "frames.yaml", &frames), decode(fsys, "hints.yaml", &hints), decode(fsys, "plain.yaml", &plain)); err != nil {
-		return nil, err
+	var all method.Language
+	for _, name := range []string{"things.yaml", "frames.yaml", "hints.yaml", "plain.yaml", "statements.yaml"} {
+		var part method.Language
+		if err := decode(fsys, name, &part); err != nil {
+			return nil, err
+		}
+		all.Add(part)
 	}
-	things.Frames, things.Hints, things.Plain = frames.Frames, hints.Hints, plain.Plain
-	return &things, nil
+	if err := all.FillSets(); err != nil {
+		return nil, fmt.Errorf("statements.yaml: %w", err)
+	}
+	return &all, nil
 }
 
 func readBook(fsys fs.FS) (*rulebook.Book, error) {

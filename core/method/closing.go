@@ -81,6 +81,8 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	// uncover or cut them is not.
 	case got.Why == "figures" && p.c.measured(english.Duration) && !p.ventsTime() && !p.says("well under", "minutes under pressure") && p.says("under", "half", "up", "again", "off", "without", "lid", "lids", "hot water", "full steam"):
 		return "process-short", "a time of nothing"
+	case p.beyondProcess(got):
+		return "process-short", "no word of the process"
 	case p.strayTime(got):
 		return "process-short", "a time of nothing"
 	case (p.strayNumber(got) || got.Kind == Doing && p.figureLeft()) && !p.elsewhere():

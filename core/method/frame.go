@@ -45,6 +45,25 @@ type Language struct {
 	Frames []*Frame           `yaml:"frames" json:"frames"`
 	Hints  []*Hint            `yaml:"hints" json:"hints"`
 	Plain  []*Plain           `yaml:"plain" json:"plain"`
+	// Sets are lists of words that the rows of Plain name by a percent sign; see FillSets.
+	Sets map[string][]string `yaml:"sets" json:"-"`
+	// Process are the words of closed jars and their process.
+	Process []string `yaml:"process" json:"process"`
+}
+
+// Add adds what another file of the language holds.
+func (l *Language) Add(part Language) {
+	if part.Things != nil {
+		l.Things = part.Things
+	}
+	l.Verbs = append(l.Verbs, part.Verbs...)
+	l.Frames = append(l.Frames, part.Frames...)
+	l.Hints = append(l.Hints, part.Hints...)
+	l.Plain = append(l.Plain, part.Plain...)
+	l.Process = append(l.Process, part.Process...)
+	if part.Sets != nil {
+		l.Sets = part.Sets
+	}
 }
 
 // match returns how well the frame fits the verb of the clause, 0 where it does not.

@@ -13,11 +13,14 @@ import (
 
 func language(t *testing.T) *method.Language {
 	lang := &method.Language{}
-	for _, name := range []string{"things.yaml", "frames.yaml", "plain.yaml"} {
+	for _, name := range []string{"things.yaml", "frames.yaml", "plain.yaml", "statements.yaml"} {
 		data, err := os.ReadFile("../../knowledge/" + name)
 		require.NoError(t, err)
-		require.NoError(t, yaml.Unmarshal(data, lang))
+		var part method.Language
+		require.NoError(t, yaml.Unmarshal(data, &part))
+		lang.Add(part)
 	}
+	require.NoError(t, lang.FillSets())
 	return lang
 }
 

@@ -14,6 +14,8 @@ import (
 func (p *passage) kept() (code, why string) {
 	switch {
 	case !p.at.Done:
+	case p.hasClass(Wax) && (p.hasClass(Rim) || p.hasClass(Lid) || p.hasClass(Band) || p.hasClass(Jar) || p.hasClass(FullJar)) && (p.puts() || p.unsealedJar() || !p.negated()):
+		return "lid", "wax on a lid"
 	case p.spoiledJar():
 		return "lid", doubtedJar
 	case p.fateOfUnsealed():
@@ -50,11 +52,11 @@ var badSmells = set("odd funny strange sour bad wrong queer rank foul rotten wei
 
 // spoilStems are the words of a jar that nobody must eat from, by their stems.
 var (
-	spoilStems = []string{"spurt", "fizz", "froth", "foam", "mould", "mold", "slime", "slimy", "murky", "cloudy", "ferment", "rotten", "spoil", "furry"}
+	spoilStems = []string{"spurt", "fuzz", "fizz", "froth", "foam", "mould", "mold", "slime", "slimy", "murky", "cloudy", "ferment", "rotten", "spoil", "furry"}
 	leaking    = []string{"leak", "ooz", "bulg", "swoll", "domed"}
 	// inDoubt are words of a jar that nobody must eat from, or that did not seal.
 	inDoubt = []string{"cloudy", "bulging", "swollen", "leaking", "leaked", "unsealed", "lost its seal", "lost their seal", "lost the seal", "did not seal", "didn't seal", "never sealed", "smells off", "smell off", "smells odd", "fizzing", "fizzy", "spurts", "mouldy", "moldy", "smells funny", "looks funny", "suspicious", "doubtful", "doubt", "not sealed", "come unsealed", "came unsealed", "popped up", "off colour", "off color"}
-	opened  = []string{"when you open", "when it is opened", "on opening", "when opened", "as you open", "once you open"}
+	opened  = []string{"later", "in the cupboard", "on the shelf", "when you open", "when it is opened", "on opening", "when opened", "as you open", "once you open"}
 )
 
 // spoiledJar reports a sign of spoilage that is followed by anything but throwing it away: "if it
@@ -69,7 +71,7 @@ func (p *passage) spoiledJar() bool {
 		for _, stem := range spoilStems {
 			sign = sign || strings.HasPrefix(w.low, stem)
 		}
-		sign = sign || (w.verb == "bubble" || w.low == "bubbles") && p.c.around(remedy).hasAny(opened)
+		sign = sign || (w.verb == "bubble" || w.low == "bubbles" || w.verb == "spit") && p.c.around(remedy).hasAny(opened)
 		for _, stem := range leaking {
 			sign = sign || strings.HasPrefix(w.low, stem) && (p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Lid) || p.hasClass(Pronoun) || p.says("one", "ones"))
 		}
@@ -107,7 +109,7 @@ func (p *passage) unsealedJar() bool {
 	if p.says("unsealed", "not sealed", "did not seal", "do not seal", "does not seal", "never sealed", "failed to seal", "fail to seal", "fails to seal", "lost its seal", "lost the seal", "lost their seal", "springs back", "spring back", "springs up", "sprang up", "pops back", "pops up", "popped up", "stays up", "stay up", "comes loose", "come loose", "came loose", "lid lifts", "lid is loose") {
 		return true
 	}
-	return p.negated() && (p.does("seal ping pop") || p.does("take") && !p.hasClass(Jar)) && p.ofJars()
+	return p.negated() && (p.does("seal ping pop suck") || p.does("take") && !p.hasClass(Jar)) && p.ofJars()
 }
 
 // ofJars reports a clause that names the jars or some of them, or hangs on one that does.

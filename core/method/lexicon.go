@@ -31,6 +31,8 @@ type Reader struct {
 	codes []string
 	// plain are the turns of phrase that harm nothing.
 	plain []*Plain
+	// process are the words of closed jars and their process.
+	process map[string]bool
 	// heard is told of each sentence of a method, where somebody listens.
 	heard func(sentence string, marks []uint32)
 }
@@ -49,7 +51,10 @@ type bareFrame struct {
 
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
-	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain}
+	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain, process: map[string]bool{}}
+	for _, w := range lang.Process {
+		r.process[w] = true
+	}
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.
 	for _, name := range slices.Sorted(maps.Keys(c.Names())) {

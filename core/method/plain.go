@@ -1,6 +1,7 @@
 package method
 
 import (
+	"fmt"
 	"slices"
 	"strings"
 
@@ -17,7 +18,7 @@ type Plain struct {
 	At []string `yaml:"at" json:"at"`
 	// Must are words of which each has to be there, or another between the same bars; May
 	// may be. "@steam" is any thing of the class, "@table" any food, "@own" a food of the
-	// recipe, "@name" a name, "@stranger" a word that no dictionary knows.
+	// recipe, "@number" a number, "@name" a name, "@stranger" a word that no dictionary knows.
 	Must []string `yaml:"must" json:"must"`
 	May  []string `yaml:"may" json:"may,omitempty"`
 	// Near has to stand in or near the clause, Apart must not.
@@ -31,6 +32,43 @@ type Plain struct {
 
 	Example []string `yaml:"example" json:"-"`
 	Counter []string `yaml:"counter" json:"-"`
+}
+
+// FillSets puts the words of the sets into the rows that name them: "%place". It is an error to
+// name a set that is not there.
+func (l *Language) FillSets() error {
+	for _, row := range l.Plain {
+		for i, must := range row.Must {
+			list, err := l.filled(strings.Split(must, "|"))
+			if err != nil {
+				return fmt.Errorf("%s: %w", row.Why, err)
+			}
+			row.Must[i] = strings.Join(list, "|")
+		}
+		list, err := l.filled(row.May)
+		if err != nil {
+			return fmt.Errorf("%s: %w", row.Why, err)
+		}
+		row.May = list
+	}
+	l.Sets = nil
+	return nil
+}
+
+func (l *Language) filled(list []string) ([]string, error) {
+	var out []string
+	for _, what := range list {
+		name, ok := strings.CutPrefix(what, "%")
+		switch {
+		case !ok:
+			out = append(out, what)
+		case l.Sets[name] == nil:
+			return nil, fmt.Errorf("there is no set %q", name)
+		default:
+			out = append(out, l.Sets[name]...)
+		}
+	}
+	return out, nil
 }
 
 // plain returns the turn that the clause is, nil where it is none.
@@ -112,6 +150,8 @@ func (p *passage) ofClass(i int, class string) bool {
 		return w.food != nil
 	case "own":
 		return p.own(i)
+	case "number":
+		return w.Kind == words.Number || w.m == 0 && p.c.nums[i] > 0
 	case "name":
 		return w.name && w.class == "" && w.food == nil
 	case "stranger":

@@ -20,7 +20,7 @@ func TestPlain(t *testing.T) {
 	lib, err := knowledge.Load()
 	require.NoError(t, err)
 	r := method.NewReader(lib.Foods, lib.Language)
-	classes := map[string]bool{"table": true, "own": true, "name": true, "stranger": true, "pronoun": true, "full-jar": true}
+	classes := map[string]bool{"table": true, "own": true, "name": true, "stranger": true, "number": true, "pronoun": true, "full-jar": true}
 	for class := range lib.Language.Things {
 		classes[string(class)] = true
 	}

@@ -261,6 +261,9 @@ func (p *passage) overrule(got *Clause, asked bool) {
 	if code, why := p.betweenLidAndDone(got); why != "" && !asked {
 		got.Kind, got.Code, got.Why = Unread, code, why
 	}
+	if code, why := p.statement(); why != "" && !asked && !got.plain && got.Kind != Serve {
+		got.Kind, got.Code, got.Why = Unread, code, why
+	}
 	if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
 		got.Kind, got.Code, got.Why = Unread, code, why
 	}
@@ -696,7 +699,7 @@ func (p *passage) read() Clause {
 		out.Kind, out.Why = Unread, "no frame"
 		return out
 	}
-	if len(out.Acts) == 0 && p.unclaimed() {
+	if len(out.Acts) == 0 && (p.unclaimed() || p.aboutJars() || p.declared()) {
 		out.Kind, out.Code, out.Why = Unread, p.aboutCode(), "said of a step, and read by nothing"
 		return out
 	}

@@ -46,6 +46,10 @@ func (p *passage) goesWithout() string {
 			if p.word(k+1) != "substitute" {
 				return "sugar-change"
 			}
+		case "weight", "regulator", "gasket":
+			if (p.at.Filled || p.hasClass(Canner)) && p.word(k+1) != "gauge" && !p.deniedBefore(i) {
+				return "pressure-low"
+			}
 		case "lids", "bands", "rings":
 			if p.hasClass(Jar) || p.hasClass(FullJar) {
 				return "lid"
