@@ -294,7 +294,7 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		return "fresh-citrus", "fresh juice"
 	case p.says("off the tree", "from the tree") && p.says("lemon", "lemons", "lime", "limes", "ones") && !p.negated():
 		return "fresh-citrus", "fresh juice"
-	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("by taste", "by eye", "by feel", "to taste", "by guess", "as it comes") && !p.says("salt to taste", "pepper to taste", "sugar to taste"):
+	case (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("by taste", "with my eye", "with your eye", "with the eye", "by eye", "by feel", "to taste", "by guess", "as it comes") && !p.says("salt to taste", "pepper to taste", "sugar to taste"):
 		return "acid-short", "acid by taste"
 	case p.does("top fill") && p.says("up") && p.says("from the kettle", "from the tap", "with water", "with hot water", "with boiling water") && !p.says("canner", "water bath", "pot"):
 		return "acid-diluted", "topped with water"

@@ -106,7 +106,7 @@ func (p *passage) reportsOnly() bool {
 
 // unsealedJar reports that the clause is about a jar that is not sealed.
 func (p *passage) unsealedJar() bool {
-	if p.says("unsealed", "not sealed", "did not seal", "do not seal", "does not seal", "never sealed", "failed to seal", "fail to seal", "fails to seal", "lost its seal", "lost the seal", "lost their seal", "springs back", "spring back", "springs up", "sprang up", "pops back", "pops up", "popped up", "stays up", "stay up", "comes loose", "come loose", "came loose", "lid lifts", "lid is loose") {
+	if p.says("soft lid", "soft lids", "lid is soft", "lids are soft", "lid that gives", "lids that give", "unsealed", "not sealed", "did not seal", "do not seal", "does not seal", "never sealed", "failed to seal", "fail to seal", "fails to seal", "lost its seal", "lost the seal", "lost their seal", "springs back", "spring back", "springs up", "sprang up", "pops back", "pops up", "popped up", "stays up", "stay up", "comes loose", "come loose", "came loose", "lid lifts", "lid is loose") {
 		return true
 	}
 	return p.negated() && (p.does("seal ping pop suck") || p.does("take") && !p.hasClass(Jar)) && p.ofJars()

@@ -19,7 +19,7 @@ func (p *passage) beyondProcess(got *Clause) bool {
 		return false
 	case slices.ContainsFunc(p.c.m, func(m english.Measure) bool { return m.Kind == english.Duration && m.Max >= leastTime }):
 		return false // the process itself, which the rest of the file looks at
-	case got.Kind == Talk && got.Why == "nothing touched" && !p.tellsToDo(), got.Why != "frame" && got.Why != "nothing touched":
+	case got.Kind == Talk && got.Why == "nothing touched" && !p.tellsToDo(), got.Why != "frame" && got.Why != "figures" && got.Why != "nothing touched":
 		return false
 	}
 	for _, a := range got.Acts {
@@ -36,7 +36,7 @@ func (p *passage) beyondProcess(got *Clause) bool {
 }
 
 // atClosedJars are the acts that belong between the lids and the end of the process.
-var atClosedJars = set("process pressure-process boil-bath steam-canner vent weight-on lid band wipe-rim de-bubble headspace start-clock restart drop come-to-pressure heat-up natural-cool cool-jars load unload stand hold adjust-heat check-seal lock-canner cover-jars top-up-canner boil")
+var atClosedJars = set("process pressure-process boil-bath steam-canner vent weight-on lid band wipe-rim de-bubble headspace start-clock restart drop come-to-pressure heat-up natural-cool load unload hold stand adjust-heat check-seal lock-canner cover-jars top-up-canner boil")
 
 // leastTime is the least time that may be a process of closed jars and no vent, in minutes.
 const leastTime = 15
@@ -62,6 +62,10 @@ func (p *passage) ofProcess(i int) bool {
 		return true
 	case w.low == "off" && (p.word(i+1) == "steam" || p.word(i+1) == "the" && p.word(i+2) == "steam"):
 		return true // "it lets off steam"
+	case w.low == "tap" && p.word(i+1) == "water":
+		return true
+	case w.low == "off" && i > 0 && p.c.t[i-1].class == Weight:
+		return true // "steam for ten minutes with the weight off"
 	case w.low == "off" && p.says("fat", "grease"):
 		return true // the rims are wiped until it is
 	case (w.low == "off" || w.low == "rest" || w.low == "heat") && p.figureCount() > 1:
@@ -73,7 +77,7 @@ func (p *passage) ofProcess(i int) bool {
 	case p.at.Names[w.Text], p.at.Names[w.low]:
 		return true
 	}
-	return w.class == "" && !w.isVerb && (w.entry.Noun() == english.NounTime || w.entry.Noun() == english.NounPlace && w.low != "oven")
+	return w.class == "" && !w.isVerb && (w.entry.Noun() == english.NounTime && w.low != "sun" || w.entry.Noun() == english.NounPlace && w.low != "oven")
 }
 
 // figureCount is how many figures the clause holds.

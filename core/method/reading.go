@@ -625,6 +625,9 @@ func (p *passage) read() Clause {
 		if name == "process" && s.verb >= 0 && p.c.t[s.verb].verb == "boil" {
 			name = "boil-bath"
 		}
+		if name == "process" && p.c.has("bath") && !p.hasClass(Pressure) && !p.says("steam", "no bath") {
+			name = "boil-bath" // "in the bath they want three hours"
+		}
 		if name == "boil-bath" && s.verb >= 0 && gentle[p.c.t[s.verb].verb] && !p.says("rolling boil", "full boil") {
 			name = "below-boil-hold" // "simmer the filled jars 45 minutes"
 		}

@@ -36,6 +36,20 @@ func (p *passage) statement() (code, why string) {
 		return "method-mismatch", "jars that wait for their process"
 	case p.ownJuice():
 		return "fresh-citrus", "juice of one's own"
+	case p.ventOpen():
+		return "pressure-low", "the vent stays open"
+	case p.countsAll():
+		return "process-short", "the clock"
+	case p.someJarsSour():
+		return "no-acid-added", "acid in some jars"
+	case p.dryPulses():
+		return "dry-legume-unsoaked", "dry"
+	case p.smallPot():
+		return "method-mismatch", "no canner"
+	case p.outOfPlace():
+		return "process-short", "a step out of its place"
+	case p.stateBehind():
+		return p.aboutCode(), "a state said behind"
 	case p.noRack():
 		return "method-mismatch", "jars on the bare bottom"
 	}
@@ -272,6 +286,79 @@ func (p *passage) ownJuice() bool {
 	return (p.hasClass(Acid) || p.says("lemon", "lime", "juice")) && !p.negated() && !p.at.Done &&
 		p.says("bottled by", "home bottled", "home-bottled", "bottled myself", "bottled ourselves", "bottle it myself", "bottle it ourselves", "bottle my own", "bottle our own", "we bottled", "i bottled", "that i bottle", "that we bottle")
 }
+
+// ventOpen reports a vent that is open as long as the jars are in: no pressure comes.
+func (p *passage) ventOpen() bool {
+	return p.at.Filled && !p.negated() && (p.hasClass(Weight) || p.says("vent", "petcock", "valve", "spout")) && p.says("open", "off") &&
+		p.says("whole time", "all the time", "throughout", "all the while", "all through", "the entire time", "from start to finish", "till the end", "until the end")
+}
+
+// countsAll reports a time that counts the minutes in which the canner heats.
+func (p *passage) countsAll() bool {
+	return p.at.Filled && !p.negated() && (p.c.measured(english.Duration) || p.before != nil && p.before.measured(english.Duration)) &&
+		p.says("counting the warm-up", "counting the warm up", "including the warm-up", "including the warm up", "counting the heating", "in with the", "of steaming in", "including the heating", "including coming up", "counting coming up", "including the come-up", "counting the come-up", "all told", "from cold", "start to finish", "door to door", "all in", "venting included", "including the vent", "counting the vent", "including venting", "including the cooling", "counting the cooling")
+}
+
+// someJarsSour reports acid that goes into some jars: "only the jars for the exhibition get lemon".
+func (p *passage) someJarsSour() bool {
+	if !p.hasClass(Acid) && !p.says("lemon", "lime", "vinegar", "citric") || p.negated() {
+		return false
+	}
+	for i := range p.c.t {
+		if p.c.t[i].low != "only" && p.c.t[i].low != "just" {
+			continue
+		}
+		k := i + 1
+		for determiners[p.word(k)] || p.word(k) == "first" || p.word(k) == "last" || p.word(k) == "big" || p.word(k) == "small" {
+			k++
+		}
+		if k < len(p.c.t) && (p.c.t[k].class == Jar || p.c.t[k].low == "ones") {
+			return true
+		}
+	}
+	return false
+}
+
+// dryPulses reports beans that go on dry: "bring to a simmer from dry".
+func (p *passage) dryPulses() bool {
+	return !p.at.Filled && !p.negated() && p.says("from dry", "dry from the bag", "straight from the bag", "dry as they come", "as dry as they come")
+}
+
+// smallPot reports a vessel for the filled jars that no canner is.
+func (p *passage) smallPot() bool {
+	return p.at.Filled && !p.negated() && p.does("use take borrow") && (p.says("saucepan", "skillet", "frying pan", "casserole", "roasting tin", "roasting pan", "wok", "soup pot") || p.says("pan", "pot") && p.says("small", "little", "shallow")) &&
+		!p.says("brine", "syrup", "heat the", "deep", "rack", "sauce", "liquid", "ladle")
+}
+
+// outOfPlace reports an act of the kitchen table among full jars, which nobody does there: the
+// clause says something else.
+func (p *passage) outOfPlace() bool {
+	if !p.at.Filled || p.at.Running || p.negated() || p.c.kind != mainClause || p.names(stuff) || p.hasClass(Weight) || p.c.measured(english.Duration) {
+		return false
+	}
+	acts := p.c.acts(p.at.Closed)
+	return len(acts) > 0 && !slices.ContainsFunc(acts, func(s scored) bool {
+		return !tableActs[s.frame.Act] || s.verb < 0 || p.c.t[s.verb].low != p.c.t[s.verb].verb
+	})
+}
+
+// tableActs are what is done to food before it is in the jars.
+var tableActs = set("crush peel core seed shell grind grate shape bone mash puree reduce freeze thaw")
+
+// stateBehind reports a state that stands alone behind a statement: "the jars live in the shed,
+// full", "the vinegar is the white sort, cut".
+func (p *passage) stateBehind() bool {
+	last := p.lastWord()
+	if last < 0 || !behind[p.word(last)] {
+		return false
+	}
+	if last == 0 {
+		return p.before != nil && (&passage{c: p.before, at: p.at, r: p.r}).stative()
+	}
+	return p.c.t[last-1].Text == "," && p.heads(ofTrade...)
+}
+
+var behind = set("full off cut half open uncovered unsealed unlocked unpeeled frozen empty")
 
 // noRack reports a canner without its rack.
 func (p *passage) noRack() bool {

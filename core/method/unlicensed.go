@@ -46,6 +46,10 @@ func (p *passage) goesWithout() string {
 			if p.word(k+1) != "substitute" {
 				return "sugar-change"
 			}
+		case "locking", "latching", "clamping", "fastening":
+			if p.at.Filled || p.hasClass(Canner) || p.hasClass(Lid) {
+				return "method-mismatch"
+			}
 		case "weight", "regulator", "gasket":
 			if (p.at.Filled || p.hasClass(Canner)) && p.word(k+1) != "gauge" && !p.deniedBefore(i) {
 				return "pressure-low"
@@ -85,8 +89,11 @@ func (p *passage) leftToSour(acts []Act) bool {
 
 // stillFrozen reports food that is not thawed before it is filled: "no need to thaw".
 func (p *passage) stillFrozen() bool {
-	if p.at.Filled || !p.says("thaw", "thawing", "thawed", "defrost", "defrosting", "defrosted") || p.says("counter", "room temperature", "microwave", "sink", "jars", "lids") {
+	if p.at.Filled || !p.says("thaw", "thawing", "thawed", "defrost", "defrosting", "defrosted", "frozen solid", "frozen hard", "still frozen", "rock frozen") || p.says("counter", "room temperature", "microwave", "sink", "jars", "lids") {
 		return false
+	}
+	if p.says("frozen solid", "frozen hard", "still frozen", "rock frozen") {
+		return !p.negated()
 	}
 	return p.negated() || p.says("no need", "needn't", "without", "skip", "before they", "before it", "half thawed", "partly thawed", "half-thawed") && !p.says("after")
 }

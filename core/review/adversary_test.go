@@ -88,8 +88,8 @@ func marked(t *testing.T, name string, clear bool) (rows, marks int) {
 func TestAdversary(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/plain.txt", false)
-	require.GreaterOrEqual(t, rows, 1520)
-	require.LessOrEqual(t, marks, 21)
+	require.GreaterOrEqual(t, rows, 2270)
+	require.LessOrEqual(t, marks, 26)
 }
 
 // Jars too full or half empty, dry, cracked, badly closed; and jars that did not seal or have
@@ -158,6 +158,6 @@ func TestNothingStandsApart(t *testing.T) {
 func TestSoundSentences(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/sound.txt", true)
-	require.GreaterOrEqual(t, rows, 350)
+	require.GreaterOrEqual(t, rows, 720)
 	require.LessOrEqual(t, marks*20, rows)
 }
