@@ -56,3 +56,16 @@ func (p *passage) opensAtOnce() bool {
 	}
 	return u.hasAny([]string{"time's up", "time is up", "as soon as", "the moment", "the minute", "timer", "bell", "right away", "straight off", "straight away", "at once", "immediately"})
 }
+
+// opensPressed reports a pressure canner that is opened when nothing has said yet that the
+// pressure is down: "heat off, lid off, five minutes, out".
+func (p *passage) opensPressed() bool {
+	if !p.at.UnderPressure || p.negated() {
+		return false
+	}
+	opens := p.says("lid off", "off with the lid", "off comes the lid") || p.does("open unlock unlatch unclamp") && (p.hasClass(Canner) || p.hasClass(Lid) || p.says("it", "her", "up"))
+	return opens && !p.c.unit().hasAny(isDown) && !p.c.unit().hasAny([]string{"a jar", "the jar", "jars", "when you open", "to eat", "window", "door"})
+}
+
+// isDown are words of a pressure that has gone.
+var isDown = []string{"zero", "nought", "down", "by itself", "by herself", "its own", "own accord", "natural", "naturally", "gone", "no pressure", "dropped", "drops", "drop", "fallen", "falls", "cool", "cooled", "cold", "nothing left", "wait", "patience", "away from you", "away from your face", "away from me"}

@@ -88,6 +88,9 @@ type Where struct {
 	Filled, Closed, Done bool
 	// Running is true while closed jars are in the canner and their time was given.
 	Running bool
+	// UnderPressure is true once the jars were processed under pressure and nothing yet has said
+	// that it went down.
+	UnderPressure bool
 	// Over is true where the process has ended too: what is said of it looks back.
 	Over bool
 	// About is what the clause before spoke of, as a code of findings; Refused what it said is

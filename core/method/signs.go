@@ -447,6 +447,8 @@ func (p *passage) lastLook() (code, why string) {
 			return "cooling", "the pressure is brought down"
 		case p.opensAtOnce():
 			return "cooling", "opened when the time is up"
+		case p.opensPressed():
+			return "cooling", "opened, and nothing said of the pressure"
 		case p.opensEarly():
 			return "cooling", "opened under pressure"
 		case p.hurriesDown():

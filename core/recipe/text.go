@@ -102,6 +102,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	commented := false
 	cooking := false // something is told to be done by now, listed ingredients or not
 	timed := false   // the process was given its minutes
+	pressed := false // it was under pressure, and nothing says yet that the pressure is down
 	over := false    // the process has come to its end
 	working := false // a sentence did something to the batch
 	own := map[string]bool{}
@@ -216,7 +217,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
-				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times}
+				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed}
 				st := r.StepAt(no, s, at)
 				over = over || done && st.ends()
 				given := false
@@ -240,6 +241,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					done = done || st.Processes() && (st.timed() || st.actsProcess()) && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
 				}
 				timed = timed || done && st.timed() && !st.onlyVents()
+				pressed = (pressed || st.Between && ofPressure.MatchString(s)) && !(done && comesDown.MatchString(s))
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
 			}
