@@ -60,12 +60,21 @@ func (p *passage) opensAtOnce() bool {
 // opensPressed reports a pressure canner that is opened when nothing has said yet that the
 // pressure is down: "heat off, lid off, five minutes, out".
 func (p *passage) opensPressed() bool {
-	if !p.at.UnderPressure || p.negated() {
+	if !p.at.UnderPressure || p.negated() || p.c.joint == "before" || p.c.kind == condition || p.c.unit().hasAny([]string{"a jar", "when you open", "to eat", "window", "door"}) || p.c.unit().hasAny(awayFrom) {
 		return false
 	}
-	opens := p.says("lid off", "off with the lid", "off comes the lid") || p.does("open unlock unlatch unclamp") && (p.hasClass(Canner) || p.hasClass(Lid) || p.says("it", "her", "up"))
-	return opens && !p.c.unit().hasAny(isDown) && !p.c.unit().hasAny([]string{"a jar", "the jar", "jars", "when you open", "to eat", "window", "door"})
+	opens := p.says("lid off", "clamps off", "off with the lid", "off comes the lid", "lift the lid", "raise the lid", "straight out with") ||
+		p.does("open unlock unlatch unclamp undo unbolt unscrew") && !p.hasClass(Band) && (p.hasClass(Canner) || p.hasClass(Lid) || p.says("clamps", "bolts", "it", "her", "up"))
+	return opens && !p.pressureDown() && !p.c.unit().hasAny(isDown)
+}
+
+// pressureDown reports that the pressure has gone, or goes by itself.
+func (p *passage) pressureDown() bool {
+	return p.says(isDown...) || (p.hasClass(Pressure) || p.hasClass(Gauge) || p.hasClass(Canner) || p.hasClass(Pronoun) || p.says("she", "her")) && p.does("drop fall sink") || p.acted("natural-cool")
 }
 
 // isDown are words of a pressure that has gone.
-var isDown = []string{"zero", "nought", "down", "by itself", "by herself", "its own", "own accord", "natural", "naturally", "gone", "no pressure", "dropped", "drops", "drop", "fallen", "falls", "cool", "cooled", "cold", "nothing left", "wait", "patience", "away from you", "away from your face", "away from me"}
+var isDown = []string{"zero", "nought", "naught", "by itself", "by herself", "by themselves", "on its own", "its own time", "own accord", "own sweet time", "own good time", "naturally", "no pressure", "pressure is gone", "pressure's gone", "nothing left", "all down", "is down", "are down", "she's down", "it's down", "come down", "comes down", "came down", "comes down", "coming down", "goes down", "gone down", "down to nothing", "right down", "down on her own", "all the way down"}
+
+// awayFrom are words of a lid that is tipped as the canner's book has it.
+var awayFrom = []string{"away from you", "away from your face", "away from me", "away from my face"}

@@ -47,7 +47,7 @@ type Clause struct {
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
 	// canner or boiling water.
-	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, inPot, ofProcess, figured, over, settled bool
+	denied, adds, takes, more, canners, boils, loads, puts2, beside, opens, jars, steams, airs, lids, inJars, inPot, ofProcess, figured, over, settled, pressed, down bool
 	// waters is what it does with water that the food keeps.
 	waters Watering
 	// jarful is how full it leaves the jar.
@@ -206,6 +206,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.inPot, got.waters, got.jarful = p.inPot(), p.waters(got.Acts), p.jarful()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
+		got.pressed, got.down = p.hasClass(Pressure) || p.hasClass(Gauge) || p.hasClass(Weight) || p.c.pressed(), p.pressureDown()
 		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
 			if c.t[k].isVerb || c.t[k].modifies {
@@ -1405,6 +1406,13 @@ func (p *passage) loadsJars() bool {
 }
 
 var loadVerbs = set("put place set lower load stand go lift stack arrange slide drop bung bring")
+
+// Pressed reports whether the clause speaks of pressure; PressureDown whether it says that a
+// pressure has gone, or goes by itself.
+func (c Clause) Pressed() bool { return c.pressed }
+
+// PressureDown is described at Pressed.
+func (c Clause) PressureDown() bool { return c.down }
 
 // Opens reports whether a finished jar is opened in the clause.
 func (c *Clause) Opens() bool { return c.opens }

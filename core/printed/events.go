@@ -46,7 +46,7 @@ func eventsOf(t []words.Token) []event {
 			continue
 		}
 		if e, n := figureAt(t, i); n > 0 {
-			if e.kind != 0 {
+			if e.kind != 0 && !(e.kind == minuteEvent && ofVent(t, i, i+n)) {
 				out = append(out, e)
 			}
 			i += n
@@ -63,6 +63,32 @@ func eventsOf(t []words.Token) []event {
 		i++
 	}
 	return out
+}
+
+// ofVent reports whether the minutes t[i:end] are those of the vent: "vent 10 minutes", "10
+// minutes of steady steam".
+func ofVent(t []words.Token, i, end int) bool {
+	const near = 4
+	venting := func(k int) bool {
+		switch t[k].Text {
+		case "vent", "vented", "venting", "exhaust", "exhausted", "exhausting":
+			return true
+		case "steam", "steamed", "steaming":
+			return k+1 >= len(t) || t[k+1].Text != "canner"
+		}
+		return false
+	}
+	for k := i - 1; k >= max(0, i-near) && t[k].Kind != words.Mark && t[k].Text != "then"; k-- {
+		if venting(k) {
+			return true
+		}
+	}
+	for k := end; k < min(len(t), end+near) && t[k].Kind != words.Mark && t[k].Text != "then"; k++ {
+		if venting(k) {
+			return true
+		}
+	}
+	return false
 }
 
 // jarAt reads a jar at t[i]: "half-pints", "pint jars", "12-oz jars". A measure ("2 quarts of

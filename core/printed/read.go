@@ -24,8 +24,9 @@ type reader struct {
 
 func (r *reader) sentence(x Sentence) {
 	low := strings.ToLower(x.Text)
+	bath := slices.ContainsFunc(baths, func(b string) bool { return strings.Contains(low, b) })
 	switch {
-	case strings.Contains(low, "water bath"), strings.Contains(low, "waterbath"), strings.Contains(low, "boiling water"), strings.Contains(low, "boiling-water"), strings.Contains(low, "water-bath"):
+	case bath:
 		r.out.Method = "water-bath"
 	case strings.Contains(low, "pressure"), strings.Contains(low, "psi"):
 		r.out.Method = "pressure"
@@ -33,6 +34,9 @@ func (r *reader) sentence(x Sentence) {
 	events := eventsOf(words.Split(x.Text))
 	if r.head(events) || !r.tells(events, low) {
 		return
+	}
+	if has(events, poundEvent) && !bath {
+		r.out.Method = "pressure"
 	}
 	w := &walk{r: r, line: x.Line, open: -1, pairs: map[eventKind]bool{minuteEvent: pairs(events, minuteEvent), poundEvent: pairs(events, poundEvent)}}
 	for _, e := range events {
@@ -42,6 +46,9 @@ func (r *reader) sentence(x Sentence) {
 	w.list()
 	w.drop()
 }
+
+// baths are words of a water bath; boiling water by itself is also what covers the food.
+var baths = []string{"water bath", "waterbath", "water-bath", "boiling-water", "boiling water canner", "in boiling water", "in the boiling water"}
 
 func has(events []event, k eventKind) bool {
 	return slices.ContainsFunc(events, func(e event) bool { return e.kind == k })

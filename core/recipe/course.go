@@ -274,9 +274,3 @@ func (r *Reader) inCanner(st *Step, at method.Where) (read *Step, given bool) {
 	r.settle(read)
 	return read, given && !asks
 }
-
-// ofPressure are words of a process under pressure, comesDown of a pressure that goes.
-var (
-	ofPressure = pattern.MustCompile(`(?i)\b(pressure|psi|pounds?|lbs?|weighted|dial|jiggler?|rocker)\b`)
-	comesDown  = pattern.MustCompile(`(?i)\b(zero|nought|naught|down|by itself|by herself|its own|own accord|own time|own sweet time|natural|naturally|gone|drops?|dropped|falls?|fallen|cool|cools|cold|overnight|patience)\b`)
-)

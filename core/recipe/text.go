@@ -241,7 +241,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 					done = done || st.Processes() && (st.timed() || st.actsProcess()) && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
 				}
 				timed = timed || done && st.timed() && !st.onlyVents()
-				pressed = (pressed || st.Between && ofPressure.MatchString(s)) && !(done && comesDown.MatchString(s))
+				pressed = (pressed || st.Between && slices.ContainsFunc(st.Clauses, method.Clause.Pressed)) && !slices.ContainsFunc(st.Clauses, method.Clause.PressureDown)
 				opened = done && (opened || st.opens()) && !fillsJars(s)
 				rec.Steps = append(rec.Steps, st)
 			}
