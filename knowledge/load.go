@@ -331,7 +331,7 @@ func readLanguage(fsys fs.FS) (*method.Language, error) {
 		all.Add(part)
 	}
 	if err := all.FillSets(); err != nil {
-		return nil, fmt.Errorf("statements.yaml: %w", err)
+		return nil, fmt.Errorf("plain.yaml, statements.yaml: %w", err)
 	}
 	return &all, nil
 }

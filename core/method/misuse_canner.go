@@ -138,3 +138,67 @@ func (p *passage) coldPoured() bool {
 	}
 	return p.hasClass(Jar) || p.hasClass(FullJar) || p.at.Filled || p.says("top up", "top them up", "top off", "fill up", "fill them", "fill it")
 }
+
+// waterNotBoiling reports the water of the process said to do less than boil: "keep the water
+// just under a simmer".
+func (p *passage) waterNotBoiling() bool {
+	if !p.at.Closed || !(p.hasClass(Liquid) || p.hasClass(Water) || p.says("water", "bath", "pot", "kettle")) || p.c.kind == moment || p.c.kind == condition || p.c.kind == result {
+		return false
+	}
+	if p.does("tremble shiver quiver shimmer") || p.says("trembles", "trembling", "shivers", "quivers") {
+		return true
+	}
+	return p.says("under a simmer", "below a simmer", "short of a simmer", "shy of a simmer", "under a boil", "below a boil", "short of a boil", "shy of a boil", "short of boiling", "under boiling", "below boiling", "short of the boil", "off the boil", "not quite boiling", "bare simmer", "barely simmers", "barely simmering", "hand hot", "bath temperature", "steaming hot, no more") && !(p.negated() && p.says("let", "go", "fall", "drop"))
+}
+
+// openPot reports a pot of jars that is not covered as its lid would: "without a lid", "a tea
+// towel over the pot".
+func (p *passage) openPot() bool {
+	if !p.at.Closed || p.c.kind == moment || p.c.kind == condition || p.says("jar", "jars") && !p.says("pot", "canner", "kettle", "pan") {
+		return false
+	}
+	for i := range p.c.t {
+		if low := p.c.t[i].low; low != "without" && low != "no" && low != "minus" {
+			continue
+		}
+		k := i + 1
+		for determiners[p.word(k)] || p.word(k) == "its" {
+			k++
+		}
+		if (p.word(k) == "lid" || p.word(k) == "cover") && p.word(k+1) != "off" {
+			return !p.deniedBefore(i)
+		}
+	}
+	if p.negated() || !(p.hasClass(Cloth) || p.says("foil", "plate", "board", "baking sheet", "newspaper", "blanket")) {
+		return false
+	}
+	return p.says("over the pot", "on the pot", "over the kettle", "on the kettle", "over the pan", "on the pan", "over the canner", "over the top of the pot", "for a cover", "as a cover") && !p.says("under", "beneath", "handle", "lift", "lid")
+}
+
+// ventOpen reports a vent that is open as long as the jars are in: no pressure comes.
+func (p *passage) ventOpen() bool {
+	return p.at.Filled && !p.negated() && (p.hasClass(Weight) || p.says("vent", "petcock", "valve", "spout")) && p.says("open", "off") &&
+		p.says("whole time", "all the time", "throughout", "all the while", "all through", "the entire time", "from start to finish", "till the end", "until the end")
+}
+
+// smallPot reports a vessel for the filled jars that no canner is.
+func (p *passage) smallPot() bool {
+	return p.at.Filled && !p.negated() && p.does("use take borrow") && (p.says("saucepan", "skillet", "frying pan", "casserole", "roasting tin", "roasting pan", "wok", "soup pot") || p.says("pan", "pot") && p.says("small", "little", "shallow")) &&
+		!p.says("brine", "syrup", "heat the", "deep", "rack", "sauce", "liquid", "ladle")
+}
+
+// noRack reports a canner without its rack.
+func (p *passage) noRack() bool {
+	if p.hasClass(Rack) && !p.negated() && p.says("rack is out", "rack out", "rack is gone", "rack is lost", "rack is missing", "rack went missing", "rack broke", "rack is broken") {
+		return true
+	}
+	for i := range p.c.t {
+		if p.c.t[i].class == Rack && (p.word(i-1) == "no" || p.word(i-1) == "without" || p.word(i-2) == "without" || p.word(i-2) == "no") {
+			return true
+		}
+	}
+	if !p.at.Filled || p.negated() || p.hasClass(Rack) || p.says("towel", "cloth", "trivet", "rings", "lids on the bottom") {
+		return false
+	}
+	return (p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun)) && p.says("bare bottom", "bare metal", "on the metal", "bottom of the pan", "straight on the bottom", "directly on the bottom", "right on the bottom", "on the bare", "touches the pan", "touches the metal", "touch the metal")
+}

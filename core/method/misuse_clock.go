@@ -83,3 +83,25 @@ func (p *passage) fireOutFirst() bool {
 	}
 	return p.does("turn switch shut") && p.says("off the heat", "the heat off", "off the gas", "the gas off", "off the burner", "the burner off", "off the flame", "the flame off") && !p.c.unit().hasAny([]string{"minutes", "when", "after", "once", "fill", "skim", "oven", "at the end", "processed", "processing", "pressure is", "zero"})
 }
+
+// countsAll reports a time that counts the minutes in which the canner heats.
+func (p *passage) countsAll() bool {
+	return p.at.Filled && !p.negated() && (p.c.measured(english.Duration) || p.before != nil && p.before.measured(english.Duration)) &&
+		p.says("counting the warm-up", "counting the warm up", "including the warm-up", "including the warm up", "counting the heating", "in with the", "of steaming in", "including the heating", "including coming up", "counting coming up", "including the come-up", "counting the come-up", "all told", "from cold", "start to finish", "door to door", "all in", "venting included", "including the vent", "counting the vent", "including venting", "including the cooling", "counting the cooling")
+}
+
+// packedEarlier reports jars that are filled on one day and processed on another: "filled jars
+// wait in the fridge till Sunday", "I pack the evening before and process after breakfast".
+func (p *passage) packedEarlier() bool {
+	if p.negated() || p.at.Running {
+		return false
+	}
+	u := p.c.unit()
+	full := p.hasClass(FullJar) || p.says("filled jars", "full jars", "closed jars", "packed jars", "the filled ones", "packed ones") || p.at.Filled && (p.hasClass(Jar) || p.hasClass(Pronoun))
+	if full && p.does("stand sit wait stay rest keep spend leave let hold") && (p.says("fridge", "refrigerator", "overnight", "the night", "a night", "icebox") || u.hasAny(laterDay)) && u.hasAny([]string{"process", "canner", "before", "turn", "boil", "till", "until"}) {
+		return true
+	}
+	return p.does("pack fill jar bottle") && p.says("the evening", "the night", "the evening before", "the night before", "the day before", "in the evening", "at night", "tonight", "overnight") && u.hasAny([]string{"process", "canner", "boil them", "pressure"}) && !p.namesFood()
+}
+
+var laterDay = []string{"next day", "next morning", "tomorrow", "the morning", "sunday", "saturday", "weekend", "monday", "after breakfast", "the day after", "in the morning"}

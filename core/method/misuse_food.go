@@ -38,3 +38,25 @@ func (p *passage) goesCold() bool {
 	}
 	return p.c.unit().hasAny([]string{"before you fill", "before filling", "before it goes in", "before they go in", "before i fill", "before we fill", "fill the jars cold", "fill cold jars", "and fill cold", "filled cold"})
 }
+
+// dryPulses reports beans that go on dry: "bring to a simmer from dry".
+func (p *passage) dryPulses() bool {
+	return !p.at.Filled && !p.negated() && p.says("from dry", "dry from the bag", "straight from the bag", "dry as they come", "as dry as they come")
+}
+
+// foodByFood reports an amount told by that of another food: "for every tomato an onion". A jar
+// that gets its own is told otherwise.
+func (p *passage) foodByFood() bool {
+	if p.word(0) != "for" || p.word(1) != "every" && p.word(1) != "each" || hasVerb(p.c.t) {
+		return false
+	}
+	switch p.word(2) {
+	case "jar", "jars", "bottle", "batch", "load", "person", "child", "hand":
+		return false
+	case "pint", "quart", "half-pint":
+		if p.word(3) != "of" {
+			return false
+		}
+	}
+	return p.names(stuff) && !p.hasClass(Sugar) && !p.hasClass(Salt)
+}

@@ -1,5 +1,7 @@
 package method
 
+import "damson/core/english"
+
 // The jars: what is damaged, forced, left open, or closed with what does not seal.
 
 // damage are words of a jar that may break or leak.
@@ -115,4 +117,32 @@ func (p *passage) otherVessel() bool {
 		return false
 	}
 	return !hasVerb(p.c.t) || p.c.around(remedy).hasAny([]string{"soldered", "crimped", "corked", "capped", "sealed", "corks", "with lids", "their own lids", "paper tops"}) || p.shrugs() || p.does("use put pack fill can do take serve make ladle")
+}
+
+// otherSize reports jars larger than any that a process is tested for: "the big two-litre ones".
+func (p *passage) otherSize() bool {
+	if p.negated() || !p.heads(Jar, FullJar) {
+		return false
+	}
+	if p.says("gallon", "gallons", "no standard size", "odd sizes", "all sizes", "any size", "every size") && !p.says("half-gallon", "half gallon", "half-gallons", "half gallons") {
+		return true
+	}
+	if !p.says("litre", "litres", "liter", "liters") {
+		return false
+	}
+	for i := range p.c.raw {
+		if v, n := english.Number(p.c.raw, i); n > 0 && v > 1 {
+			return true
+		}
+	}
+	return p.says("and a half")
+}
+
+// sealsAndEnds reports that jars seal, and that this is all: "hot jam seals by itself, so that's
+// the end of it".
+func (p *passage) sealsAndEnds() bool {
+	if !p.at.Filled || p.negated() || !(p.says("seal", "seals") || p.before != nil && (&passage{c: p.before}).says("seal", "seals")) {
+		return false
+	}
+	return p.says("the end of it", "all there is to it", "that is it", "that's it", "that is that", "that's that", "nothing more to do", "and done", "we are done", "we're done", "no more to do", "the job is done", "job done", "all that is needed", "all they need", "all it needs")
 }

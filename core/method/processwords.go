@@ -36,7 +36,7 @@ func (p *passage) beyondProcess(got *Clause) bool {
 }
 
 // atClosedJars are the acts that belong between the lids and the end of the process.
-var atClosedJars = set("process pressure-process boil-bath steam-canner vent weight-on lid band wipe-rim de-bubble headspace start-clock restart drop come-to-pressure heat-up natural-cool load unload hold stand adjust-heat check-seal lock-canner cover-jars top-up-canner boil")
+var atClosedJars = set("process pressure-process boil-bath steam-canner vent weight-on lid band wipe-rim de-bubble headspace start-clock restart drop come-to-pressure heat-up natural-cool load unload hold stand check-seal boil")
 
 // leastTime is the least time that may be a process of closed jars and no vent, in minutes.
 const leastTime = 15

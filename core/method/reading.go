@@ -706,7 +706,7 @@ func (p *passage) read() Clause {
 		out.Kind, out.Why = Unread, "no frame"
 		return out
 	}
-	if len(out.Acts) == 0 && (p.unclaimed() || p.aboutJars() || p.declared()) {
+	if len(out.Acts) == 0 && (p.unclaimed() || p.declared()) {
 		out.Kind, out.Code, out.Why = Unread, p.aboutCode(), "said of a step, and read by nothing"
 		return out
 	}

@@ -1,16 +1,12 @@
 package review
 
 import (
-	"regexp"
 	"slices"
 	"strings"
 
-	"damson/core/english"
-	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
-	"damson/core/words"
 )
 
 func elevationGiven(b *bench) {
@@ -309,8 +305,8 @@ func (b *bench) bathTooShort(list []procedure.Process) bool {
 	for _, jar := range quantity.Jars {
 		p, ok := least[string(jar)]
 		said := b.longestFor(jar)
-		if told, line := b.toldOfBath(); told > 0 && said != nil && told < said.Minutes {
-			said = &recipe.SaidMinutes{Minutes: told, Line: line}
+		if told := b.req.Recipe.BathMinutes(); told != nil && said != nil && told.Minutes < said.Minutes {
+			said = told
 		}
 		if !ok || said == nil || said.Minutes >= float64(p.Minutes) {
 			continue
@@ -320,33 +316,6 @@ func (b *bench) bathTooShort(list []procedure.Process) bool {
 	}
 	return false
 }
-
-// toldOfBath is the longest time that stands with a water bath itself, with its line: "10 minutes in a
-// water bath or 25 in a pressure canner"; 0 where none does.
-func (b *bench) toldOfBath() (minutes float64, line int) {
-	for _, st := range b.req.Recipe.Steps {
-		if st.Serving || st.Talk {
-			continue
-		}
-		for _, part := range orElse.Split(st.Text, -1) {
-			if !inBath.MatchString(part) || underPressure.MatchString(part) {
-				continue
-			}
-			for _, m := range english.Measures(words.Split(part)) {
-				if m.Kind == english.Duration && m.Max > minutes {
-					minutes, line = m.Max, st.No
-				}
-			}
-		}
-	}
-	return minutes, line
-}
-
-var (
-	orElse        = regexp.MustCompile(`(?i)\bor\b|;|\. `)
-	inBath        = pattern.MustCompile(`(?i)\b(water[- ]?bath|boiling[- ]water (?:bath|canner)|steam canner)\b`)
-	underPressure = pattern.MustCompile(`(?i)\b(pressure|psi|pounds|lbs?)\b`)
-)
 
 // longestFor is the longest time that the text states for the jar, nil where it states none.
 func (b *bench) longestFor(jar quantity.Jar) *recipe.SaidMinutes {
