@@ -418,13 +418,6 @@ func (p *passage) shareOf(i int) string {
 
 // licence reports a step or an ingredient said to be optional.
 func (p *passage) licence(acts []Act) (string, string) {
-	if p.after != nil && p.after.kind == condition && p.after.hasAny([]string{"remember", "think of it", "have time", "is time", "can be bothered", "feel like it", "like", "want to", "must"}) && !p.negated() {
-		for _, a := range acts {
-			if code := safety[a.Name]; code != "" && a.Name != "drain" && a.Name != "boil" && a.Name != "heat" && a.Name != "brown" {
-				return code, "only if one likes"
-			}
-		}
-	}
 	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.does("know worry fret understand ask fuss fear panic") && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
 		return "", "" // "with a weight you don't need to know"
 	}

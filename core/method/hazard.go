@@ -84,9 +84,6 @@ func (p *passage) closing([]Act) (string, string) {
 	if p.hasClass(Cloth) && p.says("over the top", "over the mouth", "over the jar", "over each") && p.at.Filled && p.says("will do", "is enough", "string", "tie", "tied") {
 		return "lid", "cloth for a lid"
 	}
-	if p.hasClass(Lid) && p.does("put screw tighten close set") && p.c.unit().hasAny([]string{"after they come out", "once they come out", "when they come out", "after processing", "after the bath"}) {
-		return "lid", "closed late"
-	}
 	if p.at.Done && p.does("press push poke thumb") && p.says("down") && (p.hasClass(Lid) || p.hasClass(Pronoun) || p.says("those", "stay up")) && !p.says("if it springs", "to check", "springs back", "does not move") {
 		return "lid", "pressed down"
 	}
