@@ -43,7 +43,7 @@ check:
 	go vet ./...
 	go tool staticcheck ./...
 	go vet -tags reliability ./cmd/damson
-	go vet -tags whole ./core/review
+	go vet -tags whole ./core/review ./core/run
 
 # The browser tests need Chromium: Debian's package where it is missing.
 chromium:
@@ -58,7 +58,7 @@ reliability:
 # Fifty thousand hazards said at random from a small grammar, and every mutant: none may leave
 # a recipe clear.
 adversary:
-	go test -tags whole -timeout 40m -count 1 -v -run 'ByGrammar|NotDone|HazardsNeverClear' ./core/review
+	go test -tags whole -timeout 40m -count 1 -v -run 'ByGrammar|NotDone|HazardsNeverClear|ByMistake' ./core/review ./core/run
 
 bench: build
 	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge ./web

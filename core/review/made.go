@@ -1,6 +1,11 @@
 package review
 
-import "damson/core/acidity"
+import (
+	"strings"
+
+	"damson/core/acidity"
+	"damson/core/discard"
+)
 
 // processWrong are the codes of how a jar was closed, processed and soured; contentsWrong of
 // what is in it. Neither is mended once the jar stands on a shelf.
@@ -42,12 +47,8 @@ func (r *Result) already(line int) {
 	if again {
 		f.Message = "Less than 24 hours old: process them again for the whole tested time with new lids, or refrigerate or freeze them."
 	}
-	if r.Acidity.Class == acidity.Acid {
-		f.Message += " Older: look for mould, gas, cloudiness or an odd smell before opening, and throw away what shows any."
-		f.Remedy = "When in doubt, throw it out."
-	} else {
-		f.Message += " Older: do not open and do not taste them; a jar can hold the toxin of botulism and look, smell and seal as it should."
-		f.Remedy = "Put closed jars in a heavy bag into the rubbish, out of reach of children and animals. A jar that leaks or is open: boil jar, lid and food 30 minutes under an inch of water first."
-	}
+	older, how := discard.Older(r.Acidity.Class == acidity.Acid)
+	f.Message += " Older: " + strings.ToLower(older[:1]) + older[1:]
+	f.Remedy = how
 	r.Findings = append(r.Findings, f)
 }
