@@ -143,6 +143,34 @@ var migrations = []string{
 	`ALTER TABLE recipes ADD COLUMN book TEXT NOT NULL DEFAULT '';
 	ALTER TABLE recipes ADD COLUMN edition TEXT NOT NULL DEFAULT '';
 	ALTER TABLE recipes ADD COLUMN page TEXT NOT NULL DEFAULT '';`,
+
+	// 12: what happened at a canner; the jars that came of it. A record outlives the recipe and
+	// the canner that it names
+	`CREATE TABLE runs (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, recipe_id INTEGER NOT NULL, version INTEGER NOT NULL, canner_id INTEGER NOT NULL,
+		title TEXT NOT NULL, procedure TEXT NOT NULL, source TEXT NOT NULL, canner TEXT NOT NULL, kitchen TEXT NOT NULL,
+		elevation_ft INTEGER NOT NULL, jar TEXT NOT NULL, pack TEXT NOT NULL, headspace REAL NOT NULL, acid TEXT NOT NULL,
+		method TEXT NOT NULL, minutes INTEGER NOT NULL, psi INTEGER NOT NULL, gauge TEXT NOT NULL, hold REAL NOT NULL,
+		vent INTEGER NOT NULL, class TEXT NOT NULL, boil_f REAL NOT NULL, jars INTEGER NOT NULL,
+		speed INTEGER NOT NULL, fault TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE TABLE run_events (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, run_id INTEGER NOT NULL REFERENCES runs(id) ON DELETE CASCADE, number INTEGER NOT NULL,
+		at DATETIME NOT NULL, told_at DATETIME NOT NULL, kind TEXT NOT NULL, psi REAL NOT NULL, gauged INTEGER NOT NULL, logger INTEGER NOT NULL,
+		f REAL NOT NULL, jars INTEGER NOT NULL, broken INTEGER NOT NULL, of_number INTEGER NOT NULL, until DATETIME, note TEXT NOT NULL,
+		UNIQUE (run_id, number)
+	);
+	CREATE TABLE lots (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, run_id INTEGER NOT NULL, title TEXT NOT NULL, jar TEXT NOT NULL, made_on TEXT NOT NULL,
+		checked_on TEXT NOT NULL, sealed INTEGER NOT NULL, unsealed INTEGER NOT NULL, went TEXT NOT NULL, class TEXT NOT NULL, boil INTEGER NOT NULL,
+		place TEXT NOT NULL, note TEXT NOT NULL, done_by TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE INDEX lots_run ON lots(run_id);
+	CREATE TABLE lot_moves (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, lot_id INTEGER NOT NULL REFERENCES lots(id) ON DELETE CASCADE, on_day TEXT NOT NULL,
+		kind TEXT NOT NULL, jars INTEGER NOT NULL, note TEXT NOT NULL, created_at DATETIME NOT NULL
+	);
+	CREATE INDEX lot_moves_lot ON lot_moves(lot_id);`,
 }
 
 // version returns the version of the tables.

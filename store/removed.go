@@ -18,6 +18,7 @@ const (
 	KindCalibration = "calibration"
 	KindReading     = "reading"
 	KindPlan        = "plan"
+	KindRun         = "run"
 )
 
 // part is a table, and its column that holds the number of what is removed.
@@ -31,10 +32,11 @@ var partsOf = map[string][]part{
 	KindCalibration: {{"calibrations", "id"}},
 	KindReading:     {{"readings", "id"}},
 	KindPlan:        {{"plans", "id"}, {"plan_dishes", "plan_id"}, {"plan_moves", "plan_id"}},
+	KindRun:         {{"runs", "id"}, {"run_events", "run_id"}},
 }
 
 // nameOf is the column by which people know a thing.
-var nameOf = map[string]string{KindRecipe: "title", KindCanner: "name", KindMeter: "name", KindCalibration: "on_day", KindReading: "sample", KindPlan: "on_day"}
+var nameOf = map[string]string{KindRecipe: "title", KindCanner: "name", KindMeter: "name", KindCalibration: "on_day", KindReading: "sample", KindPlan: "on_day", KindRun: "title"}
 
 // RemovedFor is how long what was removed can be put back.
 const RemovedFor = 30 * 24 * time.Hour

@@ -47,6 +47,10 @@ func (s *Store) whole() error {
 		func() error { return every(s, "plan_dishes", (*PlanDish).fault) },
 		func() error { return every(s, "plan_moves", (*PlanMove).fault) },
 		func() error { return every(s, "took", (*Took).fault) },
+		func() error { return every(s, "runs", (*Run).fault) },
+		func() error { return every(s, "run_events", (*RunEvent).fault) },
+		func() error { return every(s, "lots", (*Lot).fault) },
+		func() error { return every(s, "lot_moves", (*LotMove).fault) },
 	} {
 		if err := check(); err != nil {
 			return err
@@ -225,4 +229,28 @@ func (m *PlanMove) fault() string {
 
 func (t *Took) fault() string {
 	return first(within("the minutes", float64(t.Minutes), 0, 10000), letters("the piece", t.Piece, maxName), dayOrNone("the day", t.OnDay))
+}
+
+func (r *Run) fault() string {
+	if err := r.Load().Check(); err != nil {
+		return err.Error()
+	}
+	return first(letters("a field", r.Title+r.Procedure+r.Source+r.Canner+r.Kitchen+r.Jar+r.Pack+r.Acid+r.Class+r.Fault, maxLong), within("the elevation", float64(r.ElevationFt), -1000, 30000),
+		within("the minutes", float64(r.Minutes), 1, 1000), within("the pressure", r.Hold, 0, 30), within("the jars", float64(r.Jars), 1, 400), within("the speed", float64(r.Speed), 0, 1000))
+}
+
+func (e *RunEvent) fault() string {
+	if !e.Kind.Known() {
+		return fmt.Sprintf("%q is nothing that happens at a canner", short(string(e.Kind)))
+	}
+	return first(within("the number", float64(e.Number), 1, 1e7), within("the pressure", e.PSI, -5, 60), within("the temperature", e.F, -60, 400), within("the jars", float64(e.Jars+e.Broken), 0, 400), letters("the note", e.Note, maxLong))
+}
+
+func (l *Lot) fault() string {
+	return first(given("the day", l.MadeOn), dayOrNone("the day", l.MadeOn), dayOrNone("the day of the test", l.CheckedOn), within("the jars", float64(l.Sealed), 0, 5000), within("the jars", float64(l.Unsealed), 0, 5000),
+		letters("a field", l.Title+l.Jar+l.Class+l.Went+l.Place+l.Note+l.DoneBy, 2*maxLong))
+}
+
+func (m *LotMove) fault() string {
+	return first(given("the day", m.OnDay), dayOrNone("the day", m.OnDay), within("the jars", float64(m.Jars), 1, 5000), letters("a field", m.Kind+m.Note, maxLong))
 }

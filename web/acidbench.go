@@ -17,6 +17,7 @@ import (
 	"damson/core/quantity"
 	"damson/core/review"
 	"damson/core/words"
+	"damson/web/kit"
 )
 
 // benchView is the acid bench: the scale, a mixture to drag, acid by the jar,
@@ -65,7 +66,7 @@ const (
 
 func (s *Server) showAcidBench(c *gin.Context) {
 	q := c.Request.URL.Query()
-	v := benchView{Foods: cut(q.Get("foods"), 400)}
+	v := benchView{Foods: kit.Cut(q.Get("foods"), 400)}
 	if v.Foods == "" {
 		v.Foods = usualFoods
 	}
@@ -81,15 +82,7 @@ func (s *Server) showAcidBench(c *gin.Context) {
 			v.Recipe, v.RecipeID = r.Title, r.ID
 		}
 	}
-	s.render(c, http.StatusOK, "bench", page{Title: "Acid bench", Nav: "/acidity", Keys: []key{{"Tab", "next slider"}, {"← →", "change a share"}, {"P", "print"}}, Body: v})
-}
-
-// cut shortens what a query brought to n bytes.
-func cut(s string, n int) string {
-	if len(s) > n {
-		s = strings.ToValidUTF8(s[:n], "")
-	}
-	return strings.TrimSpace(s)
+	s.Render(c, http.StatusOK, "bench", kit.Page{Title: "Acid bench", Nav: "/acidity", Keys: kit.Keys("Tab", "next slider", "← →", "change a share", "P", "print"), Body: v})
 }
 
 // foodNamed finds a food by the name a person would type.
@@ -137,7 +130,7 @@ func (s *Server) pictureFoods(list string) ([]pictureFood, string) {
 }
 
 func (s *Server) acidPicture(c *gin.Context) {
-	foods, _ := s.pictureFoods(cut(c.Query("foods"), 400))
+	foods, _ := s.pictureFoods(kit.Cut(c.Query("foods"), 400))
 	pic := drawFoods(foods)
 	if c.Param("file") == "scale.svg" {
 		c.Header("Content-Disposition", `attachment; filename="acidity.svg"`)
@@ -145,7 +138,7 @@ func (s *Server) acidPicture(c *gin.Context) {
 		return
 	}
 	if c.Param("file") != "scale.png" {
-		s.fail(c, http.StatusNotFound, "There is no such picture.", "The acid bench has scale.svg and scale.png.")
+		s.Fail(c, http.StatusNotFound, "There is no such picture.", "The acid bench has scale.svg and scale.png.")
 		return
 	}
 	data, err := s.pictures.of(fmt.Sprint(foods), func() ([]byte, error) { return pic.png(2) })
@@ -159,7 +152,7 @@ func (s *Server) acidPicture(c *gin.Context) {
 // benchMix reads the mixture: from a recipe, from a list like
 // "tomato:60,onion:30", or the usual one.
 func (s *Server) benchMix(c *gin.Context, q url.Values) mixView {
-	v := mixView{Foods: cut(q.Get("mix"), 400)}
+	v := mixView{Foods: kit.Cut(q.Get("mix"), 400)}
 	if id, err := strconv.ParseInt(q.Get("recipe"), 10, 64); err == nil && v.Foods == "" {
 		if list := s.mixOfRecipe(c, id); list != "" {
 			v.Foods, v.Recipe = list, id
@@ -199,7 +192,7 @@ func (s *Server) mixOfRecipe(c *gin.Context, id int64) string {
 	if err != nil {
 		return ""
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		return ""
 	}
@@ -217,7 +210,7 @@ func (s *Server) mixOfRecipe(c *gin.Context, id int64) string {
 	var list []string
 	for _, p := range parts[:min(len(parts), maxSliders)] {
 		if n := 100 * p.Mass.Mid / total; n >= 0.05 {
-			list = append(list, fmt.Sprintf("%s:%s", strings.ReplaceAll(p.Name, ",", ""), decimal(math.Round(n*10)/10)))
+			list = append(list, fmt.Sprintf("%s:%s", strings.ReplaceAll(p.Name, ",", ""), kit.Decimal(math.Round(n*10)/10)))
 		}
 	}
 	return strings.Join(list, ",")
@@ -227,7 +220,7 @@ func (s *Server) mixOfRecipe(c *gin.Context, id int64) string {
 func (s *Server) moveMix(c *gin.Context) {
 	var sliders []slider
 	for i := range maxSliders {
-		name := cut(c.Query("food"+strconv.Itoa(i)), 80)
+		name := kit.Cut(c.Query("food"+strconv.Itoa(i)), 80)
 		if name == "" {
 			break
 		}
@@ -237,7 +230,7 @@ func (s *Server) moveMix(c *gin.Context) {
 		}
 		sliders = append(sliders, slider{name, n, i})
 	}
-	s.fragment(c, "mixresult", s.mix(sliders))
+	s.Fragment(c, "mixresult", s.mix(sliders))
 }
 
 // mix estimates the sliders' mixture.
@@ -267,7 +260,7 @@ func (s *Server) mix(sliders []slider) mixResult {
 	}
 	r.Range = fmt.Sprintf("pH %.1f to %.1f, about %.1f", *e.Low, *e.High, *e.Mid)
 	if e.Above != nil {
-		r.Above = thousands(int(math.Round(benchDraws**e.Above))) + " of " + thousands(benchDraws) + " random draws lie over 4.6"
+		r.Above = kit.Thousands(int(math.Round(benchDraws**e.Above))) + " of " + kit.Thousands(benchDraws) + " random draws lie over 4.6"
 	}
 	r.Sentence = strings.Join(e.Notes, " ")
 	acid := lib.Acidity.ByID("citric-acid")
@@ -311,7 +304,7 @@ const (
 )
 
 func (s *Server) viewDose(q url.Values) doseView {
-	v := doseView{Count: cut(q.Get("count"), 8), Bottle: cut(q.Get("bottle"), 8)}
+	v := doseView{Count: kit.Cut(q.Get("count"), 8), Bottle: kit.Cut(q.Get("bottle"), 8)}
 	if v.Count == "" {
 		v.Count = "7"
 	}
@@ -319,7 +312,7 @@ func (s *Server) viewDose(q url.Values) doseView {
 		v.Bottle = usualBottle
 	}
 	doses := s.shelf().lib.Acidity.Doses
-	pick, jar := doses[0], quantity.Jar(cut(q.Get("jar"), 20))
+	pick, jar := doses[0], quantity.Jar(kit.Cut(q.Get("jar"), 20))
 	if jar == "" || jar.Ounces() == 0 {
 		jar = quantity.QuartJar
 	}
@@ -352,15 +345,15 @@ func (s *Server) viewDose(q url.Values) doseView {
 		one := perQuart * part
 		all := quantity.Number(one*float64(count)) + " " + measure[unit]
 		if wet {
-			all += fmt.Sprintf(" (%.0f ml)", convert(one*float64(count), unit, quantity.Ml))
+			all += fmt.Sprintf(" (%.0f ml)", kit.Convert(one*float64(count), unit, quantity.Ml))
 		}
 		v.Rows = append(v.Rows, doseRow{name, quantity.Number(one) + " " + measure[unit], all})
 	}
 	row("bottled lemon or lime juice", pick.LemonTbsp, quantity.Tbsp, true)
 	row("citric acid", pick.CitricTsp, quantity.Tsp, false)
 	row("5 % vinegar", pick.VinegarTbsp, quantity.Tbsp, true)
-	n := int(math.Ceil(convert(pick.LemonTbsp*part*float64(count), quantity.Tbsp, quantity.FlOz) / bottle))
-	v.Buy = fmt.Sprintf("For the juice buy %d %s of %s fl oz (%.0f ml).", n, plural("bottle", n), decimal(bottle), convert(bottle, quantity.FlOz, quantity.Ml))
+	n := int(math.Ceil(kit.Convert(pick.LemonTbsp*part*float64(count), quantity.Tbsp, quantity.FlOz) / bottle))
+	v.Buy = fmt.Sprintf("For the juice buy %d %s of %s fl oz (%.0f ml).", n, plural("bottle", n), kit.Decimal(bottle), kit.Convert(bottle, quantity.FlOz, quantity.Ml))
 	v.Source = pick.Source
 	return v
 }
@@ -380,7 +373,7 @@ type vinegarView struct {
 
 func viewVinegar(q url.Values) vinegarView {
 	get := func(name, usual string) string {
-		if s := cut(q.Get(name), 10); s != "" {
+		if s := kit.Cut(q.Get(name), 10); s != "" {
 			return s
 		}
 		return usual

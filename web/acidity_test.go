@@ -15,6 +15,7 @@ import (
 
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 func TestAcidBench(t *testing.T) {
@@ -99,7 +100,7 @@ func TestPHLog(t *testing.T) {
 			id = string(rune('0' + m.ID))
 		}
 	}
-	today := time.Now().Format(dayLayout)
+	today := time.Now().Format(kit.DayLayout)
 	cal := url.Values{"meter": {id}, "low": {"4.01"}, "high": {"7.00"}, "lowmv": {"173"}, "highmv": {"1"}, "celsius": {"24"}, "lowlot": {"L-77"}, "day": {today}}
 	change := func(k, v string) url.Values {
 		out := url.Values{}

@@ -12,6 +12,7 @@ import (
 	"damson/core/quantity"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // amendedView is the version that follows the procedure, each edit marked, with
@@ -75,7 +76,7 @@ func (s *Server) showAmended(c *gin.Context) {
 
 // renderAmended writes the page for the recipe as it is stored.
 func (s *Server) renderAmended(c *gin.Context, status int, r store.Recipe, problem string) {
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -93,8 +94,8 @@ func (s *Server) renderAmended(c *gin.Context, status int, r store.Recipe, probl
 	}
 	v := s.viewAmended(r, k, &a, keys)
 	v.Next, v.Problem = len(list)+1, problem
-	s.render(c, status, "amended", page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v,
-		Keys: []key{{"Tab", "next edit"}, {"Space", "take, leave"}, {"Ctrl ↵", "keep it"}, {"R", "review"}, {"P", "print"}}})
+	s.Render(c, status, "amended", kit.Page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v,
+		Keys: kit.Keys("Tab", "next edit", "Space", "take, leave", "Ctrl ↵", "keep it", "R", "review", "P", "print")})
 }
 
 // takenKeys returns nil where every edit is taken, so that what an edit brings
@@ -192,7 +193,7 @@ func editsOf(res *review.Result) []editView {
 	var out []editView
 	for _, t := range res.Things() {
 		if t.Mendable {
-			out = append(out, editView{Keys: t.Keys, ID: "edit-" + thousands(len(out)+1), Do: t.Do, Line: t.Line})
+			out = append(out, editView{Keys: t.Keys, ID: "edit-" + kit.Thousands(len(out)+1), Do: t.Do, Line: t.Line})
 		}
 	}
 	return out
@@ -201,11 +202,11 @@ func editsOf(res *review.Result) []editView {
 // keepAmended stores the version with the edits that were taken.
 func (s *Server) keepAmended(c *gin.Context) {
 	r, ok := s.recipeOf(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
@@ -218,9 +219,9 @@ func (s *Server) keepAmended(c *gin.Context) {
 		panic(err)
 	}
 	f, seen := c.Request.PostForm, r.Mark()
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		// Edits are made on the text that they were shown for, and on no other.
-		if f.Has("with") && f.Get("with") != r.Procedure || seenOf(c) != "" && seenOf(c) != seen {
+		if f.Has("with") && f.Get("with") != r.Procedure || kit.SeenOf(c) != "" && kit.SeenOf(c) != seen {
 			return "", store.ErrStale
 		}
 		if a.Text != r.Text || a.Request.Jar != quantity.Jar(r.Jar) || a.Request.Pack != r.Pack || a.Request.Method != r.Method {
@@ -256,13 +257,13 @@ func (s *Server) amendedMeanwhile(c *gin.Context, r store.Recipe) {
 func amendedWhy(made []review.Finding) string {
 	var do []string
 	for _, f := range made {
-		if d := lowerFirst(f.Do); !contains(do, d) {
+		if d := kit.LowerFirst(f.Do); !contains(do, d) {
 			do = append(do, d)
 		}
 	}
 	s := strings.Join(do, "; ")
 	if len(do) > 2 {
-		s = strings.Join(do[:2], "; ") + " and " + thousands(len(do)-2) + " more"
+		s = strings.Join(do[:2], "; ") + " and " + kit.Thousands(len(do)-2) + " more"
 	}
 	return "amended: " + s
 }

@@ -11,6 +11,7 @@ import (
 	"damson/core/review"
 	"damson/core/words"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // answersOf returns what was answered for the recipe and for the house.
@@ -29,24 +30,24 @@ func (s *Server) answersOf(ctx context.Context, recipeID int64) *review.Answers 
 // answer keeps what the cook says of words that Damson could not read, or takes it back.
 func (s *Server) answer(c *gin.Context) {
 	r, ok := s.recipeOf(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
 	f, ctx := c.Request.PostForm, c.Request.Context()
 	asked, id := f.Get("words"), f.Get("answer")
 	if asked == "" || len(asked) > maxWords {
-		s.fail(c, http.StatusUnprocessableEntity, "There are no words that the answer is about.", "Go back to the review and press the answer beside the sentence.")
+		s.Fail(c, http.StatusUnprocessableEntity, "There are no words that the answer is about.", "Go back to the review and press the answer beside the sentence.")
 		return
 	}
 	if name := strings.TrimSpace(f.Get("food")); id == "food" {
 		food := s.shelf().lib.Foods.ByName(words.FoldPhrase(name))
 		if food == nil {
-			s.fail(c, http.StatusUnprocessableEntity, "Damson does not know the food “"+name+"”.", "Go back and write its everyday name, or add it among the foods of the kitchen; nothing was changed.")
+			s.Fail(c, http.StatusUnprocessableEntity, "Damson does not know the food “"+name+"”.", "Go back and write its everyday name, or add it among the foods of the kitchen; nothing was changed.")
 			return
 		}
 		id = food.ID
 	} else if id != "back" && !review.IsAnswer(id) {
-		s.fail(c, http.StatusUnprocessableEntity, "That is no answer that Damson knows.", "Go back to the review and press one of the answers beside the sentence.")
+		s.Fail(c, http.StatusUnprocessableEntity, "That is no answer that Damson knows.", "Go back to the review and press one of the answers beside the sentence.")
 		return
 	}
 	var err error
@@ -54,13 +55,13 @@ func (s *Server) answer(c *gin.Context) {
 	case id == "back":
 		err = s.store.TakeBack(ctx, r.ID, asked)
 	case f.Get("house") != "" && review.OfTheHouse(id):
-		err = s.store.AddAnswer(ctx, store.Answer{Words: asked, Answer: id}, seenOf(c))
+		err = s.store.AddAnswer(ctx, store.Answer{Words: asked, Answer: id}, kit.SeenOf(c))
 	default:
-		err = s.store.AddAnswer(ctx, store.Answer{RecipeID: &r.ID, Words: asked, Answer: id}, seenOf(c))
+		err = s.store.AddAnswer(ctx, store.Answer{RecipeID: &r.ID, Words: asked, Answer: id}, kit.SeenOf(c))
 	}
 	switch {
 	case errors.Is(err, store.ErrStale):
-		s.fail(c, http.StatusConflict, "Somebody has answered this otherwise since you opened the review: “"+asked+"”.", "Open the review again to see their answer, and press “Ask again” there if it is wrong. Yours was not kept.")
+		s.Fail(c, http.StatusConflict, "Somebody has answered this otherwise since you opened the review: “"+asked+"”.", "Open the review again to see their answer, and press “Ask again” there if it is wrong. Yours was not kept.")
 		return
 	case err != nil:
 		panic(err)

@@ -14,6 +14,7 @@ import (
 	"damson/core/recipe"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // batchView is the page on which a recipe is made larger or smaller.
@@ -43,7 +44,7 @@ type batchView struct {
 }
 
 // Heading writes the factor at the head of the page.
-func (v batchView) Heading() string { return capital(v.Times) }
+func (v batchView) Heading() string { return kit.Capital(v.Times) }
 
 type batchRow struct {
 	No                            int
@@ -58,7 +59,7 @@ func (s *Server) showBatch(c *gin.Context) {
 	if !ok {
 		return
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -67,37 +68,37 @@ func (s *Server) showBatch(c *gin.Context) {
 	if v.Problem != "" {
 		status = http.StatusUnprocessableEntity
 	}
-	s.render(c, status, "batch", page{Title: "Scale " + r.Title, Nav: "/", Keys: batchKeys, Body: v})
+	s.Render(c, status, "batch", kit.Page{Title: "Scale " + r.Title, Nav: "/", Keys: batchKeys, Body: v})
 }
 
-var batchKeys = []key{{"Tab", "next field"}, {"↵", "work it out"}, {"D", "desk"}}
+var batchKeys = kit.Keys("Tab", "next field", "↵", "work it out", "D", "desk")
 
 // keepBatch stores the scaled recipe as a new version.
 func (s *Server) keepBatch(c *gin.Context) {
 	r, ok := s.recipeOf(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
 	v, scaled := s.scaleRecipe(r, s.reviewOf(r, k), c.Request.PostForm.Get)
 	if scaled == nil {
-		s.render(c, http.StatusUnprocessableEntity, "batch", page{Title: "Scale " + r.Title, Nav: "/", Keys: batchKeys, Body: v})
+		s.Render(c, http.StatusUnprocessableEntity, "batch", kit.Page{Title: "Scale " + r.Title, Nav: "/", Keys: batchKeys, Body: v})
 		return
 	}
 	if err := recipe.Check(scaled.Text); err != nil {
-		s.fail(c, http.StatusUnprocessableEntity, "The scaled recipe would be too long to keep.", "Shorten the recipe first.")
+		s.Fail(c, http.StatusUnprocessableEntity, "The scaled recipe would be too long to keep.", "Shorten the recipe first.")
 		return
 	}
 	ctx := c.Request.Context()
-	seen := seenOf(c)
+	seen := kit.SeenOf(c)
 	if seen == "" {
 		seen = r.Mark()
 	}
 	r.Text, r.Why = scaled.Text, "scaled, "+v.Times
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "/recipes/" + c.Param("id") + "/versions", tx.SaveRecipe(ctx, &r, seen)
 	})
 	switch {
@@ -105,7 +106,7 @@ func (s *Server) keepBatch(c *gin.Context) {
 		if now, ok := s.recipeOf(c); ok {
 			v, _ = s.scaleRecipe(now, s.reviewOf(now, k), c.Request.PostForm.Get)
 			v.Problem = "Somebody has changed this recipe since these amounts were worked out, so nothing was kept. Below it is scaled as it stands now."
-			s.render(c, http.StatusConflict, "batch", page{Title: "Scale " + now.Title, Nav: "/", Keys: batchKeys, Body: v})
+			s.Render(c, http.StatusConflict, "batch", kit.Page{Title: "Scale " + now.Title, Nav: "/", Keys: batchKeys, Body: v})
 		}
 	case err != nil:
 		panic(err)
@@ -151,14 +152,14 @@ func (s *Server) scaleRecipe(r store.Recipe, res *review.Result, get func(string
 	yield, measured := batch.Estimate(reader, rec, res.Tested)
 	factor, err := v.factor(weighed, yield, measured, jar)
 	if err != nil {
-		v.Problem = capital(err.Error()) + "."
+		v.Problem = kit.Capital(err.Error()) + "."
 	}
 	if factor == 0 {
 		factor = 1
 	}
 	scaled, err := batch.Scale(reader, r.Text, rec, factor)
 	if err != nil {
-		v.Problem = capital(err.Error()) + "."
+		v.Problem = kit.Capital(err.Error()) + "."
 		if scaled, err = batch.Scale(reader, r.Text, rec, 1); err != nil {
 			panic(err)
 		}

@@ -14,6 +14,7 @@ import (
 	"damson/core/quantity"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // bookView is a recipe of a printed book on its way to a procedure of the kitchen's own: what
@@ -36,7 +37,7 @@ type bookView struct {
 	NoRows  bool
 	Source  store.Source
 	Seen    string
-	Carried []kept
+	Carried []kit.Kept
 }
 
 // bookLine is a line with the fields that go with it.
@@ -61,7 +62,7 @@ func (s *Server) showBook(c *gin.Context) {
 	}
 	d, err := s.draftOf(r)
 	if err != nil {
-		s.fail(c, http.StatusUnprocessableEntity, err.Error(), "Mend the recipe, then come back.")
+		s.Fail(c, http.StatusUnprocessableEntity, err.Error(), "Mend the recipe, then come back.")
 		return
 	}
 	typed := draftFields(d)
@@ -129,7 +130,7 @@ func draftFields(d *book.Draft) map[string]string {
 func bookRows(d *book.Draft) int { return max(len(d.Lines), len(d.Rows)+spareRows, len(d.Needs)) }
 
 func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.Draft, get func(string) string, problems, doubts []string) {
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -144,7 +145,7 @@ func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.
 		for _, name := range []string{"amount", "unit", "name", "form", "per", "like", "write", "optional"} {
 			field := name + strconv.Itoa(i)
 			if value := get(field); value != "" {
-				v.Carried = append(v.Carried, kept{field, value})
+				v.Carried = append(v.Carried, kit.Kept{Name: field, Value: value})
 			}
 		}
 	}
@@ -155,19 +156,19 @@ func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.
 		}
 	}
 	if v.Open && k.ElevationFt > printed.Lowest {
-		v.Here = thousands(k.ElevationFt) + " ft"
+		v.Here = kit.Thousands(k.ElevationFt) + " ft"
 	}
-	s.render(c, status, "book", page{Title: "Out of a book: " + v.Form.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"Ctrl ↵", "add it"}, {"R", "back to the review"}}})
+	s.Render(c, status, "book", kit.Page{Title: "Out of a book: " + v.Form.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("Ctrl ↵", "add it", "R", "back to the review")})
 }
 
 func (s *Server) keepBook(c *gin.Context) {
 	r, ok := s.recipeOf(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
 	d, err := s.draftOf(r)
 	if err != nil {
-		s.failWith(c, http.StatusUnprocessableEntity, err.Error(), "Mend the recipe, then come back.", typedIn(c.Request.PostForm))
+		s.FailWith(c, http.StatusUnprocessableEntity, err.Error(), "Mend the recipe, then come back.", kit.TypedIn(c.Request.PostForm))
 		return
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
@@ -186,7 +187,7 @@ func (s *Server) keepBook(c *gin.Context) {
 			problems = append(problems, "Look again at what stands below: your book asks for less than the library does. If it prints so, tick the box.")
 		}
 	}
-	if seen := seenOf(c); seen != "" && seen != r.Mark() {
+	if seen := kit.SeenOf(c); seen != "" && seen != r.Mark() {
 		problems = append(problems, changedMeanwhile)
 	}
 	if len(problems) > 0 {
@@ -194,7 +195,7 @@ func (s *Server) keepBook(c *gin.Context) {
 		return
 	}
 	ctx := c.Request.Context()
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		if p.ID == replaced {
 			if err := tx.DeleteProcedure(ctx, replaced); err != nil {
 				return "", err
@@ -204,7 +205,7 @@ func (s *Server) keepBook(c *gin.Context) {
 			return "", err
 		}
 		r.From = from
-		if err := tx.SaveRecipe(ctx, &r, seenOf(c)); err != nil {
+		if err := tx.SaveRecipe(ctx, &r, kit.SeenOf(c)); err != nil {
 			return "", err
 		}
 		return "/recipes/" + c.Param("id"), tx.CompareWith(ctx, r.ID, p.ID, "")

@@ -12,6 +12,7 @@ import (
 	"damson/core/recipe"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // reviewCache keeps reviews, and the pages made of them, by everything that
@@ -195,7 +196,7 @@ func (s *Server) reviewOf(r store.Recipe, k store.Kitchen) *review.Result {
 	s.reviews.mu.Unlock()
 	req, err := s.requestOf(r, k)
 	if err != nil {
-		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: capital(err.Error()) + ". Mend it, or take it off the desk."}
+		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: kit.Capital(err.Error()) + ". Mend it, or take it off the desk."}
 	}
 	made := s.shelf().reviewer.Review(req)
 	s.reviews.mu.Lock()

@@ -15,6 +15,7 @@ import (
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // checkView is a procedure opened beside a printed copy: every row and every
@@ -83,7 +84,7 @@ func (s *Server) showCheck(c *gin.Context) {
 			panic(err)
 		}
 	}
-	s.render(c, http.StatusOK, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+	s.Render(c, http.StatusOK, "check", kit.Page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
 }
 
 // checkable returns the procedure as it was remembered, with every row that the
@@ -91,7 +92,7 @@ func (s *Server) showCheck(c *gin.Context) {
 func (s *Server) checkable(c *gin.Context) (*procedure.Procedure, bool) {
 	p := s.shelf().remembered[c.Param("id")]
 	if p == nil {
-		s.fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
+		s.Fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
 	}
 	return p, p != nil
 }
@@ -212,14 +213,14 @@ func bandName(b procedure.Band) string {
 	case label == "0+":
 		return "at any elevation"
 	case strings.HasSuffix(label, "+"):
-		return "above " + thousands(b.Low-1) + " ft"
+		return "above " + kit.Thousands(b.Low-1) + " ft"
 	default:
-		return "to " + thousands(b.High) + " ft"
+		return "to " + kit.Thousands(b.High) + " ft"
 	}
 }
 
 func (s *Server) saveCheck(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	p, ok := s.checkable(c)
@@ -233,13 +234,13 @@ func (s *Server) saveCheck(c *gin.Context) {
 	}
 	v := s.viewCheck(p, checks)
 	now := v.Seen
-	if seenOf(c) != "" {
-		v.Seen = seenOf(c)
+	if kit.SeenOf(c) != "" {
+		v.Seen = kit.SeenOf(c)
 	}
 	added, bad := v.read(c.Request.PostForm)
 	refuse := func(status int, problem string) {
 		v.Problem = problem
-		s.render(c, status, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+		s.Render(c, status, "check", kit.Page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
 	}
 	switch {
 	case v.Seen != now:
@@ -267,8 +268,8 @@ func (s *Server) saveCheck(c *gin.Context) {
 		refuse(http.StatusUnprocessableEntity, "These figures cannot stand together: "+err.Error()+".")
 		return
 	}
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
-		return "/library/" + p.ID + "/check?saved=" + strconv.Itoa(len(added)), tx.AddChecksOf(ctx, p.ID, added, seenOf(c))
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
+		return "/library/" + p.ID + "/check?saved=" + strconv.Itoa(len(added)), tx.AddChecksOf(ctx, p.ID, added, kit.SeenOf(c))
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):
@@ -305,7 +306,7 @@ func (s *Server) checkedMeanwhile(c *gin.Context, p *procedure.Procedure) {
 	}
 	v.Doubts = nil
 	v.Problem = "Somebody has checked this procedure since you opened the page. Nothing of yours is kept yet: where your form says otherwise than what they kept, it is marked. Look again and send it."
-	s.render(c, http.StatusConflict, "check", page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+	s.Render(c, http.StatusConflict, "check", kit.Page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
 }
 
 // figures are the row's figures in a line.
@@ -328,7 +329,7 @@ func (v *checkView) read(form url.Values) (added []ledger.Check, bad bool) {
 	get := func(name string) string { return strings.TrimSpace(form.Get(name)) }
 	v.By, v.Edition, v.Page = get("by"), get("edition"), get("page")
 	add := func(part, status, values string) {
-		added = append(added, ledger.Check{Procedure: v.P.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: today(), Signed: v.By})
+		added = append(added, ledger.Check{Procedure: v.P.ID, Part: part, Status: status, Values: values, Edition: v.Edition, Page: v.Page, By: v.By, On: kit.Today(), Signed: v.By})
 	}
 	for i := range v.Rows {
 		row := &v.Rows[i]

@@ -9,6 +9,7 @@ import (
 	"damson/core/ledger"
 	"damson/core/procedure"
 	"damson/core/quantity"
+	"damson/web/kit"
 )
 
 // checkSheetView is what is still to be checked, in the order of the printed guides: made to be printed,
@@ -57,7 +58,7 @@ func (s *Server) showCheckSheet(c *gin.Context) {
 		g.Procedures = append(g.Procedures, checkSheetOf{p.ID, p.Title, p.Section, lines})
 		v.Values += len(lines)
 	}
-	s.render(c, http.StatusOK, "checksheet", page{Title: "Check sheet", Nav: "/library", Body: v, Keys: []key{{"P", "print"}}})
+	s.Render(c, http.StatusOK, "checksheet", kit.Page{Title: "Check sheet", Nav: "/library", Body: v, Keys: kit.Keys("P", "print")})
 }
 
 // uncheckedLines are the values of the procedure that nobody has seen in print.

@@ -10,6 +10,7 @@ import (
 	"damson/core/procedure"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // compareView lays a recipe beside a tested procedure in two aligned columns.
@@ -48,7 +49,7 @@ func (s *Server) showCompare(c *gin.Context) {
 	if !ok {
 		return
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -83,14 +84,14 @@ func (s *Server) showCompare(c *gin.Context) {
 		v.Rows, v.Counts = rows, countColumns(rows, res, v.With)
 		v.Scale = "the recipe gives no amount to measure the batch by"
 		if scale > 0 {
-			v.Scale = "the tested amounts are scaled to " + decimal(scale) + " of the tested batch"
+			v.Scale = "the tested amounts are scaled to " + kit.Decimal(scale) + " of the tested batch"
 			if scale > 0.99 && scale < 1.01 {
 				v.Scale = "a batch of the tested size"
 			}
 		}
 	}
 	v.Others = shelfGroups(sh.lib.Procedures.All(), v.With)
-	s.render(c, http.StatusOK, "compare", page{Title: "Compare " + res.Title, Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next procedure"}, {"K", "the one before"}, {"↵", "show it"}, {"R", "back to the review"}, {"P", "print"}}})
+	s.Render(c, http.StatusOK, "compare", kit.Page{Title: "Compare " + res.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("J", "next procedure", "K", "the one before", "↵", "show it", "R", "back to the review", "P", "print")})
 }
 
 func nearWords(n review.Near) string {
@@ -98,7 +99,7 @@ func nearWords(n review.Near) string {
 	case n.Covered && n.Changes == 0:
 		return "covers it as it stands"
 	case n.Covered:
-		return "covers it once " + thousands(n.Changes) + " things are changed"
+		return "covers it once " + kit.Thousands(n.Changes) + " things are changed"
 	}
 	return "does not cover it"
 }
@@ -122,7 +123,7 @@ func countColumns(rows []review.Column, res *review.Result, with *procedure.Proc
 			if s != "" {
 				s += " · "
 			}
-			s += thousands(n) + " " + x.words
+			s += kit.Thousands(n) + " " + x.words
 		}
 	}
 	return s
@@ -146,18 +147,18 @@ func shelfGroups(all []*procedure.Procedure, shown *procedure.Procedure) []shelf
 // Damson find the nearest again.
 func (s *Server) chooseProcedure(c *gin.Context) {
 	r, ok := s.recipeOf(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
 	id := c.Request.PostForm.Get("procedure")
 	if id != "" && s.shelf().lib.Procedures.ByID(id) == nil {
-		s.fail(c, http.StatusUnprocessableEntity, "There is no such procedure in the library.", "Go back and choose one from the list.")
+		s.Fail(c, http.StatusUnprocessableEntity, "There is no such procedure in the library.", "Go back and choose one from the list.")
 		return
 	}
-	err := s.store.CompareWith(c.Request.Context(), r.ID, id, seenOf(c))
+	err := s.store.CompareWith(c.Request.Context(), r.ID, id, kit.SeenOf(c))
 	switch {
 	case errors.Is(err, store.ErrStale):
-		s.fail(c, http.StatusConflict, "Somebody has chosen another procedure for this recipe since you opened the page.", "Open the recipe again: it says what it is reviewed by now. Choose again there if you mean it still.")
+		s.Fail(c, http.StatusConflict, "Somebody has chosen another procedure for this recipe since you opened the page.", "Open the recipe again: it says what it is reviewed by now. Choose again there if you mean it still.")
 		return
 	case err != nil:
 		panic(err)

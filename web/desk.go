@@ -13,6 +13,7 @@ import (
 
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 type deskView struct {
@@ -49,29 +50,29 @@ func viewVerdict(v review.Verdict) verdictView { return verdictView{v, v.Words()
 
 func (s *Server) desk(c *gin.Context) {
 	ctx := c.Request.Context()
-	words := cut(c.Query("q"), 80)
+	words := kit.Cut(c.Query("q"), 80)
 	at, _ := strconv.Atoi(c.Query("from"))
 	list, at, all, err := s.leaf(ctx, words, max(at, 0))
 	if err != nil {
 		panic(err)
 	}
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
 	v := deskView{Worst: c.Query("order") == "verdict", Words: words}
 	v.leafThrough(at, len(list), all)
 	counts := map[review.Verdict]int{}
-	until := now().Add(deskTime)
+	until := kit.Now().Add(deskTime)
 	for _, r := range list {
 		res := s.reviewed(r, k)
-		if res == nil && (ctx.Err() != nil || now().After(until)) {
-			v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: r.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: verdictView{"", "Not read yet"}, Next: "Open it to have it read"})
+		if res == nil && (ctx.Err() != nil || kit.Now().After(until)) {
+			v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: r.Title, From: r.SentBy, Day: kit.Day(r.CreatedAt), Verdict: verdictView{"", "Not read yet"}, Next: "Open it to have it read"})
 			continue
 		}
 		res = s.reviewOf(r, k)
 		counts[res.Verdict]++
-		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: day(r.CreatedAt), Verdict: verdictView{res.Verdict, res.Headline()}, Why: deskWhy(res), Next: deskNext(res)})
+		v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: res.Title, From: r.SentBy, Day: kit.Day(r.CreatedAt), Verdict: verdictView{res.Verdict, res.Headline()}, Why: deskWhy(res), Next: deskNext(res)})
 	}
 	if v.Worst {
 		sort.SliceStable(v.Rows, func(i, j int) bool {
@@ -79,7 +80,7 @@ func (s *Server) desk(c *gin.Context) {
 		})
 	}
 	v.Count = countWords(counts, len(list))
-	s.render(c, http.StatusOK, "desk", page{Title: "Desk", Nav: "/", Kitchen: viewKitchen(k), Body: v, Keys: []key{{"J", "next recipe"}, {"K", "the one before"}, {"↵", "open it"}, {"N", "new recipe"}}})
+	s.Render(c, http.StatusOK, "desk", kit.Page{Title: "Desk", Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("J", "next recipe", "K", "the one before", "↵", "open it", "N", "new recipe")})
 }
 
 // leaf returns the recipes of a page of the desk, where it begins, and how many there are
@@ -99,7 +100,7 @@ func (s *Server) leaf(ctx context.Context, words string, at int) (list []store.R
 // leafThrough says which of the recipes the page shows, and where the others are.
 func (v *deskView) leafThrough(at, shown, all int) {
 	if v.Words != "" || all > shown {
-		v.Found = fmt.Sprintf("%s to %s of %s", thousands(at+1), thousands(at+shown), thousands(all))
+		v.Found = fmt.Sprintf("%s to %s of %s", kit.Thousands(at+1), kit.Thousands(at+shown), kit.Thousands(all))
 		if shown == 0 {
 			v.Found = "none"
 		}
@@ -132,7 +133,7 @@ func countWords(counts map[review.Verdict]int, n int) string {
 		words string
 	}{{review.Stop, "stop"}, {review.Untested, "untested"}, {review.Change, "to change"}, {review.Clear, "clear"}} {
 		if counts[x.code] > 0 {
-			parts = append(parts, thousands(counts[x.code])+" "+x.words)
+			parts = append(parts, kit.Thousands(counts[x.code])+" "+x.words)
 		}
 	}
 	return strings.Join(parts, " · ")
@@ -159,7 +160,7 @@ func deskNext(r *review.Result) string {
 	case review.Clear:
 		if len(r.Methods) > 0 {
 			m := r.Methods[0]
-			return "Can it: " + strings.ToLower(methodName(m.Method)) + ", " + thousands(m.Minutes) + " min in " + jarPlural(m.Jar)
+			return "Can it: " + strings.ToLower(kit.MethodName(m.Method)) + ", " + kit.Thousands(m.Minutes) + " min in " + jarPlural(m.Jar)
 		}
 		return "Can it"
 	case review.Change:
@@ -170,7 +171,7 @@ func deskNext(r *review.Result) string {
 				continue
 			}
 			if len(do) < 2 {
-				if d := lowerFirst(f.Do); !contains(do, d) {
+				if d := kit.LowerFirst(f.Do); !contains(do, d) {
 					do = append(do, d)
 				}
 				continue
@@ -179,20 +180,13 @@ func deskNext(r *review.Result) string {
 		}
 		s := "Answer: " + strings.Join(do, "; ")
 		if more > 0 {
-			s += "; and " + thousands(more) + " more"
+			s += "; and " + kit.Thousands(more) + " more"
 		}
 		return s
 	case review.Stop:
 		return "Answer today: another plan is needed"
 	}
 	return "Offer the refrigerator, the freezer, or a tested recipe"
-}
-
-func lowerFirst(s string) string {
-	if s == "" {
-		return s
-	}
-	return strings.ToLower(s[:1]) + s[1:]
 }
 
 func contains(list []string, s string) bool {

@@ -14,6 +14,7 @@ import (
 	"damson/core/canner"
 	"damson/core/quantity"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // cannerView is a canner on the kitchen's page, with the form to change it.
@@ -56,7 +57,7 @@ func cannerForm(x store.Canner) cannerView {
 		if v == 0 {
 			return ""
 		}
-		return decimal(v)
+		return kit.Decimal(v)
 	}
 	v := cannerView{ID: x.ID, Seen: x.Mark(), Name: x.Name, Rack: x.Rack, F: map[string]string{"name": x.Name, "quarts": n(x.Quarts), "pints": n(x.Pints), "halfpints": n(x.HalfPints), "layers": n(x.Layers), "water": d(x.WaterQuarts),
 		"vent": n(x.VentMinutes), "tested": x.TestedOn, "high": d(x.ReadsHigh), "gasket": x.GasketOn, "kind": x.Kind, "gauge": x.Gauge, "stove": x.Stove}}
@@ -73,7 +74,7 @@ func (v *cannerView) choices() {
 // viewCanners tells how each canner stands today.
 func viewCanners(k store.Kitchen) []cannerView {
 	var out []cannerView
-	today := now()
+	today := kit.Now()
 	for _, x := range k.Canners {
 		c := cannerOf(x)
 		v := cannerForm(x)
@@ -82,7 +83,7 @@ func viewCanners(k store.Kitchen) []cannerView {
 			v.Words += ", goes by its " + map[string]string{canner.Dial: "dial", canner.Weighted: "weight"}[c.Governs()]
 			if c.Governs() == canner.Dial && c.ReadsHigh != 0 {
 				if set, why, err := c.Set(11); err == nil {
-					v.Words += fmt.Sprintf("; for 11 psi hold %s: %s", decimal(set), why)
+					v.Words += fmt.Sprintf("; for 11 psi hold %s: %s", kit.Decimal(set), why)
 				}
 			}
 		}
@@ -103,19 +104,19 @@ func newCanner() cannerView {
 }
 
 func (s *Server) saveCanner(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
-	f := typed(c, "id", "name", "kind", "gauge", "quarts", "pints", "halfpints", "layers", "water", "vent", "tested", "high", "gasket", "stove", "rack")
+	f := kit.Typed(c, "id", "name", "kind", "gauge", "quarts", "pints", "halfpints", "layers", "water", "vent", "tested", "high", "gasket", "stove", "rack")
 	x := store.Canner{Name: f["name"], Kind: f["kind"], Gauge: f["gauge"], TestedOn: f["tested"], GasketOn: f["gasket"], Stove: f["stove"], Rack: f["rack"] != ""}
 	x.ID, _ = strconv.ParseInt(f["id"], 10, 64)
 	refuse := func(what string) {
-		v := cannerView{ID: x.ID, Seen: seenOf(c), Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
+		v := cannerView{ID: x.ID, Seen: kit.SeenOf(c), Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
 		v.choices()
 		s.renderKitchen(c, http.StatusUnprocessableEntity, s.kitchenForm(k), &v)
 	}
@@ -170,19 +171,19 @@ func (s *Server) saveCanner(c *gin.Context) {
 		x.Gauge, x.ReadsHigh, x.TestedOn = "", 0, ""
 	}
 	if x.Kind != canner.Electric {
-		for _, p := range cannerOf(x).Check(now()) {
+		for _, p := range cannerOf(x).Check(kit.Now()) {
 			if p.Refused && p.Field != "gauge" || p.Refused && x.Gauge == "" {
 				refuse(p.What)
 				return
 			}
 		}
 	}
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
-		return "/kitchen?saved=1#canners", tx.SaveCanner(ctx, &x, seenOf(c))
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
+		return "/kitchen?saved=1#canners", tx.SaveCanner(ctx, &x, kit.SeenOf(c))
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):
-		if k, err = s.kitchen(ctx); err != nil {
+		if k, err = s.Kitchen(ctx); err != nil {
 			panic(err)
 		}
 		v := cannerView{ID: x.ID, Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: "Somebody else has changed this canner since you opened this page. Yours stands in the fields; save again to put it in the place of theirs:"}
@@ -233,16 +234,16 @@ func (s *Server) deleteCanner(c *gin.Context) {
 
 // saveStock stores jars, lids and burners.
 func (s *Server) saveStock(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
 	count := func(name string, most int) (int, bool) {
-		text := cut(c.Request.PostForm.Get(name), 12)
+		text := kit.Cut(c.Request.PostForm.Get(name), 12)
 		if text == "" {
 			return 0, true
 		}
@@ -253,9 +254,9 @@ func (s *Server) saveStock(c *gin.Context) {
 	status := http.StatusUnprocessableEntity
 	refuse := func(what string) {
 		f.StockProblem, f.Stock = what, viewStock(nil)
-		f.Burners, f.LidsRegular, f.LidsWide = cut(c.Request.PostForm.Get("burners"), 12), cut(c.Request.PostForm.Get("lidsregular"), 12), cut(c.Request.PostForm.Get("lidswide"), 12)
+		f.Burners, f.LidsRegular, f.LidsWide = kit.Cut(c.Request.PostForm.Get("burners"), 12), kit.Cut(c.Request.PostForm.Get("lidsregular"), 12), kit.Cut(c.Request.PostForm.Get("lidswide"), 12)
 		for i := range f.Stock {
-			f.Stock[i].Regular, f.Stock[i].Wide = cut(c.Request.PostForm.Get("r"+f.Stock[i].Size), 12), cut(c.Request.PostForm.Get("w"+f.Stock[i].Size), 12)
+			f.Stock[i].Regular, f.Stock[i].Wide = kit.Cut(c.Request.PostForm.Get("r"+f.Stock[i].Size), 12), kit.Cut(c.Request.PostForm.Get("w"+f.Stock[i].Size), 12)
 		}
 		s.renderKitchen(c, status, f, nil)
 	}
@@ -287,7 +288,7 @@ func (s *Server) saveStock(c *gin.Context) {
 		refuse("Burners are 1 to 12, lids a whole number or nothing.")
 		return
 	}
-	err = s.store.SaveStock(ctx, burners, regular, wide, list, seenOf(c))
+	err = s.store.SaveStock(ctx, burners, regular, wide, list, kit.SeenOf(c))
 	if errors.Is(err, store.ErrStale) {
 		status = http.StatusConflict
 		s.stockMeanwhile(c, refuse, &f)
@@ -302,7 +303,7 @@ func (s *Server) saveStock(c *gin.Context) {
 // stockMeanwhile tells what somebody else stored, beside what was typed.
 func (s *Server) stockMeanwhile(c *gin.Context, refuse func(string), f *kitchenForm) {
 	ctx := c.Request.Context()
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}

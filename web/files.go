@@ -11,12 +11,13 @@ import (
 
 	"damson/core/recipe"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // openFile takes an uploaded file. One recipe goes to the page where it can be
 // mended before it is kept; several are kept at once, each on the desk.
 func (s *Server) openFile(c *gin.Context) {
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -64,7 +65,7 @@ func (s *Server) openFile(c *gin.Context) {
 		}
 	}
 	ctx := c.Request.Context()
-	at, err := s.store.Once(ctx, printOf(c, data), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(ctx, kit.PrintOf(c, data), func(tx *store.Store) (string, error) {
 		for i := len(list) - 1; i >= 0; i-- { // the first stands on top of the desk
 			if err := tx.AddRecipe(ctx, &list[i]); err != nil {
 				return "", err
@@ -92,7 +93,7 @@ func (s *Server) download(c *gin.Context) {
 	}
 	d, ok := downloads[c.Param("file")]
 	if !ok {
-		s.fail(c, http.StatusNotFound, "A recipe cannot be had in this form.", "Take recipe.json, recipe.md or recipe.csv.")
+		s.Fail(c, http.StatusNotFound, "A recipe cannot be had in this form.", "Take recipe.json, recipe.md or recipe.csv.")
 		return
 	}
 	rec, err := s.readStored(r, r.Text)

@@ -11,6 +11,7 @@ import (
 	"damson/core/ledger"
 	"damson/core/procedure"
 	"damson/store"
+	"damson/web/kit"
 )
 
 type foodView struct {
@@ -50,7 +51,7 @@ func (s *Server) food(c *gin.Context, status int, by, edition, problem string) {
 	lib := s.shelf().lib
 	f := lib.Foods.ByID(c.Param("id"))
 	if f == nil {
-		s.fail(c, http.StatusNotFound, "The library has no such food.", "Search for it in the library by another name.")
+		s.Fail(c, http.StatusNotFound, "The library has no such food.", "Search for it in the library by another name.")
 		return
 	}
 	v := foodView{By: by, Edition: edition, Problem: problem, F: f, Names: strings.Join(f.Names[1:], ", "), Class: classWords[f.AcidClass()], Own: s.base.Foods.ByID(f.ID) == nil}
@@ -73,21 +74,21 @@ func (s *Server) food(c *gin.Context, status int, by, edition, problem string) {
 	add("pH", strings.TrimPrefix(phWords(f), "pH "))
 	var acids []string
 	for a, g := range f.Acids {
-		acids = append(acids, a+" "+decimal(g)+" g in 100 g")
+		acids = append(acids, a+" "+kit.Decimal(g)+" g in 100 g")
 	}
 	sort.Strings(acids)
 	add("Main acids", strings.Join(acids, ", "))
 	if f.Water > 0 {
-		add("Water", decimal(f.Water)+" %")
+		add("Water", kit.Decimal(f.Water)+" %")
 	}
 	if f.Each > 0 {
-		add("A medium one", decimal(f.Each)+" g ("+decimal(f.Each/28.349523)+" oz)")
+		add("A medium one", kit.Decimal(f.Each)+" g ("+kit.Decimal(f.Each/28.349523)+" oz)")
 	}
 	add("Groups", strings.ReplaceAll(strings.Join(f.Groups, ", "), "-", " "))
 	add("Made of", strings.ReplaceAll(strings.Join(f.MadeOf, ", "), "-", " "))
 	add("May hide", strings.Join(f.Hides, ", "))
 	for form, g := range f.Cup {
-		v.Densities = append(v.Densities, fact{"a cup, " + form, decimal(g) + " g (" + decimal(g/28.349523) + " oz)"})
+		v.Densities = append(v.Densities, fact{"a cup, " + form, kit.Decimal(g) + " g (" + kit.Decimal(g/28.349523) + " oz)"})
 	}
 	sort.Slice(v.Densities, func(i, j int) bool { return v.Densities[i].Name < v.Densities[j].Name })
 	same, like := lib.Uses(f)
@@ -102,14 +103,14 @@ func (s *Server) food(c *gin.Context, status int, by, edition, problem string) {
 	for _, u := range lib.Without(f) {
 		v.Without = append(v.Without, libraryItem{"/without/" + u.ID, u.Title, u.Instead})
 	}
-	s.render(c, status, "food", page{Title: capital(f.Names[0]), Nav: "/library", Body: v})
+	s.Render(c, status, "food", kit.Page{Title: kit.Capital(f.Names[0]), Nav: "/library", Body: v})
 }
 
 func (s *Server) showWithout(c *gin.Context) {
 	lib := s.shelf().lib
 	u := lib.Book.Product(c.Param("id"))
 	if u == nil {
-		s.fail(c, http.StatusNotFound, "The library has no such entry.", "The library page lists the products without a tested process.")
+		s.Fail(c, http.StatusNotFound, "The library has no such entry.", "The library page lists the products without a tested process.")
 		return
 	}
 	v := struct {
@@ -121,17 +122,17 @@ func (s *Server) showWithout(c *gin.Context) {
 			v.Rules = append(v.Rules, libraryItem{"/rules/" + e.ID, e.Title, e.ID})
 		}
 	}
-	s.render(c, http.StatusOK, "without", page{Title: u.Title, Nav: "/library", Body: v})
+	s.Render(c, http.StatusOK, "without", kit.Page{Title: u.Title, Nav: "/library", Body: v})
 }
 
 // checkFood keeps that somebody has seen a food's pH range in print, the same or otherwise.
 func (s *Server) checkFood(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
-	x := ledger.Check{Procedure: ledger.FoodKey(c.Param("id")), Part: ledger.PHPart, Status: get("status"), Edition: get("edition"), By: get("by"), On: today(), Signed: get("by")}
-	err := x.Valid(today())
+	x := ledger.Check{Procedure: ledger.FoodKey(c.Param("id")), Part: ledger.PHPart, Status: get("status"), Edition: get("edition"), By: get("by"), On: kit.Today(), Signed: get("by")}
+	err := x.Valid(kit.Today())
 	if err == nil {
 		err = s.tryChecks([]ledger.Check{x})
 	}
@@ -140,7 +141,7 @@ func (s *Server) checkFood(c *gin.Context) {
 		return
 	}
 	ctx := c.Request.Context()
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "/foods/" + c.Param("id"), tx.AddChecks(ctx, []ledger.Check{x})
 	})
 	if err != nil {

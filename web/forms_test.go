@@ -15,6 +15,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"damson/store"
+	"damson/web/kit"
 )
 
 var (
@@ -276,8 +277,8 @@ func TestNoText(t *testing.T) {
 
 // A fault of the disk is told in words on whatever form, with all that was typed.
 func TestTypedIn(t *testing.T) {
-	got := typedIn(url.Values{"once": {"x"}, "seen": {"y"}, "name": {"Ann"}, "text": {"the longest of them"}, "empty": {" "}, "bad": {"\xff"}})
-	require.Equal(t, []kept{{"text", "the longest of them"}, {"bad", "\uFFFD"}, {"name", "Ann"}}, got)
+	got := kit.TypedIn(url.Values{"once": {"x"}, "seen": {"y"}, "name": {"Ann"}, "text": {"the longest of them"}, "empty": {" "}, "bad": {"\xff"}})
+	require.Equal(t, []kit.Kept{{Name: "text", Value: "the longest of them"}, {Name: "bad", Value: "\uFFFD"}, {Name: "name", Value: "Ann"}}, got)
 	s, st := newServer(t, true)
 	h := s.Handler()
 	require.NoError(t, st.Close())
@@ -335,7 +336,7 @@ func TestMeasuredIsTakenAway(t *testing.T) {
 	h := s.Handler()
 	at := sendIn(t, h, plainBeans)
 	id := strconv.FormatInt(idOf(t, at), 10)
-	today := today()
+	today := kit.Today()
 	do(h, "POST", "/acidity/calibrations", url.Values{"meter": {"1"}, "day": {today}, "low": {"4.01"}, "high": {"7"}, "lowmv": {"177"}, "highmv": {"0"}, "celsius": {"25"}})
 	w := do(h, "POST", "/acidity/readings", url.Values{"meter": {"1"}, "day": {today}, "sample": {"s"}, "how": {"blended"}, "celsius": {"25"}, "hours": {"48"}, "values": {"4.91"}, "recipe": {id}})
 	require.Equal(t, http.StatusSeeOther, w.Code)

@@ -104,7 +104,7 @@ func (sh *shelf) heldProcedure(w store.OwnProcedure) heldProcedureView {
 
 // signHeld puts one check that waits into force, or throws it away.
 func (s *Server) signHeld(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()
@@ -139,7 +139,7 @@ const unsignedWords = "Nothing is changed: write your name, and tick that you ha
 
 // signProcedure puts one procedure that waits into force.
 func (s *Server) signProcedure(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()

@@ -12,6 +12,7 @@ import (
 	"damson/core/elevation"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 type kitchenForm struct {
@@ -33,7 +34,7 @@ type kitchenForm struct {
 }
 
 func (s *Server) showKitchen(c *gin.Context) {
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -63,7 +64,7 @@ func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended
 		f.Stock = viewStock(list)
 	}
 	if f.StockSeen == "" {
-		k, err := s.kitchen(c.Request.Context())
+		k, err := s.Kitchen(c.Request.Context())
 		if err != nil {
 			panic(err)
 		}
@@ -78,7 +79,7 @@ func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended
 			f.Equipment[i] = *mended
 		}
 	}
-	s.render(c, status, "kitchen", page{Title: "Kitchen", Nav: "/kitchen", Body: f})
+	s.Render(c, status, "kitchen", kit.Page{Title: "Kitchen", Nav: "/kitchen", Body: f})
 }
 
 // stock are the canners that a new kitchen may choose from.
@@ -111,17 +112,17 @@ func stanceChoices(now string) []choice {
 }
 
 func (s *Server) saveKitchen(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	f := s.kitchenForm(k)
-	f.Name, f.Elevation, f.Seen = get("name"), get("elevation"), seenOf(c)
+	f.Name, f.Elevation, f.Seen = get("name"), get("elevation"), kit.SeenOf(c)
 	chosen, err := strconv.ParseInt(get("canner"), 10, 64)
 	if k.ID == 0 {
 		k.Canners = stock()
@@ -156,16 +157,16 @@ func (s *Server) saveKitchen(c *gin.Context) {
 		k.Burners = 4
 		err = s.store.SetUp(ctx, &k)
 	} else {
-		err = s.store.SavePlace(ctx, &k, seenOf(c))
+		err = s.store.SavePlace(ctx, &k, kit.SeenOf(c))
 	}
 	switch {
 	case errors.Is(err, store.ErrStale):
-		now, err := s.kitchen(ctx)
+		now, err := s.Kitchen(ctx)
 		if err != nil {
 			panic(err)
 		}
 		f.Seen, f.Field = now.Mark(), "name"
-		f.Problem = fmt.Sprintf("Somebody else has changed the kitchen since you opened this page: it is now “%s” at %s ft. Yours stands in the fields; save again to put it in the place of theirs.", now.Name, thousands(now.ElevationFt))
+		f.Problem = fmt.Sprintf("Somebody else has changed the kitchen since you opened this page: it is now “%s” at %s ft. Yours stands in the fields; save again to put it in the place of theirs.", now.Name, kit.Thousands(now.ElevationFt))
 		s.renderKitchen(c, http.StatusConflict, f, nil)
 	case err != nil:
 		panic(err)

@@ -17,6 +17,7 @@ import (
 	"damson/core/review"
 	"damson/core/rulebook"
 	"damson/core/words"
+	"damson/web/kit"
 )
 
 // libraryView is the library's first page: a search, the shelves, and one of
@@ -79,7 +80,7 @@ func (s *Server) showLibrary(c *gin.Context) {
 		v.Shelves = append(v.Shelves, t)
 	}
 	v.Groups = sh.contents(v.Open)
-	s.render(c, http.StatusOK, "library", page{Title: "Library", Nav: "/library", Body: v, Keys: []key{{"/", "search"}, {"J", "next found"}, {"K", "the one before"}}})
+	s.Render(c, http.StatusOK, "library", kit.Page{Title: "Library", Nav: "/library", Body: v, Keys: kit.Keys("/", "search", "J", "next found", "K", "the one before")})
 }
 
 // query returns what was searched for, cut to a sensible length.
@@ -93,7 +94,7 @@ func query(c *gin.Context) string {
 
 // search answers the list of hits as one types.
 func (s *Server) search(c *gin.Context) {
-	s.fragment(c, "hits", s.found(c))
+	s.Fragment(c, "hits", s.found(c))
 }
 
 // found looks through the library and, behind it, through the recipes on the desk.
@@ -205,7 +206,7 @@ func (sh *shelf) contents(name string) []libraryGroup {
 		for _, p := range sh.lib.Procedures.All() {
 			note := p.Acidity
 			if checked, all := ledger.Progress(p); checked > 0 {
-				note += " · " + thousands(checked) + " of " + thousands(all) + " checked"
+				note += " · " + kit.Thousands(checked) + " of " + kit.Thousands(all) + " checked"
 			}
 			if sh.own[p.ID].ID != "" {
 				note += " · your own"
@@ -222,7 +223,7 @@ func phWords(f *food.Food) string {
 	if !f.HasPH() {
 		return ""
 	}
-	return "pH " + decimal(f.PH[0]) + "–" + decimal(f.PH[1])
+	return "pH " + kit.Decimal(f.PH[0]) + "–" + kit.Decimal(f.PH[1])
 }
 
 func equivalentName(q *rulebook.Equivalent) string {
@@ -239,9 +240,9 @@ func equivalentName(q *rulebook.Equivalent) string {
 func equivalentValue(q *rulebook.Equivalent) string {
 	s := q.Note
 	if q.High > 0 {
-		s = decimal(q.Low)
+		s = kit.Decimal(q.Low)
 		if q.High != q.Low {
-			s += " to " + decimal(q.High)
+			s += " to " + kit.Decimal(q.High)
 		}
 		s += " " + strings.ReplaceAll(q.Is, "each", "pieces")
 		if q.Note != "" {

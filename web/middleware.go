@@ -14,6 +14,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/store"
+	"damson/web/kit"
 )
 
 // recovery turns a panic into a page that still holds what was typed. What the disk or
@@ -38,12 +39,12 @@ func (s *Server) recovery(c *gin.Context) {
 			status, what, wayOut = http.StatusServiceUnavailable, trouble.What, trouble.WayOut
 			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n", c.Request.Method, c.Request.URL.Path, err)
 		case errors.As(err, &unread):
-			status, what, wayOut = http.StatusUnprocessableEntity, capital(unread.Error())+".", fmt.Sprintf("Mend it at /recipes/%d/edit, or take it off the desk there.", unread.recipe.ID)
+			status, what, wayOut = http.StatusUnprocessableEntity, kit.Capital(unread.Error())+".", fmt.Sprintf("Mend it at /recipes/%d/edit, or take it off the desk there.", unread.recipe.ID)
 		default:
 			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, p, debug.Stack())
 		}
 		if !c.Writer.Written() {
-			s.failWith(c, status, what, wayOut, typedIn(c.Request.PostForm))
+			s.FailWith(c, status, what, wayOut, kit.TypedIn(c.Request.PostForm))
 		}
 	}()
 	c.Next()

@@ -13,6 +13,7 @@ import (
 	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // recipeForm is the page on which a recipe is pasted or mended.
@@ -47,7 +48,7 @@ type choice struct {
 }
 
 func (s *Server) newRecipe(c *gin.Context) {
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -66,7 +67,7 @@ func (s *Server) renderForm(c *gin.Context, status int, title string, f recipeFo
 	if f.Reading.Problem == "" && strings.TrimSpace(f.Text) != "" {
 		f.Reading = s.read(f.Text)
 	}
-	s.render(c, status, "new", page{Title: title, Nav: "/new", Body: f, Keys: []key{{"Alt J", "next"}, {"Alt A", "accept"}, {"Alt ↵", "split"}, {"Alt H", "heading"}, {"Alt N", "note"}, {"Ctrl ↵", "review"}}})
+	s.Render(c, status, "new", kit.Page{Title: title, Nav: "/new", Body: f, Keys: kit.Keys("Alt J", "next", "Alt A", "accept", "Alt ↵", "split", "Alt H", "heading", "Alt N", "note", "Ctrl ↵", "review")})
 }
 
 func (f *recipeForm) choose(jar, pack, method string) {
@@ -96,7 +97,7 @@ func (s *Server) createRecipe(c *gin.Context) {
 	if !ok {
 		return
 	}
-	at, err := s.store.Once(c.Request.Context(), printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(c.Request.Context(), kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		if err := tx.AddRecipe(c.Request.Context(), &r); err != nil {
 			return "", err
 		}
@@ -111,10 +112,10 @@ func (s *Server) createRecipe(c *gin.Context) {
 // postedRecipe reads the form; where it is wrong it answers with the form as
 // typed and the message beside it.
 func (s *Server) postedRecipe(c *gin.Context, f recipeForm, title string) (store.Recipe, bool) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return store.Recipe{}, false
 	}
-	f.Seen = seenOf(c)
+	f.Seen = kit.SeenOf(c)
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	text := recipe.Pasted(strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n"))
 	f.changeOf(s.shelf().lib.Procedures.ByID(get("procedure")))
@@ -176,7 +177,7 @@ func (s *Server) recipeOf(c *gin.Context) (store.Recipe, bool) {
 			panic(err)
 		}
 	}
-	s.fail(c, http.StatusNotFound, "There is no recipe with this number.", "The desk lists every recipe that was sent in.")
+	s.Fail(c, http.StatusNotFound, "There is no recipe with this number.", "The desk lists every recipe that was sent in.")
 	return store.Recipe{}, false
 }
 
@@ -205,8 +206,8 @@ func (s *Server) updateRecipe(c *gin.Context) {
 		r.From = old.From // a script's form says nothing of it
 	}
 	ctx := c.Request.Context()
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
-		if err := tx.SaveRecipe(ctx, &r, seenOf(c)); err != nil {
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
+		if err := tx.SaveRecipe(ctx, &r, kit.SeenOf(c)); err != nil {
 			return "", err
 		}
 		return "/recipes/" + c.Param("id"), s.remember(c, tx, r)
@@ -215,7 +216,7 @@ func (s *Server) updateRecipe(c *gin.Context) {
 	case errors.Is(err, store.ErrStale):
 		s.mendedMeanwhile(c, f, r)
 	case errors.Is(err, store.ErrNotFound):
-		s.failWith(c, http.StatusConflict, "This recipe was taken off the desk while you mended it.", "Put it back on the page of what was taken away, then send this again.", typedIn(c.Request.PostForm))
+		s.FailWith(c, http.StatusConflict, "This recipe was taken off the desk while you mended it.", "Put it back on the page of what was taken away, then send this again.", kit.TypedIn(c.Request.PostForm))
 	case err != nil:
 		panic(err)
 	default:

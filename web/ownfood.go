@@ -6,24 +6,25 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/food"
+	"damson/web/kit"
 )
 
 // addFood gives the kitchen a food of its own, its pH left unknown. The page of
 // a new recipe asks for it with the text at hand, and gets the reading back.
 func (s *Server) addFood(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	text := c.Request.PostForm.Get("text")
 	refuse := func(problem string) {
 		v := s.read(text)
 		v.Note = problem
-		s.fragment(c, "reading", v)
+		s.Fragment(c, "reading", v)
 	}
 	name := strings.TrimSpace(c.Request.PostForm.Get("name"))
 	f, err := food.Own(name, c.Request.PostForm.Get("kind"))
 	if err != nil {
-		refuse(capital(err.Error()) + ".")
+		refuse(kit.Capital(err.Error()) + ".")
 		return
 	}
 	again := s.shelf().lib.Foods.ByID(f.ID) != nil // another kind for a food of its own
@@ -39,7 +40,7 @@ func (s *Server) addFood(c *gin.Context) {
 	}
 	v := s.read(text)
 	v.Note = "“" + name + "” is now a food of this kitchen (" + f.Kind + "), its pH unknown: no tested procedure has it, so it cannot be cleared."
-	s.fragment(c, "reading", v)
+	s.Fragment(c, "reading", v)
 }
 
 func (s *Server) deleteFood(c *gin.Context) {

@@ -16,6 +16,7 @@ import (
 	"damson/core/quantity"
 	"damson/core/words"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // ownForm is the form for a procedure from a published source of the kitchen's
@@ -72,11 +73,11 @@ func (s *Server) newProcedure(c *gin.Context) {
 }
 
 func (s *Server) ownForm(c *gin.Context, status int, f ownForm) {
-	s.render(c, status, "own", page{Title: "Add a procedure", Nav: "/library", Body: f})
+	s.Render(c, status, "own", kit.Page{Title: "Add a procedure", Nav: "/library", Body: f})
 }
 
 func (s *Server) addProcedure(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
@@ -121,7 +122,7 @@ func (s *Server) doubts(p *procedure.Procedure, problems []string) []string {
 // page where they wait for somebody to sign them.
 func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by, signed string) {
 	ctx := c.Request.Context()
-	_, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+	_, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "", tx.AddProcedures(ctx, list, by, signed)
 	})
 	if err != nil {
@@ -211,7 +212,7 @@ func (s *Server) exportProcedures(c *gin.Context) {
 		}
 	}
 	if len(list) == 0 {
-		s.fail(c, http.StatusNotFound, "This kitchen has no such procedure of its own.", "What ships with Damson stands in every kitchen; only your own travel.")
+		s.Fail(c, http.StatusNotFound, "This kitchen has no such procedure of its own.", "What ships with Damson stands in every kitchen; only your own travel.")
 		return
 	}
 	slices.SortFunc(list, func(a, b *procedure.Procedure) int { return strings.Compare(a.ID, b.ID) })
@@ -235,7 +236,7 @@ func (s *Server) deleteOwn(c *gin.Context, remove func(context.Context, string) 
 	ctx := c.Request.Context()
 	err := remove(ctx, c.Param("id"))
 	if errors.Is(err, store.ErrNotFound) {
-		s.fail(c, http.StatusNotFound, "This kitchen added no such "+what+".", "Only a "+what+" of your own can be taken out.")
+		s.Fail(c, http.StatusNotFound, "This kitchen added no such "+what+".", "Only a "+what+" of your own can be taken out.")
 		return
 	}
 	if err == nil {

@@ -16,6 +16,7 @@ import (
 	"damson/core/phlog"
 	"damson/core/quantity"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // logView is the pH log: meters, calibrations, readings.
@@ -56,14 +57,13 @@ type readingView struct {
 }
 
 const (
-	logLimit  = 200
-	dayLayout = "2006-01-02"
+	logLimit = 200
 )
 
 func (s *Server) showLog(c *gin.Context) {
 	done := map[string]string{"meter": "The meter is in the log.", "calibration": "The calibration is in the log.", "reading": "The reading is in the log.", "deleted": "The reading is gone."}[c.Query("done")]
 	if n, err := strconv.Atoi(c.Query("read")); err == nil {
-		done = thousands(n) + " readings were read from the file."
+		done = kit.Thousands(n) + " readings were read from the file."
 	}
 	s.renderLog(c, http.StatusOK, nil, nil, done)
 }
@@ -76,7 +76,7 @@ func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string
 	if err != nil {
 		panic(err)
 	}
-	v := logView{Form: form, Problems: problems, Done: done, Today: today(), Never: phlog.Never}
+	v := logView{Form: form, Problems: problems, Done: done, Today: kit.Today(), Never: phlog.Never}
 	if v.Form == nil {
 		v.Form = map[string]string{}
 	}
@@ -108,7 +108,7 @@ func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string
 	for _, h := range []string{phlog.Blended, phlog.Brine, phlog.Whole} {
 		v.Hows = append(v.Hows, choice{h, h, v.Form["how"] == h})
 	}
-	s.render(c, status, "phlog", page{Title: "pH log", Nav: "/acidity", Keys: []key{{"Tab", "next field"}, {"Ctrl ↵", "store"}, {"P", "print"}}, Body: v})
+	s.Render(c, status, "phlog", kit.Page{Title: "pH log", Nav: "/acidity", Keys: kit.Keys("Tab", "next field", "Ctrl ↵", "store", "P", "print"), Body: v})
 }
 
 // logBook is the log as it is stored.
@@ -145,7 +145,7 @@ func (s *Server) book(ctx context.Context, recipe int64) (*logBook, error) {
 
 // calibrationOf turns what is stored into what is judged.
 func calibrationOf(x store.Calibration) phlog.Calibration {
-	date := func(s string) time.Time { t, _ := time.Parse(dayLayout, s); return t }
+	date := func(s string) time.Time { t, _ := time.Parse(kit.DayLayout, s); return t }
 	return phlog.Calibration{On: date(x.OnDay), Low: x.Low, High: x.High, LowMV: x.LowMV, HighMV: x.HighMV, Celsius: x.Celsius, LowLot: x.LowLot, HighLot: x.HighLot,
 		LowExpiry: date(x.LowExpiry), HighExpiry: date(x.HighExpiry)}
 }
@@ -177,7 +177,7 @@ func (b *logBook) meter(id int64) string {
 func (b *logBook) viewCalibration(x store.Calibration) calibrationView {
 	c := calibrationOf(x)
 	v := calibrationView{ID: x.ID, Day: x.OnDay, Meter: b.meter(x.MeterID), Slope: fmt.Sprintf("%.1f %%", c.Slope()), Offset: fmt.Sprintf("%+.0f mV", c.Offset()), By: x.DoneBy,
-		Temperature: decimal(c.Celsius) + " °C", Buffers: fmt.Sprintf("%.2f: %.0f mV · %.2f: %.0f mV", c.Low, c.LowMV, c.High, c.HighMV)}
+		Temperature: kit.Decimal(c.Celsius) + " °C", Buffers: fmt.Sprintf("%.2f: %.0f mV · %.2f: %.0f mV", c.Low, c.LowMV, c.High, c.HighMV)}
 	problems := c.Check()
 	for _, p := range problems {
 		v.Marks = append(v.Marks, p.What)
@@ -204,13 +204,13 @@ var readingLabels = map[string]string{"stop": "over 4.6", "care": "take care", "
 
 func (b *logBook) viewReading(r store.Reading) readingView {
 	sum := b.readingOf(r).Judge()
-	v := readingView{ID: r.ID, Day: r.OnDay, Sample: r.Sample, Meter: b.meter(r.MeterID), How: r.How, Temperature: decimal(r.Celsius) + " °C", Typed: r.Typed, By: r.DoneBy,
+	v := readingView{ID: r.ID, Day: r.OnDay, Sample: r.Sample, Meter: b.meter(r.MeterID), How: r.How, Temperature: kit.Decimal(r.Celsius) + " °C", Typed: r.Typed, By: r.DoneBy,
 		Says: sum.Says, Severity: sum.Severity, Label: readingLabels[sum.Severity], Marks: sum.Marks, RecipeID: r.RecipeID}
 	if r.Note != "" && !slices.Contains(v.Marks, r.Note) {
 		v.Marks = append(slices.Clip(v.Marks), r.Note)
 	}
 	if r.Hours > 0 {
-		v.How += ", after " + decimal(r.Hours) + " h"
+		v.How += ", after " + kit.Decimal(r.Hours) + " h"
 	}
 	if sum.N > 0 && sum.Highest > 0 {
 		v.Highest = fmt.Sprintf("%.2f", sum.Highest)
@@ -253,15 +253,6 @@ func (s *Server) logChanged() {
 	s.reviews.forget()
 }
 
-// typed collects what a form brought, cut to size.
-func typed(c *gin.Context, names ...string) map[string]string {
-	out := map[string]string{}
-	for _, n := range names {
-		out[n] = cut(c.Request.PostForm.Get(n), 120)
-	}
-	return out
-}
-
 // refuse answers a form that is not taken, with all that was typed.
 func (s *Server) refuse(c *gin.Context, form map[string]string, where, what string) {
 	s.renderLog(c, http.StatusUnprocessableEntity, form, map[string]string{where: what}, "")
@@ -270,17 +261,17 @@ func (s *Server) refuse(c *gin.Context, form map[string]string, where, what stri
 // dayTyped reads a day, today where none is given.
 func dayTyped(text string) (string, bool) {
 	if text == "" {
-		return today(), true
+		return kit.Today(), true
 	}
-	_, err := time.Parse(dayLayout, text)
+	_, err := time.Parse(kit.DayLayout, text)
 	return text, err == nil
 }
 
 func (s *Server) addMeter(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
-	f := typed(c, "name", "due", "compensates")
+	f := kit.Typed(c, "name", "due", "compensates")
 	if f["name"] == "" {
 		s.refuse(c, f, "meter", "What is the meter called? Any name will do.")
 		return
@@ -297,7 +288,7 @@ func (s *Server) addMeter(c *gin.Context) {
 // logged stores what a form of the log adds, once, and opens the place.
 func (s *Server) logged(c *gin.Context, place string, add func(*store.Store) error) {
 	ctx := c.Request.Context()
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) { return place, add(tx) })
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) { return place, add(tx) })
 	if err != nil {
 		panic(err)
 	}
@@ -320,10 +311,10 @@ func (s *Server) meterTyped(c *gin.Context, text string) (store.Meter, bool) {
 }
 
 func (s *Server) addCalibration(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
-	f := typed(c, "meter", "day", "low", "high", "lowmv", "highmv", "celsius", "lowlot", "highlot", "lowexpiry", "highexpiry", "by")
+	f := kit.Typed(c, "meter", "day", "low", "high", "lowmv", "highmv", "celsius", "lowlot", "highlot", "lowexpiry", "highexpiry", "by")
 	m, ok := s.meterTyped(c, f["meter"])
 	if !ok {
 		s.refuse(c, f, "calibration", "Which meter? Add one first where the list is empty.")
@@ -363,10 +354,10 @@ func (s *Server) addCalibration(c *gin.Context) {
 }
 
 func (s *Server) addReading(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
-	f := typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "by")
+	f := kit.Typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "by")
 	m, ok := s.meterTyped(c, f["meter"])
 	if !ok {
 		s.refuse(c, f, "reading", "Which meter? Add one first where the list is empty.")
@@ -416,7 +407,7 @@ func (s *Server) deleteMeter(c *gin.Context) {
 
 // importReadings takes a CSV file in, as text: Damson's own or another meter's.
 func (s *Server) importReadings(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	text := c.Request.PostForm.Get("csv")
@@ -460,7 +451,7 @@ func (s *Server) importReadings(c *gin.Context) {
 				r.RecipeID = max(r.RecipeID, id)
 			}
 		}
-		r.Sample, r.How, r.Typed, r.Note = cut(r.Sample, 120), cut(r.How, 60), cut(r.Typed, 120), cut(r.Note, 200)
+		r.Sample, r.How, r.Typed, r.Note = kit.Cut(r.Sample, 120), kit.Cut(r.How, 60), kit.Cut(r.Typed, 120), kit.Cut(r.Note, 200)
 		list = append(list, r)
 	}
 	s.logged(c, "/acidity/log?read="+strconv.Itoa(len(list)), func(tx *store.Store) error {
@@ -473,12 +464,12 @@ func (s *Server) importReadings(c *gin.Context) {
 
 // dayOf finds the day in what a meter wrote; today, and false, where there is none.
 func dayOf(text string) (string, bool) {
-	for _, layout := range []string{dayLayout, "2006-01-02 15:04", "2006-01-02 15:04:05", time.RFC3339, "2006-01-02T15:04:05", "01/02/2006", "01/02/2006 15:04", "02.01.2006", "02.01.2006 15:04"} {
+	for _, layout := range []string{kit.DayLayout, "2006-01-02 15:04", "2006-01-02 15:04:05", time.RFC3339, "2006-01-02T15:04:05", "01/02/2006", "01/02/2006 15:04", "02.01.2006", "02.01.2006 15:04"} {
 		if t, err := time.Parse(layout, strings.TrimSpace(text)); err == nil {
-			return t.Format(dayLayout), true
+			return t.Format(kit.DayLayout), true
 		}
 	}
-	return today(), false
+	return kit.Today(), false
 }
 
 // exportReadings writes the whole log, the newest reading first.
@@ -497,7 +488,7 @@ func (s *Server) exportReadings(c *gin.Context) {
 	_ = w.Write(phlog.Columns...) // an error shows in Flush
 	err = s.store.EachReading(ctx, 0, func(r store.Reading) error {
 		v, sum := b.viewReading(r), b.readingOf(r).Judge()
-		return w.Write(r.OnDay, v.Meter, r.Sample, v.Recipe, r.How, decimal(r.Hours), decimal(r.Celsius), strconv.FormatBool(r.Compensated), r.Typed, v.Highest, sum.Severity, strings.Join(sum.Marks, "; "))
+		return w.Write(r.OnDay, v.Meter, r.Sample, v.Recipe, r.How, kit.Decimal(r.Hours), kit.Decimal(r.Celsius), strconv.FormatBool(r.Compensated), r.Typed, v.Highest, sum.Severity, strings.Join(sum.Marks, "; "))
 	})
 	if err = errors.Join(err, w.Flush()); err != nil && ctx.Err() == nil {
 		panic(err)

@@ -20,6 +20,7 @@ import (
 	"damson/core/recipe"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // planned is a stored plan worked out: its dishes, the day, what is wrong.
@@ -53,7 +54,6 @@ type plannedDish struct {
 }
 
 const (
-	clockLayout = "15:04"
 	maxPlanJars = 200
 	planLimit   = 50
 	maxPlanDays = 3
@@ -79,20 +79,20 @@ func equipment(k store.Kitchen, today time.Time) ([]plan.Canner, []canner.Proble
 }
 
 func cannerOf(x store.Canner) canner.Canner {
-	date := func(s string) time.Time { t, _ := time.Parse(dayLayout, s); return t }
+	date := func(s string) time.Time { t, _ := time.Parse(kit.DayLayout, s); return t }
 	return canner.Canner{Name: x.Name, Kind: x.Kind, Gauge: x.Gauge, Quarts: x.Quarts, Pints: x.Pints, HalfPints: x.HalfPints, Layers: x.Layers, WaterQuarts: x.WaterQuarts, VentMinutes: x.VentMinutes,
 		TestedOn: date(x.TestedOn), ReadsHigh: x.ReadsHigh, GasketOn: date(x.GasketOn), Rack: x.Rack, Stove: x.Stove}
 }
 
 // workOut plans a stored plan.
 func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		return nil, err
 	}
 	w := &planned{seen: p.Mark(), plan: p, kitchen: k}
 	var canners []plan.Canner
-	canners, w.problems = equipment(k, now())
+	canners, w.problems = equipment(k, kit.Now())
 	took, err := s.store.TookBefore(ctx)
 	if err != nil {
 		return nil, err
@@ -126,9 +126,9 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 		w.day.Move(m.Piece, m.Minutes)
 	}
 	w.clashes = w.day.Conflicts(w.place)
-	at, err := time.ParseInLocation(dayLayout+" "+clockLayout, p.OnDay+" "+p.Clock, time.Local)
+	at, err := time.ParseInLocation(kit.DayLayout+" "+kit.ClockLayout, p.OnDay+" "+p.Clock, time.Local)
 	if err != nil {
-		at = now()
+		at = kit.Now()
 	}
 	w.zero = at
 	if p.Done {
@@ -164,7 +164,7 @@ func (s *Server) planDish(ctx context.Context, x store.PlanDish, k store.Kitchen
 		d.missing = "The kitchen's elevation is not known; set it up first."
 		return d, nil
 	case len(res.Methods) == 0:
-		d.missing = fmt.Sprintf("No tested process reaches %s ft for it.", thousands(k.ElevationFt))
+		d.missing = fmt.Sprintf("No tested process reaches %s ft for it.", kit.Thousands(k.ElevationFt))
 		return d, nil
 	}
 	d.options = s.shelf().lib.Plan.Options(s.waysOf(r, open, req, res), canners, x.Jars, x.Wide)
@@ -237,7 +237,7 @@ func missingWords(res *review.Result) string {
 	}
 	var list []string
 	for _, f := range res.Findings {
-		do := lowerFirst(f.Do)
+		do := kit.LowerFirst(f.Do)
 		if f.Severity == review.Amend && len(list) < 3 && !slices.Contains(list, do) {
 			list = append(list, do)
 		}
@@ -279,17 +279,17 @@ func (s *Server) showPlans(c *gin.Context) { s.renderPlans(c, http.StatusOK, "")
 
 func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 	ctx := c.Request.Context()
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
 	field := func(name, usual string) string {
-		if v := cut(c.Request.PostForm.Get(name), 20); v != "" {
+		if v := kit.Cut(c.Request.PostForm.Get(name), 20); v != "" {
 			return v
 		}
 		return usual
 	}
-	v := plansView{Problem: problem, Day: field("day", now().AddDate(0, 0, 1).Format(dayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
+	v := plansView{Problem: problem, Day: field("day", kit.Now().AddDate(0, 0, 1).Format(kit.DayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
 	list, err := s.store.Plans(ctx, planLimit)
 	if err != nil {
 		panic(err)
@@ -325,7 +325,7 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 		}
 		if len(res.Methods) > 0 {
 			jar := quantity.Jar(res.Methods[0].Jar)
-			p.Words = jar.Plural() + ", " + strings.ToLower(methodName(res.Methods[0].Method))
+			p.Words = jar.Plural() + ", " + strings.ToLower(kit.MethodName(res.Methods[0].Method))
 			if n := s.usualJars(r, k, res, jar); n > 0 && c.Request.Method == http.MethodGet {
 				p.Jars = n
 			}
@@ -341,7 +341,7 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 		line.Dishes = strings.Join(names, " · ")
 		v.Plans = append(v.Plans, line)
 	}
-	s.render(c, status, "plans", page{Title: "Plan", Nav: "/plan", Keys: []key{{"Tab", "next field"}, {"Space", "choose"}, {"Ctrl ↵", "plan it"}}, Body: v})
+	s.Render(c, status, "plans", kit.Page{Title: "Plan", Nav: "/plan", Keys: kit.Keys("Tab", "next field", "Space", "choose", "Ctrl ↵", "plan it"), Body: v})
 }
 
 // withAsked puts a recipe that was asked for by its number in front of the others, where it
@@ -373,15 +373,15 @@ func asked(form url.Values) []int64 {
 
 // whenTyped reads day, clock and mode of a form.
 func whenTyped(c *gin.Context) (day, clock string, done bool, problem string) {
-	get := func(n string) string { return cut(c.Request.PostForm.Get(n), 20) }
+	get := func(n string) string { return kit.Cut(c.Request.PostForm.Get(n), 20) }
 	day, clock, done = get("day"), get("clock"), get("mode") != "start"
-	if _, err := time.Parse(dayLayout, day); err != nil {
+	if _, err := time.Parse(kit.DayLayout, day); err != nil {
 		return day, clock, done, "The day is written like 2026-11-28."
 	}
-	if t, err := time.Parse(clockLayout, clock); err != nil {
+	if t, err := time.Parse(kit.ClockLayout, clock); err != nil {
 		return day, clock, done, "The time is written like 17:30."
 	} else {
-		clock = t.Format(clockLayout)
+		clock = t.Format(kit.ClockLayout)
 	}
 	return day, clock, done, ""
 }
@@ -395,7 +395,7 @@ func jarsTyped(text string) (int, error) {
 }
 
 func (s *Server) addPlan(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	ctx := c.Request.Context()
@@ -426,7 +426,7 @@ func (s *Server) addPlan(c *gin.Context) {
 		s.renderPlans(c, http.StatusUnprocessableEntity, "Choose at least one recipe.")
 		return
 	}
-	at, err := s.store.Once(ctx, printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		err := tx.AddPlan(ctx, &p)
 		return fmt.Sprintf("/plan/%d", p.ID), err
 	})
@@ -445,7 +445,7 @@ func (s *Server) storedPlan(c *gin.Context) (store.Plan, bool) {
 		p, err = s.store.Plan(c.Request.Context(), id)
 	}
 	if err != nil {
-		s.fail(c, http.StatusNotFound, "There is no such plan.", "The Plan page lists them.")
+		s.Fail(c, http.StatusNotFound, "There is no such plan.", "The Plan page lists them.")
 		return p, false
 	}
 	return p, true
@@ -475,15 +475,15 @@ func (s *Server) renderPlan(c *gin.Context, status int, w *planned, problem stri
 	if problem != "" {
 		v.Problem = problem
 	}
-	s.render(c, status, "plan", page{Title: "Plan for " + w.plan.OnDay, Nav: "/plan", Keys: []key{{"Tab", "next piece"}, {"← →", "move it 5 min"}, {"Q", "quantities"}, {"P", "print"}}, Body: v})
+	s.Render(c, status, "plan", kit.Page{Title: "Plan for " + w.plan.OnDay, Nav: "/plan", Keys: kit.Keys("Tab", "next piece", "← →", "move it 5 min", "Q", "quantities", "P", "print"), Body: v})
 }
 
 func (s *Server) savePlan(c *gin.Context) {
 	p, ok := s.storedPlan(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
-	was, shown, status := p.Mark(), seenOf(c), http.StatusUnprocessableEntity
+	was, shown, status := p.Mark(), kit.SeenOf(c), http.StatusUnprocessableEntity
 	again := func(problem string) {
 		w, err := s.workOut(c.Request.Context(), p)
 		if err != nil {
@@ -501,7 +501,7 @@ func (s *Server) savePlan(c *gin.Context) {
 	kept := p.Dishes[:0]
 	for _, d := range p.Dishes {
 		id := strconv.FormatInt(d.ID, 10)
-		get := func(n string) string { return cut(c.Request.PostForm.Get(n+id), 80) }
+		get := func(n string) string { return kit.Cut(c.Request.PostForm.Get(n+id), 80) }
 		if get("drop") != "" {
 			continue
 		}
@@ -518,7 +518,7 @@ func (s *Server) savePlan(c *gin.Context) {
 		return
 	}
 	p.Dishes = kept
-	seen := seenOf(c)
+	seen := kit.SeenOf(c)
 	if seen == "" {
 		seen = was
 	}
@@ -533,7 +533,7 @@ func (s *Server) savePlan(c *gin.Context) {
 			again(problem)
 		}
 	case errors.Is(err, store.ErrNotFound):
-		s.failWith(c, http.StatusConflict, "This plan was taken away while you changed it.", "Put it back on the page of what was taken away, then send this again.", typedIn(c.Request.PostForm))
+		s.FailWith(c, http.StatusConflict, "This plan was taken away while you changed it.", "Put it back on the page of what was taken away, then send this again.", kit.TypedIn(c.Request.PostForm))
 	case err != nil:
 		panic(err)
 	default:
@@ -566,13 +566,13 @@ func meanwhile(now *store.Plan, mine store.Plan) string {
 // movePiece shifts a piece of work and answers with the day as it then is.
 func (s *Server) movePiece(c *gin.Context) {
 	p, ok := s.storedPlan(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
 	by, err := strconv.Atoi(c.Request.PostForm.Get("minutes"))
-	piece := cut(c.Request.PostForm.Get("piece"), 40)
+	piece := kit.Cut(c.Request.PostForm.Get("piece"), 40)
 	if err != nil || by < -1440 || by > 1440 || piece == "" {
-		s.fail(c, http.StatusUnprocessableEntity, "This piece cannot be moved so.", "Move it by minutes, at most a day.")
+		s.Fail(c, http.StatusUnprocessableEntity, "This piece cannot be moved so.", "Move it by minutes, at most a day.")
 		return
 	}
 	ctx := c.Request.Context()
@@ -581,7 +581,7 @@ func (s *Server) movePiece(c *gin.Context) {
 		panic(err)
 	}
 	if w.day == nil || !w.day.Move(piece, by) {
-		s.fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
+		s.Fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
 		return
 	}
 	// Where it cannot go the day is drawn as it stood.
@@ -601,7 +601,7 @@ func (s *Server) movePiece(c *gin.Context) {
 	if stays {
 		v.Clashes = append(v.Clashes, "There it would leave the day, so it stays where it was: six hours before the day's work is the most, or the third day. For more, choose another day.")
 	}
-	s.fragment(c, "planday", v)
+	s.Fragment(c, "planday", v)
 }
 
 // outOfSight reports whether a piece lies off the day's chart, where nobody could

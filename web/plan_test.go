@@ -13,6 +13,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"damson/store"
+	"damson/web/kit"
 )
 
 func TestPlanPages(t *testing.T) {
@@ -87,7 +88,7 @@ func TestPlanPages(t *testing.T) {
 	require.Contains(t, page, "a steam canner boils dry after 45 minutes")
 	require.Contains(t, page, "Water over the jars: 2 in (51 mm)")
 	require.NotContains(t, page, "which is past")
-	_, _, to = post("/plan", url.Values{"recipe" + id: {"yes"}, "jars" + id: {"90"}, "day": {time.Now().Format(dayLayout)}, "clock": {"23:59"}})
+	_, _, to = post("/plan", url.Values{"recipe" + id: {"yes"}, "jars" + id: {"90"}, "day": {time.Now().Format(kit.DayLayout)}, "clock": {"23:59"}})
 	require.Contains(t, body(to), "which is past")
 
 	// A recipe that is not clear has no plan, and the page says what is missing.

@@ -9,6 +9,7 @@ import (
 	"time"
 	"unicode"
 
+	"damson/web/kit"
 	ics "github.com/arran4/golang-ical"
 	"github.com/gin-gonic/gin"
 	"github.com/go-pdf/fpdf"
@@ -24,16 +25,16 @@ func (s *Server) planFile(c *gin.Context) {
 	}
 	name := c.Param("file")
 	if name != "plan.ics" && name != "runsheets.pdf" {
-		s.fail(c, http.StatusNotFound, "There is no such file.", "A plan has plan.ics and runsheets.pdf.")
+		s.Fail(c, http.StatusNotFound, "There is no such file.", "A plan has plan.ics and runsheets.pdf.")
 		return
 	}
 	if w.day == nil {
-		s.fail(c, http.StatusConflict, "There is no plan to write.", w.problem)
+		s.Fail(c, http.StatusConflict, "There is no plan to write.", w.problem)
 		return
 	}
 	c.Header("Content-Disposition", `attachment; filename="`+name+`"`)
 	if name == "plan.ics" {
-		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(now())))
+		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(kit.Now())))
 		return
 	}
 	sheets := w.sheets()

@@ -11,6 +11,7 @@ import (
 	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/quantity"
+	"damson/web/kit"
 )
 
 // quantitiesView is what to buy and what goes into each jar.
@@ -56,7 +57,7 @@ func (s *Server) showQuantities(c *gin.Context) {
 		v.Lids = fmt.Sprintf("%d new lids: one a jar, and two to spare for each recipe", lids)
 	}
 	v.Jars = s.jarsNeeded(c, need)
-	s.render(c, http.StatusOK, "quantities", page{Title: "Loads and quantities", Nav: "/plan", Keys: []key{{"P", "print"}}, Body: v})
+	s.Render(c, http.StatusOK, "quantities", kit.Page{Title: "Loads and quantities", Nav: "/plan", Keys: kit.Keys("P", "print"), Body: v})
 }
 
 func stockKey(jar string, wide bool) string {
@@ -102,13 +103,13 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 	table := s.shelf().lib.Plan
 	var sizes []string
 	for _, l := range d.chosen.Loads {
-		sizes = append(sizes, thousands(l.Jars))
+		sizes = append(sizes, kit.Thousands(l.Jars))
 	}
 	q.Loads = fmt.Sprintf("%d %s in %d %s (%s) of %s", jars, jarWords(jar, jars), len(sizes), plural("load", len(sizes)), strings.Join(sizes, " + "), w.place.Canners[d.chosen.Canner].Name)
 	for _, it := range table.Shop(d.result, jar, jars, d.factor) {
 		x := quantitiesItem{Kitchen: it.Kitchen, Food: it.Food, Text: it.Text}
 		if it.BuyMost > 0 {
-			x.Buy = fmt.Sprintf("buy %.1f to %.1f lb (%.1f to %.1f kg)", convert(it.BuyLeast, quantity.Kg, quantity.Lb), convert(it.BuyMost, quantity.Kg, quantity.Lb), it.BuyLeast, it.BuyMost)
+			x.Buy = fmt.Sprintf("buy %.1f to %.1f lb (%.1f to %.1f kg)", kit.Convert(it.BuyLeast, quantity.Kg, quantity.Lb), kit.Convert(it.BuyMost, quantity.Kg, quantity.Lb), it.BuyLeast, it.BuyMost)
 		}
 		if it.EachJar != "" {
 			x.Buy = it.EachJar + " to each jar"
@@ -118,7 +119,7 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 	q.Card = fillingCard(d)
 	if plan.Uncovered(d.result) {
 		least, most := plan.Cover(jar, jars)
-		q.Cover = fmt.Sprintf("Covering liquid: the recipe gives no amount; have %.0f to %.0f cups (%.1f to %.1f l) at the boil. Pieces that pack loosely take more.", least, most, convert(least, quantity.Cup, quantity.L), convert(most, quantity.Cup, quantity.L))
+		q.Cover = fmt.Sprintf("Covering liquid: the recipe gives no amount; have %.0f to %.0f cups (%.1f to %.1f l) at the boil. Pieces that pack loosely take more.", least, most, kit.Convert(least, quantity.Cup, quantity.L), kit.Convert(most, quantity.Cup, quantity.L))
 	}
 	if plan.Fruit(d.result) {
 		for _, sy := range table.Syrups {
@@ -140,7 +141,7 @@ func fillingCard(d *plannedDish) []fact {
 			out = append(out, fact{firstUpper(l.Food), quantity.Kitchen(plan.EachJar(l, quantity.Jar(p.Jar)), l.Unit)})
 		}
 	}
-	out = append(out, fact{"Headspace", inches(p.HeadspaceIn) + ", measured again once the bubbles are out"}, fact{"Then", "bubbles out, rim wiped, new lid, band fingertip-tight"})
+	out = append(out, fact{"Headspace", kit.Inches(p.HeadspaceIn) + ", measured again once the bubbles are out"}, fact{"Then", "bubbles out, rim wiped, new lid, band fingertip-tight"})
 	return out
 }
 
@@ -174,7 +175,7 @@ func (s *Server) showSheets(c *gin.Context) {
 	if !ok {
 		return
 	}
-	s.render(c, http.StatusOK, "sheets", page{Title: "Run sheets", Nav: "/plan", Keys: []key{{"P", "print, a page a load"}}, Body: sheetsView{w.plan.ID, w.problem, c.Query("noted") != "", w.sheets()}})
+	s.Render(c, http.StatusOK, "sheets", kit.Page{Title: "Run sheets", Nav: "/plan", Keys: kit.Keys("P", "print, a page a load"), Body: sheetsView{w.plan.ID, w.problem, c.Query("noted") != "", w.sheets()}})
 }
 
 // sheets writes a run sheet for every load.
@@ -189,21 +190,21 @@ func (w *planned) sheets() []sheetView {
 		p := o.Process
 		for n, l := range loads {
 			v := sheetView{Anchor: fmt.Sprintf("d%dl%d", w.inDay[i]+1, n+1), Title: d.result.Title, Load: fmt.Sprintf("load %d of %d", n+1, len(loads)), Day: w.zero.Format("Monday 2 January 2006"),
-				Jars: fmt.Sprintf("%d %s", l.Jars, jarWords(quantity.Jar(p.Jar), l.Jars)), Headspace: inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
+				Jars: fmt.Sprintf("%d %s", l.Jars, jarWords(quantity.Jar(p.Jar), l.Jars)), Headspace: kit.Inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
 				Process: fmt.Sprintf("%d minutes", p.Minutes), Source: d.result.Procedure.Title + ", " + d.result.Procedure.Source, FromMemory: p.FromMemory}
-			v.Reading = methodName(p.Method)
+			v.Reading = kit.MethodName(p.Method)
 			can := w.place.Canners[o.Canner]
 			v.Reading += ", " + can.Name
 			v.Lost = "If the boil stops: bring it back, and start the whole " + v.Process + " again."
 			if p.Method == canner.Bath {
-				v.Hold = fmt.Sprintf("Water over the jars: %s.", inches(float64(canner.WaterOver(p.Minutes))))
+				v.Hold = fmt.Sprintf("Water over the jars: %s.", kit.Inches(float64(canner.WaterOver(p.Minutes))))
 			}
 			if v.Pressure {
-				v.Process += " at " + pounds(p.PSI)
+				v.Process += " at " + kit.Pounds(p.PSI)
 				if o.Why != "" {
-					v.Hold = fmt.Sprintf("Hold the dial at %s psi: %s.", decimal(o.Reading), o.Why)
+					v.Hold = fmt.Sprintf("Hold the dial at %s psi: %s.", kit.Decimal(o.Reading), o.Why)
 				}
-				v.Lost = fmt.Sprintf("If the pressure drops under %s psi: bring it back, and start the whole %d minutes again. Never add up pieces.", decimal(o.Reading), p.Minutes)
+				v.Lost = fmt.Sprintf("If the pressure drops under %s psi: bring it back, and start the whole %d minutes again. Never add up pieces.", kit.Decimal(o.Reading), p.Minutes)
 			}
 			v.Steps = w.sheetSteps(i, n+1, o, l)
 			v.Canner, v.Took = can.ID, w.tookFields(i, n+1)
@@ -223,7 +224,7 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		if t.Group != group {
 			continue
 		}
-		write := "at " + w.at(t.Start).Format(clockLayout) + " · done ____"
+		write := "at " + w.at(t.Start).Format(kit.ClockLayout) + " · done ____"
 		switch {
 		case strings.HasSuffix(t.ID, ".vent"):
 			write = "steam steady ____ · weight on ____"

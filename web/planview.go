@@ -11,6 +11,7 @@ import (
 	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/quantity"
+	"damson/web/kit"
 )
 
 // planView is a plan's page.
@@ -74,7 +75,7 @@ func (s *Server) viewPlan(w *planned) planView {
 		return v
 	}
 	v.Long = w.day.Long()
-	v.Sentence = fmt.Sprintf("%s from %s to %s", w.zero.Format("Monday 2 January"), w.at(0).Format(clockLayout), w.at(w.day.Ends).Format(clockLayout))
+	v.Sentence = fmt.Sprintf("%s from %s to %s", w.zero.Format("Monday 2 January"), w.at(0).Format(kit.ClockLayout), w.at(w.day.Ends).Format(kit.ClockLayout))
 	if !sameDay(w.at(0), w.at(w.day.Ends)) {
 		v.Sentence += " of " + w.at(w.day.Ends).Format("Monday")
 	}
@@ -89,7 +90,7 @@ func (s *Server) viewPlan(w *planned) planView {
 			v.Loads = append(v.Loads, lv)
 		}
 	}
-	if w.zero.Before(now()) && w.at(w.day.Ends).After(now().Add(-24*time.Hour)) {
+	if w.zero.Before(kit.Now()) && w.at(w.day.Ends).After(kit.Now().Add(-24*time.Hour)) {
 		v.Problem = "This would have to begin at " + w.zero.Format("15:04 on Monday 2 January") + ", which is past. Choose a later time, fewer jars, or prepare the evening before."
 	}
 	if last := w.shareable(); last != "" {
@@ -98,7 +99,7 @@ func (s *Server) viewPlan(w *planned) planView {
 	bad := map[string]bool{}
 	for _, x := range w.clashes {
 		bad[x.Task] = true
-		v.Clashes = append(v.Clashes, w.at(w.taskOf(x.Task).Start).Format(clockLayout)+": "+x.What+".")
+		v.Clashes = append(v.Clashes, w.at(w.taskOf(x.Task).Start).Format(kit.ClockLayout)+": "+x.What+".")
 	}
 	v.Chart = w.chart(bad)
 	was := ""
@@ -107,7 +108,7 @@ func (s *Server) viewPlan(w *planned) planView {
 		if t.Load > 0 && strings.HasSuffix(t.ID, ".cool") {
 			continue
 		}
-		st := planStepView{Time: w.at(t.Start).Format(clockLayout), Name: t.Name, For: w.forWords(t), Long: spread(t), Note: t.Note, Hands: t.Hands, Clash: bad[t.ID], Process: t.Process}
+		st := planStepView{Time: w.at(t.Start).Format(kit.ClockLayout), Name: t.Name, For: w.forWords(t), Long: spread(t), Note: t.Note, Hands: t.Hands, Clash: bad[t.ID], Process: t.Process}
 		if d := w.at(t.Start).Format("Monday 2 January"); d != was {
 			was, st.NewDay = d, d
 		}
@@ -116,7 +117,7 @@ func (s *Server) viewPlan(w *planned) planView {
 	return v
 }
 
-func sameDay(a, b time.Time) bool { return a.Format(dayLayout) == b.Format(dayLayout) }
+func sameDay(a, b time.Time) bool { return a.Format(kit.DayLayout) == b.Format(kit.DayLayout) }
 
 func jarWords(j quantity.Jar, n int) string {
 	if n == 1 {
@@ -147,11 +148,11 @@ func (w *planned) forWords(t *plan.Task) string {
 func spread(t *plan.Task) string {
 	switch {
 	case t.Process:
-		return thousands(t.Minutes) + " min, no less"
+		return kit.Thousands(t.Minutes) + " min, no less"
 	case t.Minutes >= 600:
 		return fmt.Sprintf("%d to %d h", t.Least/60, t.Most/60)
 	case t.Least == t.Most:
-		return thousands(t.Minutes) + " min"
+		return kit.Thousands(t.Minutes) + " min"
 	}
 	return fmt.Sprintf("%d min (%d to %d)", t.Minutes, t.Least, t.Most)
 }
@@ -159,11 +160,11 @@ func spread(t *plan.Task) string {
 // processWords writes a chosen process with the reading to hold.
 func processWords(o *plan.Option) string {
 	p := o.Process
-	text := fmt.Sprintf("%s, %s pack, %d min", strings.ToLower(methodName(p.Method)), p.Pack, p.Minutes)
+	text := fmt.Sprintf("%s, %s pack, %d min", strings.ToLower(kit.MethodName(p.Method)), p.Pack, p.Minutes)
 	if p.Method == procedure.Pressure {
-		text += " at " + pounds(p.PSI) + ", " + p.Gauge + " gauge"
+		text += " at " + kit.Pounds(p.PSI) + ", " + p.Gauge + " gauge"
 		if o.Why != "" {
-			text += fmt.Sprintf("; hold the dial at %s psi, for %s", decimal(o.Reading), o.Why)
+			text += fmt.Sprintf("; hold the dial at %s psi, for %s", kit.Decimal(o.Reading), o.Why)
 		}
 	}
 	if p.When != "" {
@@ -180,7 +181,7 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 		if o.Not == "" {
 			n := len(o.Loads)
 			ov.Whole = fmt.Sprintf("%d %s of %d to %d min", n, plural("load", n), o.Minutes[0], o.Minutes[2])
-			ov.Water = fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load", decimal(o.WaterQuarts), convert(o.WaterQuarts, quantity.Quart, quantity.L), o.KWh)
+			ov.Water = fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load", kit.Decimal(o.WaterQuarts), kit.Convert(o.WaterQuarts, quantity.Quart, quantity.L), o.KWh)
 		}
 		v.Options = append(v.Options, ov)
 	}
@@ -192,11 +193,11 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 	v.Sterile = d.chosen.Process.SterileJars()
 	if d.chosen.Process.Method == procedure.Pressure {
 		s := canner.Slips(feet, d.chosen.Process.PSI)
-		v.Slip = fmt.Sprintf("Steam at %d psi here is %s. One pound too little: %.1f °F cooler. Not vented, a fifth of air left in: %.1f °F cooler, at the same reading.", d.chosen.Process.PSI, degrees(s.True), s.True-s.Misread, s.True-s.Unvented)
+		v.Slip = fmt.Sprintf("Steam at %d psi here is %s. One pound too little: %.1f °F cooler. Not vented, a fifth of air left in: %.1f °F cooler, at the same reading.", d.chosen.Process.PSI, kit.Degrees(s.True), s.True-s.Misread, s.True-s.Unvented)
 	} else {
-		v.Slip = "Water boils at " + degrees(elevation.BoilingPoint(feet)) + " here; the minutes are longer for it."
+		v.Slip = "Water boils at " + kit.Degrees(elevation.BoilingPoint(feet)) + " here; the minutes are longer for it."
 		if d.chosen.Process.Method == canner.Bath {
-			v.Slip += " Water over the jars: " + inches(float64(canner.WaterOver(d.chosen.Process.Minutes))) + "."
+			v.Slip += " Water over the jars: " + kit.Inches(float64(canner.WaterOver(d.chosen.Process.Minutes))) + "."
 		}
 	}
 	return v
@@ -214,7 +215,7 @@ func (w *planned) reasons(d *plannedDish) []string {
 		_, timed := r.Minutes.At(feet)
 		_, pressed := r.PSI.At(feet)
 		if !timed || r.Method == procedure.Pressure && !pressed {
-			what := strings.ToLower(methodName(r.Method))
+			what := strings.ToLower(kit.MethodName(r.Method))
 			if r.Gauge != "" {
 				what += ", " + r.Gauge + " gauge"
 			}
@@ -223,7 +224,7 @@ func (w *planned) reasons(d *plannedDish) []string {
 	}
 	for _, what := range []string{"pressure canner, dial gauge", "pressure canner, weighted gauge", "pressure canner", "water bath", "steam canner"} {
 		if ended[what] {
-			out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.", firstUpper(what), thousands(feet)))
+			out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.", firstUpper(what), kit.Thousands(feet)))
 		}
 	}
 	packs := map[string]bool{}
@@ -342,7 +343,7 @@ func (w *planned) chart(bad map[string]bool) *chartView {
 		if left > chartWidth-hourWide {
 			break
 		}
-		label := t.Format(clockLayout)
+		label := t.Format(kit.ClockLayout)
 		if t.Hour() == 0 {
 			label = t.Format("Mon") // a new day begins
 		}
@@ -356,7 +357,7 @@ func (w *planned) chart(bad map[string]bool) *chartView {
 		put := func(id, kind string, focus bool) {
 			p := chartPiece{Piece: t.Group, Task: t.ID, X: x(t.Start), Y: lane[id], W: max(float64(t.Minutes)*c.PerMin-1, 2), H: laneHigh, Kind: kind, Clash: bad[t.ID], Focus: focus}
 			p.TextX, p.TextY = p.X+4, p.Y+laneHigh/2+5
-			p.Title = fmt.Sprintf("%s %s: %s (%s)", w.at(t.Start).Format(clockLayout), t.Name, w.forWords(t), spread(t))
+			p.Title = fmt.Sprintf("%s %s: %s (%s)", w.at(t.Start).Format(kit.ClockLayout), t.Name, w.forWords(t), spread(t))
 			p.Label = fitted(short(t), p.W-6)
 			c.Pieces = append(c.Pieces, p)
 		}
@@ -381,7 +382,7 @@ func (w *planned) chart(bad map[string]bool) *chartView {
 		case t.Hands:
 			put("hands", "hands", true)
 		}
-		c.Says += w.at(t.Start).Format(clockLayout) + " " + t.Name + "; "
+		c.Says += w.at(t.Start).Format(kit.ClockLayout) + " " + t.Name + "; "
 	}
 	return c
 }

@@ -11,6 +11,7 @@ import (
 
 	"damson/core/phlog"
 	"damson/core/quantity"
+	"damson/web/kit"
 )
 
 // practiceView is the bench exercise: a simulated meter with a fault to find.
@@ -62,7 +63,7 @@ func (s *Server) showPractice(c *gin.Context) {
 		return func(sec float64) string { return fmt.Sprintf("%.1f mV", m.Millivolts(ph, celsius, sec, minutes)) }
 	}
 	v.Buffers = []practiceRow{row("buffer 7.00, 25 °C, at once", mv(7, 25, 0)), row("buffer 4.01, 25 °C, after 2 min", mv(4.01, 25, 2)), row("buffer 7.00, 25 °C, again after 15 min", mv(7, 25, 15))}
-	v.Low, v.High = cut(c.Query("low"), 10), cut(c.Query("high"), 10)
+	v.Low, v.High = kit.Cut(c.Query("low"), 10), kit.Cut(c.Query("high"), 10)
 	if v.Low+v.High != "" {
 		low, err1 := quantity.ParseFigure(v.Low)
 		high, err2 := quantity.ParseFigure(v.High)
@@ -97,5 +98,5 @@ func (s *Server) showPractice(c *gin.Context) {
 			v.Answer, v.Sign, v.Right = f.Name, f.Sign, f.ID == v.Guess
 		}
 	}
-	s.render(c, http.StatusOK, "practice", page{Title: "Practice meter", Nav: "/acidity", Keys: []key{{"Tab", "next"}, {"↵", "answer"}}, Body: v})
+	s.Render(c, http.StatusOK, "practice", kit.Page{Title: "Practice meter", Nav: "/acidity", Keys: kit.Keys("Tab", "next", "↵", "answer"), Body: v})
 }

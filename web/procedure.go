@@ -9,6 +9,7 @@ import (
 	"damson/core/ledger"
 	"damson/core/procedure"
 	"damson/core/quantity"
+	"damson/web/kit"
 )
 
 type procedureView struct {
@@ -88,7 +89,7 @@ func (t *tableRow) join(u tableRow) {
 func (s *Server) procedureOf(c *gin.Context) (*procedure.Procedure, bool) {
 	p := s.shelf().lib.Procedures.ByID(c.Param("id"))
 	if p == nil {
-		s.fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
+		s.Fail(c, http.StatusNotFound, "The library has no such procedure.", "The library page lists them all.")
 	}
 	return p, p != nil
 }
@@ -98,7 +99,7 @@ func (s *Server) showProcedure(c *gin.Context) {
 	if !ok {
 		return
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -130,7 +131,7 @@ func (s *Server) showProcedure(c *gin.Context) {
 			v.Points = append(v.Points, libraryItem{"/debated#" + pt.ID, pt.Title, ""})
 		}
 	}
-	s.render(c, http.StatusOK, "procedure", page{Title: p.Title, Nav: "/library", Body: v, Keys: []key{{"C", "check against print"}, {"P", "print"}, {"D", "desk"}}})
+	s.Render(c, http.StatusOK, "procedure", kit.Page{Title: p.Title, Nav: "/library", Body: v, Keys: kit.Keys("C", "check against print", "P", "print", "D", "desk")})
 }
 
 func viewBatch(p *procedure.Procedure) []batchLine {
@@ -157,7 +158,7 @@ var roleWords = map[procedure.Role]string{
 }
 
 func viewRow(p *procedure.Procedure, r procedure.Row) tableRow {
-	t := tableRow{Method: methodName(r.Method), Pack: r.Pack, Jar: jarPlural(r.Jar), Headspace: inches(r.HeadspaceIn), Minutes: bandWords(r.Minutes), Acid: r.AcidPerJar, Mark: markOf(p.FromMemory, r.Checked)}
+	t := tableRow{Method: kit.MethodName(r.Method), Pack: r.Pack, Jar: jarPlural(r.Jar), Headspace: kit.Inches(r.HeadspaceIn), Minutes: bandWords(r.Minutes), Acid: r.AcidPerJar, Mark: markOf(p.FromMemory, r.Checked)}
 	if r.Gauge != "" {
 		t.Method += ", " + r.Gauge + " gauge"
 		t.PSI = bandWords(r.PSI)
@@ -171,15 +172,15 @@ func viewRow(p *procedure.Procedure, r procedure.Row) tableRow {
 // bandWords writes bands as "20 to 1,000 ft · 25 to 3,000 ft · 35 above".
 func bandWords(b procedure.Bands) string {
 	if len(b) == 1 {
-		return thousands(b[0].Value)
+		return kit.Thousands(b[0].Value)
 	}
 	var parts []string
 	for i, x := range b {
 		if i == len(b)-1 && strings.HasSuffix(x.Label(), "+") {
-			parts = append(parts, thousands(x.Value)+" above")
+			parts = append(parts, kit.Thousands(x.Value)+" above")
 			continue
 		}
-		parts = append(parts, thousands(x.Value)+" to "+thousands(x.High)+" ft")
+		parts = append(parts, kit.Thousands(x.Value)+" to "+kit.Thousands(x.High)+" ft")
 	}
 	return strings.Join(parts, " · ")
 }

@@ -13,6 +13,7 @@ import (
 
 	"damson/core/ledger"
 	"damson/core/procedure"
+	"damson/web/kit"
 )
 
 // progressView says how much of the library somebody has seen in print.
@@ -99,7 +100,7 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 		v.History = append(v.History, k.On+" "+k.By+": "+title+", "+statusWords[k.Status]+withValues(k.Values)+" ("+k.Edition+pageWords(k.Page)+")")
 	}
 	v.Held, v.HeldFiles = s.heldBack()
-	s.render(c, status, "progress", page{Title: "Checked against print", Nav: "/library", Body: v})
+	s.Render(c, status, "progress", kit.Page{Title: "Checked against print", Nav: "/library", Body: v})
 }
 
 // rests is what the newest recipes of the desk rest on: how many on a procedure, and whether
@@ -115,7 +116,7 @@ func (s *Server) restsOn(c *gin.Context) (rests, error) {
 	if err != nil {
 		return rests{}, err
 	}
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		return rests{}, err
 	}
@@ -199,7 +200,7 @@ func (s *Server) importLedger(c *gin.Context) {
 		return
 	}
 	refuse := func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) }
-	list, err := ledger.ReadCSV(data, today())
+	list, err := ledger.ReadCSV(data, kit.Today())
 	if err != nil {
 		refuse("Nothing was taken in. " + err.Error())
 		return

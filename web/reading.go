@@ -67,10 +67,10 @@ type readStep struct {
 
 // readText answers htmx with what Damson understands of the text so far.
 func (s *Server) readText(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
-	s.fragment(c, "reading", s.read(c.Request.PostForm.Get("text")))
+	s.Fragment(c, "reading", s.read(c.Request.PostForm.Get("text")))
 }
 
 // read describes a text line by line.

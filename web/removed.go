@@ -9,6 +9,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/store"
+	"damson/web/kit"
 )
 
 // kindWords names what can be taken away, and the page on which it stands.
@@ -28,7 +29,7 @@ type removedView struct {
 }
 
 func viewRemoved(x store.Removed) removedView {
-	return removedView{x.ID, kindWords[x.Kind].Words, x.Name, when(x.CreatedAt)}
+	return removedView{x.ID, kindWords[x.Kind].Words, x.Name, kit.When(x.CreatedAt)}
 }
 
 // remove takes the thing of the path away and goes back to its page, which offers to put
@@ -43,7 +44,7 @@ func (s *Server) remove(c *gin.Context, kind string) {
 		number, err = s.store.Remove(ctx, kind, id)
 	}
 	if errors.Is(err, store.ErrNotFound) {
-		s.fail(c, http.StatusNotFound, "There is no such "+kind+".", "It may have been taken away already: the page “Taken away” lists what can be put back.")
+		s.Fail(c, http.StatusNotFound, "There is no such "+kind+".", "It may have been taken away already: the page “Taken away” lists what can be put back.")
 		return
 	}
 	if err != nil {
@@ -91,7 +92,7 @@ func (s *Server) renderRemoved(c *gin.Context, status int, problem string) {
 	for _, x := range list {
 		v.Things = append(v.Things, viewRemoved(x))
 	}
-	s.render(c, status, "removed", page{Title: "Taken away", Nav: "/", Body: v, Keys: []key{{"Tab", "next"}, {"D", "desk"}}})
+	s.Render(c, status, "removed", kit.Page{Title: "Taken away", Nav: "/", Body: v, Keys: kit.Keys("Tab", "next", "D", "desk")})
 }
 
 // putBack puts a thing back on its page.
@@ -126,7 +127,7 @@ func (s *Server) forget(c *gin.Context) {
 }
 
 // justRemoved is what the page was led to by taking away, or nil.
-func (s *Server) justRemoved(c *gin.Context) *removedView {
+func (s *Server) justRemoved(c *gin.Context) any {
 	number, err := strconv.ParseInt(c.Query("removed"), 10, 64)
 	if err != nil {
 		return nil
@@ -135,6 +136,5 @@ func (s *Server) justRemoved(c *gin.Context) *removedView {
 	if err != nil {
 		return nil // put back since; the page is what matters
 	}
-	v := viewRemoved(thing)
-	return &v
+	return viewRemoved(thing)
 }

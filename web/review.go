@@ -14,6 +14,7 @@ import (
 	"damson/core/recipe"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // reviewView is the card with its margin.
@@ -160,7 +161,7 @@ func (s *Server) showReview(c *gin.Context) {
 	if !ok {
 		return
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -171,26 +172,26 @@ func (s *Server) showReview(c *gin.Context) {
 		if list, err := s.store.Versions(c.Request.Context(), r.ID); err != nil {
 			panic(err)
 		} else if n := len(list); n > 1 {
-			v.Version = "version " + thousands(n)
+			v.Version = "version " + kit.Thousands(n)
 			if why := list[n-1].Why; why != "" {
 				v.Version += ", " + why
 			}
 		}
 		v.Estimate.Readings = s.readingWords(c.Request.Context(), r.ID)
-		html = s.execute("review", page{Title: res.Title, Nav: "/", Kitchen: viewKitchen(k), Keys: reviewKeys, Body: v})
+		html = s.Execute("review", kit.Page{Title: res.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Keys: reviewKeys, Body: v})
 		s.keepPage(r, k, res, html)
 	}
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
 }
 
-var reviewKeys = []key{{"J K", "notes"}, {"↵", "open"}, {"T", "take"}, {"W", "what if"}, {"C", "compare"}, {"A", "amend"}, {"B", "book"}, {"P", "print"}}
+var reviewKeys = kit.Keys("J K", "notes", "↵", "open", "T", "take", "W", "what if", "C", "compare", "A", "amend", "B", "book", "P", "print")
 
 // askedFirst is how many questions stand open at first; whoever has answered those sees what
 // is left.
 const askedFirst = 3
 
 func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result) reviewView {
-	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
+	v := reviewView{ID: r.ID, R: res, Verdict: verdictView{res.Verdict, res.Headline()}, From: r.SentBy, Day: kit.Day(r.CreatedAt), Meant: meant(r), Path: pathWords(res),
 		Today: res.Today(), Serving: res.Serving, Assumed: strings.Join(res.Assumed, ", "), Edits: len(editsOffered(res)), Parts: viewParts(res.Parts), Relatives: viewRelatives(res, k.ElevationFt),
 		Picked: r.Procedure != "" && res.Procedure != nil, ChosenSeen: store.ChosenMark(r.Procedure)}
 	v.Print = r.From.String()
@@ -267,14 +268,14 @@ func (s *Server) viewReview(r store.Recipe, k store.Kitchen, res *review.Result)
 	if v.Unseen = unchecked(list); v.Unseen > 0 && v.FromBook != "" {
 		v.Rests = "Its rows stand as they were entered from the book."
 	} else if v.Unseen > 0 {
-		v.Rests = "It rests on " + thousands(v.Unseen) + " of " + thousands(len(list)) + " rows that nobody has checked against print."
+		v.Rests = "It rests on " + kit.Thousands(v.Unseen) + " of " + kit.Thousands(len(list)) + " rows that nobody has checked against print."
 	} else if len(list) > 0 {
 		v.Rests = "Every row it rests on was checked against print."
 	}
 	v.Seen = seenBy(list)
-	v.Physics = "At " + thousands(k.ElevationFt) + " ft water boils at " + degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
+	v.Physics = "At " + kit.Thousands(k.ElevationFt) + " ft water boils at " + kit.Degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
 	if len(list) > 0 && list[0].PSI > 0 {
-		v.Physics += "; steam at " + thousands(list[0].PSI) + " psi, all air vented, is " + degrees(elevation.SteamTemperature(float64(k.ElevationFt), float64(list[0].PSI)))
+		v.Physics += "; steam at " + kit.Thousands(list[0].PSI) + " psi, all air vented, is " + kit.Degrees(elevation.SteamTemperature(float64(k.ElevationFt), float64(list[0].PSI)))
 	}
 	v.Physics += "."
 	if res.Procedure != nil {
@@ -300,7 +301,7 @@ func meant(r store.Recipe) string {
 		parts = append(parts, r.Pack+" pack")
 	}
 	if r.Method != "" {
-		parts = append(parts, strings.ToLower(methodName(r.Method)))
+		parts = append(parts, strings.ToLower(kit.MethodName(r.Method)))
 	}
 	if len(parts) == 0 {
 		return ""
@@ -313,13 +314,13 @@ func pathWords(res *review.Result) string {
 		return "compared with the whole library: none covers it"
 	}
 	same := res.Count(review.Same)
-	parts := []string{thousands(same) + " " + plural("line", same) + " the same"}
+	parts := []string{kit.Thousands(same) + " " + plural("line", same) + " the same"}
 	for _, x := range []struct {
 		as    review.Standing
 		words string
 	}{{review.Permitted, " permitted"}, {review.Changes, " to change"}, {review.Serves, " for serving"}} {
 		if n := res.Count(x.as); n > 0 {
-			parts = append(parts, thousands(n)+x.words)
+			parts = append(parts, kit.Thousands(n)+x.words)
 		}
 	}
 	return strings.Join(parts, " · ")
@@ -470,12 +471,12 @@ func viewWays(ways []procedure.Way, feet int) []processRow {
 		for _, j := range w.Jars {
 			jars = append(jars, jarPlural(j))
 		}
-		r := processRow{Method: methodName(w.Method), Minutes: thousands(w.Minutes) + " min", Headspace: inches(w.HeadspaceIn), Acid: w.AcidPerJar, Conditions: w.Conditions,
+		r := processRow{Method: kit.MethodName(w.Method), Minutes: kit.Thousands(w.Minutes) + " min", Headspace: kit.Inches(w.HeadspaceIn), Acid: w.AcidPerJar, Conditions: w.Conditions,
 			Jars: strings.Join(jars, " or "), Pack: strings.Join(w.Packs, " or ")}
 		if w.Gauge != "" {
 			r.Method += ", " + w.Gauge + " gauge"
-			r.Pressure = pounds(w.PSI)
-			r.Steam = degrees(elevation.SteamTemperature(float64(feet), float64(w.PSI)))
+			r.Pressure = kit.Pounds(w.PSI)
+			r.Steam = kit.Degrees(elevation.SteamTemperature(float64(feet), float64(w.PSI)))
 		}
 		if w.When != "" {
 			r.Pack += ", with " + w.When

@@ -9,6 +9,7 @@ import (
 	"damson/core/review"
 	"damson/core/rulebook"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // ruleView is a rule of the review with what the rulebook says about it, or an
@@ -35,7 +36,7 @@ func (s *Server) showRule(c *gin.Context) {
 			}
 		}
 	} else {
-		s.fail(c, http.StatusNotFound, "There is no such rule.", "The library page lists them all.")
+		s.Fail(c, http.StatusNotFound, "There is no such rule.", "The library page lists them all.")
 		return
 	}
 	seen := map[string]bool{}
@@ -47,7 +48,7 @@ func (s *Server) showRule(c *gin.Context) {
 			}
 		}
 	}
-	s.render(c, http.StatusOK, "rule", page{Title: title, Nav: "/library", Body: v})
+	s.Render(c, http.StatusOK, "rule", kit.Page{Title: title, Nav: "/library", Body: v})
 }
 
 // debatedView is the page of what practitioners disagree on.
@@ -91,11 +92,11 @@ func (s *Server) debated(c *gin.Context, status int, problem string) {
 		}
 		v.Points = append(v.Points, pv)
 	}
-	s.render(c, status, "debated", page{Title: "Debated points", Nav: "/library", Body: v})
+	s.Render(c, status, "debated", kit.Page{Title: "Debated points", Nav: "/library", Body: v})
 }
 
 func (s *Server) saveChoice(c *gin.Context) {
-	if !s.form(c) {
+	if !s.Form(c) {
 		return
 	}
 	p := s.shelf().lib.Book.Point(c.Request.PostForm.Get("point"))
@@ -104,7 +105,7 @@ func (s *Server) saveChoice(c *gin.Context) {
 		s.debated(c, http.StatusUnprocessableEntity, "Choose one of the positions listed beside the point.")
 		return
 	}
-	err := s.store.Choose(c.Request.Context(), p.ID, ch, seenOf(c))
+	err := s.store.Choose(c.Request.Context(), p.ID, ch, kit.SeenOf(c))
 	switch {
 	case errors.Is(err, store.ErrStale):
 		s.debated(c, http.StatusConflict, "Somebody has chosen otherwise on “"+p.Title+"” since you opened this page; what they chose stands beside the point. You chose “"+ch+"”: choose again if you mean it still.")

@@ -8,6 +8,7 @@ import (
 
 	"damson/core/quantity"
 	"damson/core/sale"
+	"damson/web/kit"
 )
 
 // sellingView is the page for someone who wants to sell.
@@ -20,7 +21,7 @@ type sellingView struct {
 }
 
 func (s *Server) showSelling(c *gin.Context) {
-	get := func(name string) string { return cut(c.Query(name), 20) }
+	get := func(name string) string { return kit.Cut(c.Query(name), 20) }
 	pick := func(now string, pairs ...string) []choice {
 		var out []choice
 		for i := 0; i < len(pairs); i += 2 {
@@ -52,5 +53,5 @@ func (s *Server) showSelling(c *gin.Context) {
 	if v.Problem != "" {
 		status = http.StatusUnprocessableEntity
 	}
-	s.render(c, status, "selling", page{Title: "Selling", Nav: "/acidity", Keys: []key{{"Tab", "next"}, {"↵", "answer"}, {"P", "print"}}, Body: v})
+	s.Render(c, status, "selling", kit.Page{Title: "Selling", Nav: "/acidity", Keys: kit.Keys("Tab", "next", "↵", "answer", "P", "print"), Body: v})
 }

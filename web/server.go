@@ -2,8 +2,8 @@ package web
 
 import (
 	"context"
+	"embed"
 	"errors"
-	"html/template"
 	"net/http"
 	"sync"
 	"sync/atomic"
@@ -12,15 +12,19 @@ import (
 
 	"damson/core/library"
 	"damson/store"
+	"damson/web/kit"
 )
+
+//go:embed templates/*.html
+var templateFiles embed.FS
 
 // Server answers the pages over one store and one library.
 type Server struct {
+	*kit.Frame
 	store    *store.Store
 	base     *library.Library // as it ships
 	parse    ParseProcedures
 	current  atomic.Pointer[shelf]
-	pages    *template.Template
 	reviews  *reviewCache
 	readings readings
 	// pictures are those drawn last: to draw one costs more than any page.
@@ -35,11 +39,11 @@ type Server struct {
 // program; parse reads files of a kitchen's own procedures. It fails where the
 // store cannot be read, or a template that ships with the program is broken.
 func New(ctx context.Context, st *store.Store, lib *library.Library, parse ParseProcedures) (*Server, error) {
-	pages, err := parseTemplates()
-	if err != nil {
+	s := &Server{store: st, base: lib, parse: parse, reviews: newReviewCache()}
+	var err error
+	if s.Frame, err = kit.New(st, templateFiles, assetPath, s.justRemoved); err != nil {
 		return nil, err
 	}
-	s := &Server{store: st, base: lib, parse: parse, pages: pages, reviews: newReviewCache()}
 	return s, s.restock(ctx)
 }
 
@@ -131,10 +135,10 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/healthz", s.health)
 	g.GET("/assets/*file", serveAsset)
 	g.NoRoute(func(c *gin.Context) {
-		s.fail(c, http.StatusNotFound, "There is no such page.", "The desk has everything that was sent in.")
+		s.Fail(c, http.StatusNotFound, "There is no such page.", "The desk has everything that was sent in.")
 	})
 	g.NoMethod(func(c *gin.Context) {
-		s.fail(c, http.StatusMethodNotAllowed, "This page cannot do that.", "Go back and try the page's own buttons.")
+		s.Fail(c, http.StatusMethodNotAllowed, "This page cannot do that.", "Go back and try the page's own buttons.")
 	})
 	return securityHeaders(headAsGet(onlyOwnPages(http.NewCrossOriginProtection().Handler(g))))
 }

@@ -11,6 +11,7 @@ import (
 
 	"damson/core/plan"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // tookField is one piece of work of a load whose minutes are noted.
@@ -23,7 +24,7 @@ func (w *planned) tookFields(dish, load int) []tookField {
 	for i := range w.day.Tasks {
 		t := &w.day.Tasks[i]
 		if id, ok := strings.CutPrefix(t.ID, group); ok && slices.Contains(plan.Noted, id) {
-			out = append(out, tookField{id, t.Name, thousands(t.Minutes)})
+			out = append(out, tookField{id, t.Name, kit.Thousands(t.Minutes)})
 		}
 	}
 	return out
@@ -32,28 +33,28 @@ func (w *planned) tookFields(dish, load int) []tookField {
 // saveTook notes what a load took, for the next plan with that canner.
 func (s *Server) saveTook(c *gin.Context) {
 	w, ok := s.workedPlan(c)
-	if !ok || !s.form(c) {
+	if !ok || !s.Form(c) {
 		return
 	}
 	id, err := strconv.ParseInt(c.Request.PostForm.Get("canner"), 10, 64)
 	if err != nil || !w.kitchen.HasCanner(id) {
-		s.fail(c, http.StatusUnprocessableEntity, "There is no such canner.", "Note the minutes on a run sheet of a plan.")
+		s.Fail(c, http.StatusUnprocessableEntity, "There is no such canner.", "Note the minutes on a run sheet of a plan.")
 		return
 	}
 	var list []store.Took
 	for _, piece := range plan.Noted {
-		text := cut(c.Request.PostForm.Get(piece), 10)
+		text := kit.Cut(c.Request.PostForm.Get(piece), 10)
 		if text == "" {
 			continue
 		}
 		n, err := strconv.Atoi(text)
 		if err != nil || n < 1 || n > 240 {
-			s.fail(c, http.StatusUnprocessableEntity, "“"+text+"” is no number of minutes.", "Go back and type whole minutes, 1 to 240, or nothing.")
+			s.Fail(c, http.StatusUnprocessableEntity, "“"+text+"” is no number of minutes.", "Go back and type whole minutes, 1 to 240, or nothing.")
 			return
 		}
 		list = append(list, store.Took{CannerID: id, OnDay: w.plan.OnDay, Piece: piece, Minutes: n})
 	}
-	at, err := s.store.Once(c.Request.Context(), printOf(c), func(tx *store.Store) (string, error) {
+	at, err := s.store.Once(c.Request.Context(), kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		place := fmt.Sprintf("/plan/%d/sheets?noted=%d", w.plan.ID, len(list))
 		if len(list) == 0 {
 			return place, nil

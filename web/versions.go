@@ -9,6 +9,7 @@ import (
 	"damson/core/compare"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 // versionsView lays two versions of a recipe side by side.
@@ -47,7 +48,7 @@ func (s *Server) showVersions(c *gin.Context) {
 	if err != nil {
 		panic(err)
 	}
-	k, err := s.kitchen(ctx)
+	k, err := s.Kitchen(ctx)
 	if err != nil {
 		panic(err)
 	}
@@ -62,7 +63,7 @@ func (s *Server) showVersions(c *gin.Context) {
 	old := pick("old", max(now-1, 1))
 	v := versionsView{ID: r.ID, Title: r.Title}
 	for _, x := range list {
-		label := strconv.Itoa(x.No) + " · " + when(x.CreatedAt)
+		label := strconv.Itoa(x.No) + " · " + kit.When(x.CreatedAt)
 		if x.Why != "" {
 			label += " · " + x.Why
 		}
@@ -84,13 +85,13 @@ func (s *Server) showVersions(c *gin.Context) {
 			v.Changes++
 		}
 	}
-	s.render(c, http.StatusOK, "versions", page{Title: "Versions of " + r.Title, Nav: "/", Keys: []key{{"Tab", "next field"}, {"E", "mend the recipe"}, {"D", "desk"}}, Body: v})
+	s.Render(c, http.StatusOK, "versions", kit.Page{Title: "Versions of " + r.Title, Nav: "/", Keys: kit.Keys("Tab", "next field", "E", "mend the recipe", "D", "desk"), Body: v})
 }
 
 func (s *Server) headOf(r store.Recipe, x store.Version, k store.Kitchen) versionHead {
 	r.Text, r.Title = x.Text, x.Title
 	res := s.reviewOf(r, k)
-	h := versionHead{No: x.No, When: when(x.CreatedAt), Why: x.Why, Verdict: viewVerdict(res.Verdict)}
+	h := versionHead{No: x.No, When: kit.When(x.CreatedAt), Why: x.Why, Verdict: viewVerdict(res.Verdict)}
 	for _, f := range res.Findings {
 		if gravity[f.Severity] >= gravity[review.Amend] {
 			h.Count++

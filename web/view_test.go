@@ -15,16 +15,17 @@ import (
 	"damson/core/procedure"
 	"damson/core/review"
 	"damson/store"
+	"damson/web/kit"
 )
 
 func TestFormats(t *testing.T) {
 	for n, want := range map[int]string{0: "0", 999: "999", 5240: "5,240", 10000: "10,000", -300: "−300"} {
-		require.Equal(t, want, thousands(n))
+		require.Equal(t, want, kit.Thousands(n))
 	}
-	require.Equal(t, "202.4 °F (94.7 °C)", degrees(202.4))
-	require.Equal(t, "1¼ in (32 mm)", inches(1.25))
-	require.Equal(t, "13 psi (90 kPa)", pounds(13))
-	require.Equal(t, "24 Nov", day(time.Date(2026, 11, 24, 3, 0, 0, 0, time.UTC)))
+	require.Equal(t, "202.4 °F (94.7 °C)", kit.Degrees(202.4))
+	require.Equal(t, "1¼ in (32 mm)", kit.Inches(1.25))
+	require.Equal(t, "13 psi (90 kPa)", kit.Pounds(13))
+	require.Equal(t, "24 Nov", kit.Day(time.Date(2026, 11, 24, 3, 0, 0, 0, time.UTC)))
 }
 
 func TestShortSource(t *testing.T) {

@@ -33,7 +33,7 @@ func (s *Server) showWhatIf(c *gin.Context) {
 	if !ok {
 		return
 	}
-	k, err := s.kitchen(c.Request.Context())
+	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		panic(err)
 	}
@@ -46,10 +46,10 @@ func (s *Server) showWhatIf(c *gin.Context) {
 		}
 	}
 	if !found {
-		s.fail(c, http.StatusNotFound, "There is no ingredient on this line.", "Point at a line of the card.")
+		s.Fail(c, http.StatusNotFound, "There is no ingredient on this line.", "Point at a line of the card.")
 		return
 	}
-	s.fragment(c, "whatif", viewWhatIf(w))
+	s.Fragment(c, "whatif", viewWhatIf(w))
 }
 
 func viewWhatIf(w review.WhatIf) whatIfView {

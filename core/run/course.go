@@ -9,7 +9,7 @@ import (
 // for sorting them.
 func Of(l Load, events []Event, now time.Time) State {
 	c := course{load: l, State: State{Phase: Loaded}}
-	list := standing(events)
+	list := Standing(events)
 	for _, e := range list {
 		if e.Kind == Stood {
 			c.held = append(c.held, Gap{e.At, e.Until})

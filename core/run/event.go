@@ -58,8 +58,8 @@ type Event struct {
 	Later bool
 }
 
-// standing returns the events that nobody took back, by the time at which they happened.
-func standing(events []Event) []Event {
+// Standing returns the events that nobody took back, by the time at which they happened.
+func Standing(events []Event) []Event {
 	gone := map[int]bool{}
 	for _, e := range slices.Backward(events) {
 		if e.Kind == Undo && !gone[e.Number] {
@@ -79,7 +79,7 @@ func standing(events []Event) []Event {
 // Undone are the numbers of the events that were taken back.
 func Undone(events []Event) map[int]bool {
 	stay := map[int]bool{}
-	for _, e := range standing(events) {
+	for _, e := range Standing(events) {
 		stay[e.Number] = true
 	}
 	out := map[int]bool{}

@@ -71,7 +71,7 @@ func Judge(l Load, s State, now time.Time) Judgement {
 			"They do not go on the shelf, sealed or not.")
 		return j
 	}
-	older, how := discard.Older(!l.LowAcid)
+	older, how := discard.Older(l.Class == "acid")
 	j.Do = []string{"More than 24 hours have gone by: no second process helps now.", older, how}
 	return j
 }
@@ -91,7 +91,7 @@ const overnight = 4 * time.Hour
 // grows between about 110 and 160 °F.
 func (l *Load) stood(s *State) (string, bool) {
 	at := s.OutAt
-	if !l.LowAcid || at.IsZero() || s.HeatOff.IsZero() || at.Sub(s.HeatOff) < overnight {
+	if !l.lowAcid() || at.IsZero() || s.HeatOff.IsZero() || at.Sub(s.HeatOff) < overnight {
 		return "", false
 	}
 	return fmt.Sprintf("They stood %d hours in the closed canner, where heat-loving spoilage grows: keep them in the refrigerator and eat them first.", int(at.Sub(s.HeatOff)/time.Hour)), true

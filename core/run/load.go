@@ -21,8 +21,8 @@ type Load struct {
 	Hold  float64
 	// Vent is how many minutes steam flows before the weight goes on.
 	Vent int
-	// LowAcid is true where spores of botulism can grow in what the jars hold.
-	LowAcid bool
+	// Class is the procedure's: "acid", "acidified" or "low-acid".
+	Class string
 	// BoilF is where water boils in this kitchen, in °F.
 	BoilF float64
 	Jars  int
@@ -42,7 +42,7 @@ func (l *Load) Check() error {
 		return fmt.Errorf("a load has at least one jar")
 	case l.Method == procedure.Steam && l.Minutes > procedure.SteamLimit:
 		return fmt.Errorf("a steam canner boils dry after %d minutes, and this takes %d", procedure.SteamLimit, l.Minutes)
-	case l.LowAcid && l.Method != procedure.Pressure:
+	case l.lowAcid() && l.Method != procedure.Pressure:
 		return fmt.Errorf("low-acid food is never processed in boiling water or steam")
 	case l.Method != procedure.Pressure:
 		return nil
@@ -64,6 +64,7 @@ const (
 	weighted = "weighted"
 )
 
+func (l *Load) lowAcid() bool          { return l.Class == "low-acid" }
 func (l *Load) pressure() bool         { return l.Method == procedure.Pressure }
 func (l *Load) whole() time.Duration   { return time.Duration(l.Minutes) * time.Minute }
 func (l *Load) venting() time.Duration { return time.Duration(l.Vent) * time.Minute }

@@ -150,7 +150,7 @@ func (p plain) ended(end time.Time) bool {
 }
 
 var loads = []run.Load{carrots, dilly,
-	{Method: "pressure", Minutes: 20, PSI: 15, Gauge: "weighted", Vent: 10, LowAcid: true, Jars: 7},
+	{Method: "pressure", Minutes: 20, PSI: 15, Gauge: "weighted", Vent: 10, Class: "low-acid", Jars: 7},
 	{Method: "steam", Minutes: 15, BoilF: 202.4, Jars: 7}}
 
 // script is a run as it should be, with the minutes between its steps.

@@ -17,10 +17,10 @@ var noon = time.Date(2026, 11, 28, 12, 0, 0, 0, time.UTC)
 func at(minutes float64) time.Time { return noon.Add(time.Duration(minutes * float64(time.Minute))) }
 
 // carrots is a load under a dial, of low-acid food.
-var carrots = run.Load{Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, LowAcid: true, BoilF: 202.4, Jars: 7}
+var carrots = run.Load{Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7}
 
 // dilly is a load in a bath.
-var dilly = run.Load{Method: "water-bath", Minutes: 10, BoilF: 202.4, Jars: 9}
+var dilly = run.Load{Class: "acid", Method: "water-bath", Minutes: 10, BoilF: 202.4, Jars: 9}
 
 // events reads "0 heat-on; 10 steaming; 40 reading 13.9": minutes after noon, what happened,
 // and a pressure. "w" before a pressure is a logger's.
@@ -99,8 +99,8 @@ func TestRuns(t *testing.T) {
 		{"zero while the heat was on lets air in", carrots, toPressure + "40 zero; 45 reached; 76 heat-off" + theEnd, run.NotAsTested, "14 minutes of 30"},
 		{"the gas ran out and came back", carrots, toPressure + "40 heat-off; 43 heat-on; 50 reached; 80 heat-off" + theEnd, run.AsTested, ""},
 		{"it had cooled when the heat came back", carrots, toPressure + "30 heat-off; 45 heat-on; 50 reached; 81 heat-off" + theEnd, run.NotAsTested, "4 minutes of 30"},
-		{"a weight needs no reading, a dial beside it is for reference", run.Load{Method: "pressure", Minutes: 30, PSI: 15, Gauge: "weighted", Vent: 10, Jars: 7}, "0 heat-on; 10 steaming; 20 closed; 26 reached; 40 reading 13; 57 heat-off" + theEnd, run.AsTested, ""},
-		{"a logger beside a weight sees a dip", run.Load{Method: "pressure", Minutes: 30, PSI: 15, Gauge: "weighted", Vent: 10, Jars: 7}, "0 heat-on; 10 steaming; 20 closed; 26 reached; 39 reading w15; 40 reading w14.2; 57 heat-off" + theEnd, run.NotAsTested, "13 minutes of 30"},
+		{"a weight needs no reading, a dial beside it is for reference", run.Load{Method: "pressure", Class: "low-acid", Minutes: 30, PSI: 15, Gauge: "weighted", Vent: 10, Jars: 7}, "0 heat-on; 10 steaming; 20 closed; 26 reached; 40 reading 13; 57 heat-off" + theEnd, run.AsTested, ""},
+		{"a logger beside a weight sees a dip", run.Load{Method: "pressure", Class: "low-acid", Minutes: 30, PSI: 15, Gauge: "weighted", Vent: 10, Jars: 7}, "0 heat-on; 10 steaming; 20 closed; 26 reached; 39 reading w15; 40 reading w14.2; 57 heat-off" + theEnd, run.NotAsTested, "13 minutes of 30"},
 		{"a bath", dilly, "0 heat-on; 20 reached; 30 heat-off; 36 jars-out 9", run.AsTested, "10 minutes at a full boil, without a break"},
 		{"a bath that stopped boiling", dilly, "0 heat-on; 20 reached; 25 lost; 27 reached; 32 heat-off; 38 jars-out 9", run.NotAsTested, "5 minutes of 10"},
 		{"a thermometer in the bath", dilly, "0 heat-on; 20 reached; 25 reading 198F; 32 heat-off; 38 jars-out 9", run.NotAsTested, "5 minutes of 10"},

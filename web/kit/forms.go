@@ -1,4 +1,4 @@
-package web
+package kit
 
 import (
 	"crypto/rand"
@@ -26,36 +26,36 @@ func onceField() template.HTML {
 	return template.HTML(`<input type="hidden" name="once" value="` + hex.EncodeToString(b[:]) + `">`)
 }
 
-// printOf is the print of the form that was posted, with what came in files; empty where
+// PrintOf is the print of the form that was posted, with what came in files; empty where
 // it has no token. The same token with other fields is another form: somebody went back
 // and wrote something else.
-func printOf(c *gin.Context, files ...[]byte) string {
-	f := c.Request.PostForm
-	if f.Get("once") == "" {
+func PrintOf(c *gin.Context, files ...[]byte) string {
+	fields := c.Request.PostForm
+	if fields.Get("once") == "" {
 		return ""
 	}
 	h := sha256.New()
-	h.Write([]byte(c.Request.URL.Path + "\x00" + f.Encode()))
+	h.Write([]byte(c.Request.URL.Path + "\x00" + fields.Encode()))
 	for _, data := range files {
 		h.Write(data)
 	}
 	return hex.EncodeToString(h.Sum(nil)[:16])
 }
 
-// seenOf is the print of what the posted form was made from; a script's form has none.
-func seenOf(c *gin.Context) string { return c.Request.PostForm.Get("seen") }
+// SeenOf is the print of what the posted form was made from; a script's form has none.
+func SeenOf(c *gin.Context) string { return c.Request.PostForm.Get("seen") }
 
-// form parses the posted form; where that fails, or a field is no text, it answers and
+// Form parses the posted form; where that fails, or a field is no text, it answers and
 // reports false.
-func (s *Server) form(c *gin.Context) bool {
+func (f *Frame) Form(c *gin.Context) bool {
 	err := c.Request.ParseForm()
 	var large *http.MaxBytesError
 	switch {
 	case errors.As(err, &large):
-		s.fail(c, http.StatusRequestEntityTooLarge, "This is larger than 1 MiB.", "Go back and paste one recipe at a time.")
+		f.Fail(c, http.StatusRequestEntityTooLarge, "This is larger than 1 MiB.", "Go back and paste one recipe at a time.")
 	case err != nil:
-		s.fail(c, http.StatusBadRequest, "The form could not be read.", "Go back and send it again.")
-	case !s.readable(c, c.Request.PostForm):
+		f.Fail(c, http.StatusBadRequest, "The form could not be read.", "Go back and send it again.")
+	case !f.readable(c, c.Request.PostForm):
 	default:
 		return true
 	}
@@ -64,11 +64,11 @@ func (s *Server) form(c *gin.Context) bool {
 
 // readable refuses fields that are no text: they could be stored, but not given back as
 // they were. The recipe's own text has a message of its own, beside it.
-func (s *Server) readable(c *gin.Context, form url.Values) bool {
+func (f *Frame) readable(c *gin.Context, form url.Values) bool {
 	for name, values := range form {
 		for _, v := range values {
 			if name != "text" && (!utf8.ValidString(v) || strings.ContainsRune(v, 0)) {
-				s.failWith(c, http.StatusUnprocessableEntity, "The field “"+strings.ToValidUTF8(name, "?")+"” holds something that is no text.", "Nothing was stored. Go back and type it anew; a file must be saved as UTF-8.", typedIn(form))
+				f.FailWith(c, http.StatusUnprocessableEntity, "The field “"+strings.ToValidUTF8(name, "?")+"” holds something that is no text.", "Nothing was stored. Go back and type it anew; a file must be saved as UTF-8.", TypedIn(form))
 				return false
 			}
 		}
@@ -76,19 +76,19 @@ func (s *Server) readable(c *gin.Context, form url.Values) bool {
 	return true
 }
 
-// kept is a field as it was typed.
-type kept struct{ Name, Value string }
+// Kept is a field as it was typed.
+type Kept struct{ Name, Value string }
 
 // notTyped are the fields that a form carries by itself.
 var notTyped = map[string]bool{"once": true, "seen": true}
 
-// typedIn lists what was typed in a form, the longest first.
-func typedIn(form url.Values) []kept {
-	var out []kept
+// TypedIn lists what was typed in a form, the longest first.
+func TypedIn(form url.Values) []Kept {
+	var out []Kept
 	for name, values := range form {
 		for _, v := range values {
 			if v = strings.ToValidUTF8(v, "\uFFFD"); strings.TrimSpace(v) != "" && !notTyped[name] {
-				out = append(out, kept{name, v})
+				out = append(out, Kept{name, v})
 			}
 		}
 	}
@@ -99,4 +99,21 @@ func typedIn(form url.Values) []kept {
 		return out[i].Name < out[j].Name
 	})
 	return out
+}
+
+// Typed are the fields of the posted form by name, cut to a line of print.
+func Typed(c *gin.Context, names ...string) map[string]string {
+	out := map[string]string{}
+	for _, n := range names {
+		out[n] = Cut(c.Request.PostForm.Get(n), 120)
+	}
+	return out
+}
+
+// Cut returns at most n bytes of what was typed, without blanks around it.
+func Cut(s string, n int) string {
+	if len(s) > n {
+		s = strings.ToValidUTF8(s[:n], "")
+	}
+	return strings.TrimSpace(s)
 }

@@ -1,0 +1,99 @@
+package practice
+
+import (
+	"time"
+
+	"damson/core/procedure"
+	"damson/core/run"
+)
+
+// Sample is what the practice canner shows at a moment.
+type Sample struct {
+	At time.Time
+	// PSI is what its gauge shows, F its temperature in °F.
+	PSI, F float64
+	// Steams is true while steam flows, or the water boils, without a break.
+	Steams, Dry bool
+}
+
+// every is how far apart the samples lie.
+const every = 30 * time.Second
+
+// longestRun is how far a run is followed: a day in the kitchen.
+const longestRun = 16 * time.Hour
+
+// Follow lets the practice canner do what was told of a run, from start to now, and returns
+// what it showed: what somebody tells of the heat and the weight is what they did to it. At
+// the stove stands a careful cook, who turns the flame so that the pressure stays a little
+// above what is to be held. The same events give the same samples.
+func Follow(l run.Load, feet float64, quarts bool, fault Fault, events []run.Event, start, now time.Time) []Sample {
+	p := New(feet, l.Method == procedure.Pressure, quarts, l.Jars, fault)
+	p.Set = aim(l)
+	list := run.Standing(events)
+	if end := start.Add(longestRun); now.After(end) {
+		now = end
+	}
+	var out []Sample
+	at, next := start, start
+	for i := 0; ; {
+		for i < len(list) && !list[i].At.After(at) {
+			p.told(list[i].Kind)
+			i++
+		}
+		if !at.Before(next) || at.Equal(now) {
+			out = append(out, Sample{at, p.Gauge(), p.F(), p.Steams(), p.Dry()})
+			next = at.Add(every)
+		}
+		if !at.Before(now) {
+			return out
+		}
+		to := earliest(now, next)
+		if i < len(list) && list[i].At.After(at) {
+			to = earliest(to, list[i].At)
+		}
+		p.cook(l, to.Sub(at).Seconds())
+		at = to
+	}
+}
+
+func earliest(a, b time.Time) time.Time {
+	if b.Before(a) {
+		return b
+	}
+	return a
+}
+
+// aim is what the weight lets go at, or a little above what a dial is held at; 0 for a bath.
+func aim(l run.Load) float64 {
+	if l.Method != procedure.Pressure {
+		return 0
+	}
+	return float64(l.PSI) + 0.3
+}
+
+// told does to the pot what somebody said that they did.
+func (p *Pot) told(k run.Kind) {
+	switch k {
+	case run.HeatOn:
+		p.Burner = 1
+	case run.HeatOff:
+		p.Burner = 0
+	case run.Closed:
+		p.Vent = false
+	case run.Vented, run.LidOff, run.Forced:
+		p.Vent = true
+	}
+}
+
+// cook lets seconds go by, with the flame as a careful cook has it.
+func (p *Pot) cook(l run.Load, seconds float64) {
+	on := p.Burner > 0
+	for seconds > 1e-9 {
+		dt := min(step, seconds)
+		if on && p.pressure && !p.Vent {
+			p.Burner = min(max(0.35+0.5*(p.Set-p.Gauge()), 0.05), 1)
+		}
+		p.turn(dt)
+		seconds -= dt
+	}
+}

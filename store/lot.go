@@ -1,0 +1,96 @@
+package store
+
+import (
+	"context"
+	"time"
+
+	"gorm.io/gorm"
+)
+
+// Lot is the jars of one load that sealed, and what became of those that did not.
+type Lot struct {
+	ID int64
+	// RunID is the run that made it, 0 for jars that were canned elsewhere and are not judged.
+	RunID      int64
+	Title, Jar string
+	// MadeOn and CheckedOn are days like 2026-11-25.
+	MadeOn, CheckedOn string
+	Sealed, Unsealed  int
+	// Went is where the unsealed went: "again", "refrigerator", "freezer" or "thrown out".
+	Went string
+	// Class is the procedure's; Boil is how many minutes it is boiled before it is tasted, 0
+	// where it need not be.
+	Class     string
+	Boil      int
+	Place     string
+	Note      string
+	DoneBy    string
+	CreatedAt time.Time
+	Moves     []LotMove
+}
+
+// LotMove is jars that left a lot.
+type LotMove struct {
+	ID, LotID int64
+	OnDay     string
+	// Kind is "eaten", "given" or "thrown out".
+	Kind      string
+	Jars      int
+	Note      string
+	CreatedAt time.Time
+}
+
+// Left is how many jars are on the shelf.
+func (l *Lot) Left() int {
+	n := l.Sealed
+	for _, m := range l.Moves {
+		n -= m.Jars
+	}
+	return n
+}
+
+// AddLot stores a lot and sets its ID.
+func (s *Store) AddLot(ctx context.Context, l *Lot) error {
+	l.CreatedAt = now()
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(l).Error })
+}
+
+// Lot returns a lot with what left it, or ErrNotFound.
+func (s *Store) Lot(ctx context.Context, id int64) (Lot, error) {
+	var l Lot
+	err := s.with(ctx).Preload("Moves", byID).First(&l, id).Error
+	return l, found(err)
+}
+
+// LotOf returns the lot that a run made, or ErrNotFound.
+func (s *Store) LotOf(ctx context.Context, run int64) (Lot, error) {
+	var l Lot
+	err := s.with(ctx).Preload("Moves", byID).Where("run_id = ?", run).First(&l).Error
+	return l, found(err)
+}
+
+// Lots returns lots whose title holds the words, the oldest first, at most limit.
+func (s *Store) Lots(ctx context.Context, words string, limit int) ([]Lot, error) {
+	var list []Lot
+	q := s.with(ctx).Preload("Moves", byID).Order("made_on, id").Limit(limit)
+	if words != "" {
+		q = q.Where(`title LIKE ? ESCAPE '!'`, "%"+anyLetter.Replace(words)+"%")
+	}
+	err := q.Find(&list).Error
+	return list, err
+}
+
+// TakeFrom stores jars that leave a lot; it is ErrStale where there are not as many.
+func (s *Store) TakeFrom(ctx context.Context, m *LotMove) error {
+	m.CreatedAt = now()
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var l Lot
+		if err := tx.Preload("Moves").First(&l, m.LotID).Error; err != nil {
+			return found(err)
+		}
+		if l.Left() < m.Jars {
+			return ErrStale
+		}
+		return tx.Create(m).Error
+	})
+}

@@ -1,0 +1,145 @@
+package store
+
+import (
+	"context"
+	"errors"
+	"time"
+
+	"gorm.io/gorm"
+
+	"damson/core/run"
+)
+
+// Run is a load at a canner, with the process it is given. It is a record: the names of the
+// recipe, its procedure and the canner stand in it, whatever becomes of them.
+type Run struct {
+	ID                                        int64
+	RecipeID                                  int64
+	Version                                   int
+	CannerID                                  int64
+	Title, Procedure, Source, Canner, Kitchen string
+	ElevationFt                               int
+	Jar, Pack                                 string
+	Headspace                                 float64
+	Acid                                      string
+	Method                                    string
+	Minutes                                   int
+	PSI                                       int `gorm:"column:psi"`
+	Gauge                                     string
+	Hold                                      float64
+	Vent                                      int
+	// Class is the procedure's: "acid", "acidified" or "low-acid".
+	Class string
+	BoilF float64 `gorm:"column:boil_f"`
+	Jars  int
+	// Speed is how much faster than the clock on the wall the practice canner runs; 0 for a
+	// canner that is none. Fault is what goes wrong with it.
+	Speed     int
+	Fault     string
+	CreatedAt time.Time
+}
+
+// Load is the run as the rules see it.
+func (r *Run) Load() *run.Load {
+	return &run.Load{Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold, Vent: r.Vent, Class: r.Class, BoilF: r.BoilF, Jars: r.Jars}
+}
+
+// RunEvent is one thing that happened, as it was told.
+type RunEvent struct {
+	ID, RunID int64
+	Number    int
+	// At is when it happened, ToldAt when it was stored.
+	At, ToldAt     time.Time
+	Kind           run.Kind
+	PSI            float64 `gorm:"column:psi"`
+	Gauged, Logger bool
+	F              float64 `gorm:"column:f"`
+	Jars, Broken   int
+	OfNumber       int
+	Until          *time.Time
+	Note           string
+}
+
+// Event is the row as the rules see it.
+func (e *RunEvent) Event() run.Event {
+	out := run.Event{Number: e.Number, At: e.At, Kind: e.Kind, PSI: e.PSI, Gauged: e.Gauged, Logger: e.Logger, F: e.F, Jars: e.Jars, Broken: e.Broken, Of: e.OfNumber, Text: e.Note, Later: e.ToldAt.Sub(e.At) > time.Minute}
+	if e.Until != nil {
+		out.Until = *e.Until
+	}
+	return out
+}
+
+// eventRow is the event as a row of the run.
+func eventRow(id int64, e run.Event) RunEvent {
+	row := RunEvent{RunID: id, Number: e.Number, At: e.At.UTC(), Kind: e.Kind, PSI: e.PSI, Gauged: e.Gauged, Logger: e.Logger, F: e.F, Jars: e.Jars, Broken: e.Broken, OfNumber: e.Of, Note: e.Text}
+	if !e.Until.IsZero() {
+		until := e.Until.UTC()
+		row.Until = &until
+	}
+	return row
+}
+
+// AddRun stores a run and sets its ID.
+func (s *Store) AddRun(ctx context.Context, r *Run) error {
+	if r.CreatedAt.IsZero() {
+		r.CreatedAt = now()
+	}
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(r).Error })
+}
+
+// Run returns a run, or ErrNotFound.
+func (s *Store) Run(ctx context.Context, id int64) (Run, error) {
+	var r Run
+	err := s.with(ctx).First(&r, id).Error
+	return r, found(err)
+}
+
+// Runs returns runs, the newest first, at most limit.
+func (s *Store) Runs(ctx context.Context, limit int) ([]Run, error) {
+	var list []Run
+	err := s.with(ctx).Order("id DESC").Limit(limit).Find(&list).Error
+	return list, err
+}
+
+// Events returns what happened in a run, in the order in which it was told.
+func (s *Store) Events(ctx context.Context, id int64) ([]run.Event, error) {
+	var rows []RunEvent
+	if err := s.with(ctx).Where("run_id = ?", id).Order("number").Find(&rows).Error; err != nil {
+		return nil, err
+	}
+	out := make([]run.Event, len(rows))
+	for i := range rows {
+		out[i] = rows[i].Event()
+	}
+	return out, nil
+}
+
+// ErrAsked says that what happened meanwhile must be looked at first: the run is no longer
+// what the page that told of an event has shown.
+var ErrAsked = errors.New("something else has happened at this canner meanwhile")
+
+// Happened stores events of a run, all or none, numbered behind those that are there, told at
+// the time given. Where seen is not below nought the newest number must still be that, but
+// for events of kind run.Seen; else it is ErrAsked.
+func (s *Store) Happened(ctx context.Context, id int64, seen int, told time.Time, list ...run.Event) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		var last, shown int
+		q := tx.Model(&RunEvent{}).Where("run_id = ?", id)
+		if err := q.Session(&gorm.Session{}).Select("COALESCE(MAX(number), 0)").Scan(&last).Error; err != nil {
+			return err
+		}
+		if err := q.Session(&gorm.Session{}).Where("kind <> ?", run.Seen).Select("COALESCE(MAX(number), 0)").Scan(&shown).Error; err != nil {
+			return err
+		}
+		if seen >= 0 && seen != shown {
+			return ErrAsked
+		}
+		rows := make([]RunEvent, len(list))
+		for i, e := range list {
+			e.Number = last + i + 1
+			rows[i] = eventRow(id, e)
+			rows[i].ToldAt = told.UTC()
+		}
+		return tx.CreateInBatches(rows, 200).Error
+	})
+}
