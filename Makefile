@@ -30,7 +30,7 @@ test: check chromium
 # What runs goroutines, and the browser; the other half runs beside it.
 .PHONY: test-house test-core
 test-house:
-	go test $(RACE) ./cmd/damson ./store/... ./web/...
+	go test $(RACE) ./app/... ./cmd/damson ./store/... ./web/...
 	go test -run 'TestOwnFoodIsNeverCleared|TestNonsense' ./web
 	go test -run 'TestHostileDumps|TestAnyDump|TestPutBackInOrder|TestOpenToRead' ./store
 	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
@@ -39,7 +39,7 @@ test-core:
 	go test . ./cmd/learn ./core/... ./demo/... ./knowledge/...
 
 check:
-	@bad=$$(gofmt -l cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
+	@bad=$$(gofmt -l app cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
 	go vet ./...
 	go tool staticcheck ./...
 	go vet -tags reliability ./cmd/damson

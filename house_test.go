@@ -21,7 +21,8 @@ import (
 // not listed is a wrong arrow.
 var mayImport = map[string][]string{
 	"cmd":       {"web", "demo", "store", "knowledge", "core"},
-	"web":       {"store", "core"},
+	"web":       {"app", "store", "core"},
+	"app":       {"store", "core"},
 	"demo":      {"store", "core"},
 	"store":     {"core"},
 	"knowledge": {"core"},

@@ -108,6 +108,9 @@ func fillLog(ctx context.Context, st *store.Store, today time.Time) error {
 	if err := st.AddPlan(ctx, &p); err != nil {
 		return err
 	}
+	if err := fillStove(ctx, st, today, recipe); err != nil {
+		return err
+	}
 	return st.AddReadings(ctx, []*store.Reading{
 		{MeterID: pocket.ID, RecipeID: recipe("mango"), OnDay: day(12), Sample: "mango salsa from the refrigerator", How: "drained and blended", Hours: 30, Celsius: 9, Typed: "4.48 4.71", DoneBy: "Osric Vale"},
 		{MeterID: meter.ID, RecipeID: recipe("beets"), OnDay: day(9), Sample: "pickled beets, jars 2 and 6", How: "drained and blended", Hours: 168, Celsius: 22, Compensated: true, Typed: "4.28 4.31", DoneBy: "Ines Calloway"},

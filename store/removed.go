@@ -174,8 +174,8 @@ func freeID(tx *gorm.DB, kept keptRows, parts []part) (any, error) {
 // parentGone reports whether the row belongs to another thing too, which is there no more.
 func parentGone(tx *gorm.DB, of part, row map[string]any) (bool, error) {
 	parents := map[string]string{"recipe_id": "recipes", "plan_id": "plans", "meter_id": "meters", "canner_id": "canners"}
-	if of.table == "readings" {
-		return false, nil // a reading stands by itself
+	if of.table == "readings" || of.table == "runs" {
+		return false, nil // a record stands by itself
 	}
 	for column, table := range parents {
 		id, has := row[column]

@@ -7,15 +7,11 @@ import (
 	"net/http"
 	"strings"
 	"time"
-	"unicode"
 
-	"damson/web/kit"
 	ics "github.com/arran4/golang-ical"
 	"github.com/gin-gonic/gin"
-	"github.com/go-pdf/fpdf"
-	"golang.org/x/image/font/gofont/gobold"
-	"golang.org/x/image/font/gofont/goregular"
-	"golang.org/x/image/font/sfnt"
+
+	"damson/web/kit"
 )
 
 func (s *Server) planFile(c *gin.Context) {
@@ -83,15 +79,13 @@ func (w *planned) calendar(stamp time.Time) string {
 
 // pdf writes the run sheets, a page a load.
 func pdf(sheets []sheetView) ([]byte, error) {
-	f := fpdf.New("P", "mm", "Letter", "")
-	f.AddUTF8FontFromBytes("go", "", goregular.TTF)
-	f.AddUTF8FontFromBytes("go", "B", gobold.TTF)
+	f := kit.NewPDF("Letter")
 	f.SetMargins(16, 14, 16)
 	f.SetTitle("Run sheets", true)
 	wide := 184.0
 	lacking := false
 	written := func(s string) string {
-		shown, all := inFace(s)
+		shown, all := kit.InFace(s)
 		lacking = lacking || !all
 		return shown
 	}
@@ -144,26 +138,4 @@ func pdf(sheets []sheetView) ([]byte, error) {
 	var b bytes.Buffer
 	err := f.Output(&b)
 	return b.Bytes(), err
-}
-
-// inFace returns the text with a box for each letter that the typeface of files lacks, and
-// whether it has them all.
-func inFace(s string) (shown string, all bool) {
-	fonts, err := faces()
-	if err != nil {
-		panic(err) // the typeface is part of the program
-	}
-	all = true
-	var buf sfnt.Buffer
-	shown = strings.Map(func(r rune) rune {
-		if i, err := fonts[false].GlyphIndex(&buf, r); err == nil && i != 0 && r <= 0xffff || r == '\n' {
-			return r
-		}
-		if !unicode.IsPrint(r) {
-			return -1
-		}
-		all = false
-		return '□'
-	}, s)
-	return shown, all
 }

@@ -20,6 +20,7 @@ var kindWords = map[string]struct{ Words, Page string }{
 	store.KindCalibration: {"calibration", "/acidity/log#calibrations"},
 	store.KindReading:     {"reading", "/acidity/log"},
 	store.KindPlan:        {"plan", "/plan"},
+	store.KindRun:         {"load", "/stove"},
 }
 
 // removedView is a thing that was taken away.
@@ -57,7 +58,7 @@ func (s *Server) remove(c *gin.Context, kind string) {
 // changedBehindReviews lets the reviews know that something beside recipe and kitchen has
 // changed.
 func (s *Server) changedBehindReviews(c *gin.Context, kind string) {
-	if kind == store.KindPlan {
+	if kind == store.KindPlan || kind == store.KindRun {
 		return
 	}
 	s.logChanged()

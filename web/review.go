@@ -1,13 +1,13 @@
 package web
 
 import (
-	"damson/core/acidity"
 	"net/http"
 	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/acidity"
 	"damson/core/elevation"
 	"damson/core/procedure"
 	"damson/core/quantity"

@@ -11,14 +11,13 @@ import (
 	"image/png"
 	"math"
 	"strings"
-	"sync"
 
 	"golang.org/x/image/font"
-	"golang.org/x/image/font/gofont/gobold"
-	"golang.org/x/image/font/gofont/goregular"
 	"golang.org/x/image/font/opentype"
 	"golang.org/x/image/math/fixed"
 	"golang.org/x/image/vector"
+
+	"damson/web/kit"
 )
 
 // scene is a drawing that can be written as SVG and as PNG. Colours stand in
@@ -197,18 +196,8 @@ func strokeLine(img *image.RGBA, a, b point, width, dash, scale float64, stroke 
 	}
 }
 
-// faces are the typefaces of PNG files: Go's own, which ship in the binary.
-var faces = sync.OnceValues(func() (map[bool]*opentype.Font, error) {
-	plain, err := opentype.Parse(goregular.TTF)
-	if err != nil {
-		return nil, err
-	}
-	bold, err := opentype.Parse(gobold.TTF)
-	return map[bool]*opentype.Font{false: plain, true: bold}, err
-})
-
 func drawText(img *image.RGBA, x shape, scale float64) error {
-	fonts, err := faces()
+	fonts, err := kit.Faces()
 	if err != nil {
 		return err
 	}

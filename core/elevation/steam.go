@@ -68,6 +68,11 @@ func SteamTemperature(feet, psig float64) float64 {
 	return Fahrenheit(SaturationTemperature(Pressure(feet) + psig*PascalPerPSI))
 }
 
+// BoilMinutes is how long low-acid food from a jar is boiled before anybody tastes it: 10
+// minutes, and one for each 1,000 ft (USDA Complete Guide to Home Canning 2015, guide 1, from
+// memory).
+func BoilMinutes(feet int) int { return 10 + max(feet, 0)/1000 }
+
 // Fahrenheit converts kelvin to °F.
 func Fahrenheit(kelvin float64) float64 { return (kelvin-273.15)*1.8 + 32 }
 

@@ -3,6 +3,7 @@ package review
 import (
 	"strings"
 
+	"damson/core/elevation"
 	"damson/core/pattern"
 	"damson/core/recipe"
 )
@@ -90,10 +91,11 @@ var looseEnd = pattern.MustCompile(`(?i)\s+(and|or|with|plus|(and|then) (simmer|
 // boilMore adds the minute per 1,000 ft of the boil before tasting (USDA
 // Complete Guide 2015, guide 1).
 func boilMore(feet int) string {
-	if feet < 1000 {
+	more := elevation.BoilMinutes(feet) - elevation.BoilMinutes(0)
+	if more == 0 {
 		return ""
 	}
-	return sprint(" and %d more for your elevation", feet/1000)
+	return sprint(" and %d more for your elevation", more)
 }
 
 // assumed says what the review took for granted.

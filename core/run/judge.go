@@ -2,6 +2,7 @@ package run
 
 import (
 	"fmt"
+	"strings"
 	"time"
 
 	"damson/core/discard"
@@ -55,7 +56,8 @@ func Judge(l Load, s State, now time.Time) Judgement {
 		return j
 	}
 	j.Verdict = NotAsTested
-	j.Why = "Not as tested: " + l.why(&s, whole) + "."
+	why := l.why(&s, whole)
+	j.Why = strings.ToUpper(why[:1]) + why[1:] + "."
 	from := s.HeatOff
 	if from.IsZero() {
 		from = s.Since

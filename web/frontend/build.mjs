@@ -16,10 +16,11 @@ copyFileSync(join(here, "node_modules/@alpinejs/csp/dist/cdn.min.js"), join(out,
 copyFileSync(join(here, "node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2"), join(out, "literata.woff2"));
 copyFileSync(join(here, "node_modules/@fontsource-variable/commissioner/files/commissioner-latin-wght-normal.woff2"), join(out, "commissioner.woff2"));
 copyFileSync(join(here, "damson.js"), join(out, "damson.js"));
+copyFileSync(join(here, "stove.js"), join(out, "stove.js"));
 copyFileSync(join(here, "mark.svg"), join(out, "mark.svg"));
 
 // The same list, in the same order, stands in web/assets_test.go.
-const inputs = ["app.css", "damson.js", "mark.svg", "build.mjs", "package-lock.json"].map((f) => join(here, f));
+const inputs = ["app.css", "damson.js", "stove.js", "mark.svg", "build.mjs", "package-lock.json"].map((f) => join(here, f));
 const templates = join(here, "..", "templates");
 for (const f of readdirSync(templates).sort()) inputs.push(join(templates, f));
 const sum = createHash("sha256");

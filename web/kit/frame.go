@@ -26,6 +26,8 @@ type Page struct {
 	// Keys are the keys of this page, for its foot.
 	Keys []Key
 	Body any
+	// Scripts are those that only this page needs.
+	Scripts []string
 	// Removed is what was taken away on the way to this page, or nil.
 	Removed any
 }

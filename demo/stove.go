@@ -1,0 +1,110 @@
+package demo
+
+import (
+	"context"
+	"fmt"
+	"strconv"
+	"strings"
+	"time"
+
+	"damson/core/elevation"
+	"damson/core/run"
+	"damson/store"
+)
+
+// feet is where Cinder Flat Grange lies.
+const feet = 5240
+
+// load is a load of the demo: a run, what happened in it, and the jars that came of it.
+type load struct {
+	run store.Run
+	// back is how many minutes ago it was put on; told are its events, like "12 reached 13.6":
+	// minutes after that, what happened, what the gauge showed.
+	back int
+	told string
+	lot  *store.Lot
+}
+
+// byDial and byBath are the processes of the demo's loads.
+func byDial(title string, recipe int64) store.Run {
+	return store.Run{RecipeID: recipe, Version: 1, CannerID: 1, Canner: "Big dial canner", Title: title, Procedure: "Carrots", Source: "USDA Complete Guide 2015", Jar: "quart", Pack: "hot", Headspace: 1,
+		Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", Jars: 7}
+}
+
+func byBath(title, procedure, jar, pack, class string, recipe int64, minutes, jars int) store.Run {
+	return store.Run{RecipeID: recipe, Version: 1, CannerID: 3, Canner: "Enamel water bath", Title: title, Procedure: procedure, Source: "USDA Complete Guide 2015", Jar: jar, Pack: pack, Headspace: 0.5,
+		Method: "water-bath", Minutes: minutes, Class: class, Jars: jars}
+}
+
+const (
+	day = 24 * 60
+	// byTheBook is a pressure run of 30 minutes without a fault.
+	byTheBook = "1 heat-on;13 steaming;23 closed;30 reached 13.7;38 reading 13.8;46 reading 13.7;54 reading 13.8;61 heat-off;98 zero;99 opened-up;110 lid-off;114 jars-out 7"
+	// aDip is one that lost its pressure, and is not over.
+	aDip = "1 heat-on;12 steaming;22 closed;24 reading 4;26 reading 9.5;28 reached 13.6;31 reading 13.8;34 reading 13.7;36 lost 12.4;39 reached 13.6;42 reading 13.9;46 reading 13.8;50 reading 13.7;54 reading 13.8"
+)
+
+// fillStove adds what was canned: a load that is on, those of the last days, the shelf.
+func fillStove(ctx context.Context, st *store.Store, today time.Time, recipe func(string) int64) error {
+	on := func(back int) string { return today.AddDate(0, 0, -back).Format("2006-01-02") }
+	carrots, dilly, peaches := recipe("carrots for"), recipe("dilly"), recipe("peaches")
+	loads := []load{
+		{byBath("Peaches in light syrup", "Peaches", "quart", "hot", "acid", peaches, 35, 7), 41 * day, "1 heat-on;22 reached;30 seen;38 seen;46 seen;54 seen;57 heat-off;63 jars-out 7",
+			&store.Lot{MadeOn: on(41), CheckedOn: on(40), Sealed: 7, Place: "cellar, shelf 2", DoneBy: "Osric Vale", Moves: []store.LotMove{{OnDay: on(12), Kind: "eaten", Jars: 1}, {OnDay: on(3), Kind: "given", Jars: 2, Note: "for the Lindqvists"}}}},
+		{byDial("Carrots for the pantry", carrots), 9 * day, byTheBook,
+			&store.Lot{MadeOn: on(9), CheckedOn: on(8), Sealed: 6, Unsealed: 1, Went: "refrigerator", Boil: elevation.BoilMinutes(feet), Place: "cellar, shelf 1", DoneBy: "Ines Calloway", Note: "one had a seed on its rim"}},
+		{byBath("Dilly beans for the fair", "Dilled beans", "pint", "raw", "acidified", dilly, 10, 9), 5 * day, "1 heat-on;18 reached;24 lost;26 reached;32 heat-off;38 jars-out 9", nil},
+		{byDial("Carrots for the pantry", carrots), 56, aDip, nil},
+		{byBath("Dilly beans for the fair", "Dilled beans", "pint", "raw", "acidified", dilly, 10, 9), 14, "1 heat-on;9 reached", nil},
+	}
+	for i := range loads {
+		if err := addLoad(ctx, st, &loads[i], today); err != nil {
+			return err
+		}
+	}
+	// From before there was a record: not judged.
+	return st.AddLot(ctx, &store.Lot{Title: "Plum jam", Jar: "half-pint", MadeOn: on(420), Sealed: 11, Class: "acid", Place: "cellar, shelf 3", Note: "from before this record; nobody noted its process", Moves: []store.LotMove{{OnDay: on(200), Kind: "eaten", Jars: 7}}})
+}
+
+func addLoad(ctx context.Context, st *store.Store, l *load, today time.Time) error {
+	r := &l.run
+	r.Kitchen, r.ElevationFt, r.BoilF = "Cinder Flat Grange", feet, elevation.BoilingPoint(feet)
+	r.CreatedAt = today.Add(-time.Duration(l.back) * time.Minute)
+	if err := st.AddRun(ctx, r); err != nil {
+		return err
+	}
+	for _, part := range strings.Split(l.told, ";") {
+		e, err := eventOf(part, r.CreatedAt)
+		if err != nil {
+			return err
+		}
+		if err := st.Happened(ctx, r.ID, -1, e.At, e); err != nil {
+			return err
+		}
+	}
+	if l.lot == nil {
+		return nil
+	}
+	l.lot.RunID, l.lot.Title, l.lot.Jar, l.lot.Class = r.ID, r.Title, r.Jar, r.Class
+	return st.AddLot(ctx, l.lot)
+}
+
+// eventOf reads "36 lost 12.4".
+func eventOf(text string, start time.Time) (run.Event, error) {
+	f := strings.Fields(text)
+	m, err := strconv.Atoi(f[0])
+	e := run.Event{At: start.Add(time.Duration(m) * time.Minute), Kind: run.Kind(f[1])}
+	if err != nil || !e.Kind.Known() {
+		return e, fmt.Errorf("%q is nothing that happened", text)
+	}
+	if len(f) < 3 {
+		return e, nil
+	}
+	if e.Kind == run.JarsOut {
+		e.Jars, err = strconv.Atoi(f[2])
+		return e, err
+	}
+	e.Gauged = true
+	e.PSI, err = strconv.ParseFloat(f[2], 64)
+	return e, err
+}

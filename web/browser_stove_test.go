@@ -1,0 +1,142 @@
+package web
+
+import (
+	"context"
+	"net/http/httptest"
+	"net/url"
+	"strconv"
+	"strings"
+	"testing"
+	"time"
+
+	"github.com/chromedp/chromedp"
+	"github.com/chromedp/chromedp/kb"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"damson/core/run"
+	"damson/store"
+)
+
+// TestBrowserAtTheStove gives a practice load its whole process by the keyboard alone, with a
+// dip that begins the time anew, and the page closed and opened between.
+func TestBrowserAtTheStove(t *testing.T) {
+	s, st := newServer(t, false)
+	ctx := context.Background()
+	web := httptest.NewServer(s.Handler())
+	defer web.Close()
+	r := store.Run{Title: "Carrots", Canner: "Practice", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7, Speed: 300, CreatedAt: time.Now()}
+	require.NoError(t, st.AddRun(ctx, &r))
+	tab := browser(t)
+	step, _, eval := hands(t, tab)
+	step(chromedp.Navigate(web.URL + "/stove"))
+	eval(`window.violations = []; document.addEventListener("securitypolicyviolation", e => window.violations.push(e.violatedDirective)); true`)
+	shows := func(what string) {
+		t.Helper()
+		require.Eventually(t, func() bool { return eval(`document.querySelector("#board").textContent.includes(`+strconv.Quote(what)+`)`) == true }, 30*time.Second, 20*time.Millisecond, what)
+	}
+	press := func(key string) { step(chromedp.KeyEvent(key)) }
+	gauge := func(at string) { // waits for what the gauge shows
+		t.Helper()
+		require.Eventually(t, func() bool {
+			return eval(`parseFloat((document.querySelector(".gauge b") || {textContent: "0"}).textContent) `+at) == true
+		}, 30*time.Second, 20*time.Millisecond, at)
+	}
+	shows("Jars in, lid locked")
+	press(" ")
+	shows("steam streams out of the vent")
+	press(" ")
+	shows("left of 10:00 of steam")
+	shows("The air is out: weight on.")
+	assert.Equal(t, true, eval(`document.querySelector("[data-alarm]") !== null`), "it calls")
+	press(" ")
+	shows("Closed, and rising.")
+	gauge(">= 13.5")
+	press(" ")
+	shows("At pressure. Stay with it.")
+	press("d")
+	shows("Below pressure: nothing counts.")
+	press("b")
+	shows("At pressure. Stay with it.")
+	shows("Started 2 times")
+	before := eval(`document.querySelector("[data-clock]").dataset.clock`)
+	step(chromedp.Navigate("about:blank"), chromedp.Navigate(web.URL+"/stove"))
+	assert.Equal(t, before, eval(`document.querySelector("[data-clock]").dataset.clock`), "another page, the same minute")
+	press("n")
+	step(chromedp.SendKeys("#note1", "the dog barks"+kb.Enter))
+	shows("“the dog barks”")
+	assert.Equal(t, "", eval(`document.querySelector("#note1").value`), "what is stored is not typed again")
+	step(chromedp.KeyEvent(kb.Escape))
+	shows("The time is over: heat off.")
+	press(" ")
+	shows("Falling by itself.")
+	gauge("< 0.1")
+	press(" ")
+	shows("At zero.")
+	press(" ")
+	shows("left of 10:00 to stand")
+	require.Eventually(t, func() bool { return eval(`document.querySelector(".press.main") !== null`) == true }, 30*time.Second, 20*time.Millisecond)
+	press(" ")
+	shows("The lid is off.")
+	press(" ")
+	shows("As tested")
+	events, err := st.Events(ctx, r.ID)
+	require.NoError(t, err)
+	at := time.Now().Add(1000 * time.Hour)
+	j := run.Judge(*r.Load(), run.Of(*r.Load(), events, at), at)
+	assert.Equal(t, run.AsTested, j.Verdict, j.Why)
+	step(chromedp.Navigate(web.URL + "/stove/" + strconv.FormatInt(r.ID, 10)))
+	assert.Contains(t, eval(`document.body.textContent`), "By its own gauge")
+	if v := eval(`window.violations || []`); assert.NotNil(t, v) {
+		assert.Empty(t, v)
+	}
+}
+
+// The loads of the demo have the processes that the library has for their recipes.
+func TestDemoLoads(t *testing.T) {
+	s, st := newServer(t, true)
+	ctx := context.Background()
+	list, err := st.Runs(ctx, 50)
+	require.NoError(t, err)
+	require.NotEmpty(t, list)
+	verdicts := map[run.Verdict]int{}
+	for _, r := range list {
+		o, err := offers{s}.Offer(ctx, r.RecipeID, r.Jars, false)
+		require.NoError(t, err)
+		require.Empty(t, o.Missing, r.Title)
+		found := false
+		for _, x := range o.Options {
+			p := x.Process
+			found = found || x.Not == "" && p.Method == r.Method && p.Jar == r.Jar && p.Pack == r.Pack && p.Minutes == r.Minutes && p.PSI == r.PSI && p.Gauge == r.Gauge && p.HeadspaceIn == r.Headspace && o.Canners[x.Canner].ID == r.CannerID && (r.Hold == 0 || x.Reading == r.Hold)
+		}
+		assert.True(t, found, "%s: no such way", r.Title)
+		assert.Equal(t, []string{o.Class, o.Recipe.Title}, []string{r.Class, r.Title})
+		events, err := st.Events(ctx, r.ID)
+		require.NoError(t, err)
+		verdicts[run.Judge(*r.Load(), run.Of(*r.Load(), events, time.Now()), time.Now()).Verdict]++
+	}
+	assert.Equal(t, map[run.Verdict]int{run.AsTested: 2, run.NotAsTested: 1, run.Pending: 2}, verdicts)
+	_, err = offers{s}.Offer(ctx, 999, 1, false)
+	require.ErrorIs(t, err, store.ErrNotFound)
+	clear, err := offers{s}.Clear(ctx)
+	require.NoError(t, err)
+	assert.GreaterOrEqual(t, len(clear), 3)
+}
+
+// From a recipe to the stove: only from one that is clear.
+func TestCanItNow(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	recipes, err := st.Recipes(context.Background(), "", 0, 100)
+	require.NoError(t, err)
+	k, err := st.Kitchen(context.Background())
+	require.NoError(t, err)
+	for _, r := range recipes {
+		id := strconv.FormatInt(r.ID, 10)
+		clear := s.reviewOf(r, k).Verdict == "clear"
+		body := do(h, "GET", "/recipes/"+id, nil).Body.String()
+		assert.Equal(t, clear, strings.Contains(body, "/stove/new?recipe="+id), r.Title)
+		w := do(h, "POST", "/stove", url.Values{"recipe": {id}, "way": {"pressure|dial|quart|hot|13|"}, "jars": {"1"}})
+		assert.Equal(t, r.Title == "Carrots for the pantry", w.Code == 303, r.Title)
+	}
+}

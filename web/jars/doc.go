@@ -1,0 +1,3 @@
+// Package jars is the pages of the jars that stand on the shelf: each lot with what made it,
+// what has left it, and its labels.
+package jars

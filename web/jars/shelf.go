@@ -1,0 +1,241 @@
+package jars
+
+import (
+	"errors"
+	"fmt"
+	"net/http"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/cells"
+	"damson/core/label"
+	"damson/core/quantity"
+	"damson/store"
+	"damson/web/kit"
+)
+
+// Pages are the pages of the shelf.
+type Pages struct {
+	*kit.Frame
+	store *store.Store
+}
+
+// New returns the pages.
+func New(f *kit.Frame, st *store.Store) *Pages { return &Pages{f, st} }
+
+// Routes puts the pages into the router.
+func (p *Pages) Routes(g gin.IRouter) {
+	g.GET("/shelf", p.showShelf)
+	g.GET("/shelf.csv", p.export)
+	g.GET("/shelf/:id", p.showLot)
+	g.POST("/shelf/:id/take", p.take)
+	g.GET("/shelf/:id/labels.pdf", p.labelsPDF)
+	g.GET("/shelf/:id/label.svg", p.labelSVG)
+}
+
+const (
+	// mostLots is how many lots a page shows.
+	mostLots = 5000
+	// best is for how many months jars are at their best (USDA Complete Guide 2015, guide 1,
+	// Storing Canned Foods, from memory).
+	best = 12
+)
+
+type shelfView struct {
+	Words        string
+	Lots         []lotRow
+	Empty        []lotRow
+	Jars, Number int
+}
+
+type lotRow struct {
+	ID                       int64
+	Title, Jars, Made, Place string
+	Best                     string
+	Old                      bool
+}
+
+func (p *Pages) showShelf(c *gin.Context) {
+	v := shelfView{Words: kit.Cut(c.Query("q"), 80)}
+	list, err := p.store.Lots(c.Request.Context(), v.Words, mostLots)
+	if err != nil {
+		panic(err)
+	}
+	for i := range list {
+		l := &list[i]
+		row := rowOf(l)
+		if l.Left() == 0 {
+			v.Empty = append(v.Empty, row)
+			continue
+		}
+		v.Lots = append(v.Lots, row)
+		v.Jars += l.Left()
+	}
+	v.Number = len(v.Lots)
+	p.Render(c, http.StatusOK, "shelf", kit.Page{Title: "Shelf", Nav: "/shelf", Body: v, Keys: kit.Keys("/", "search", "P", "print", "D", "desk")})
+}
+
+func rowOf(l *store.Lot) lotRow {
+	r := lotRow{ID: l.ID, Title: l.Title, Jars: count(l.Left(), l.Jar), Made: l.MadeOn, Place: l.Place}
+	made, err := time.Parse(kit.DayLayout, l.MadeOn)
+	if err != nil {
+		return r
+	}
+	until := made.AddDate(0, best, 0)
+	r.Made, r.Best = made.Format("2 Jan 2006"), "best until "+until.Format("January 2006")
+	if r.Old = kit.Now().After(until); r.Old {
+		r.Best = "older than a year: eat it first"
+	}
+	return r
+}
+
+func count(n int, jar string) string {
+	j := quantity.Jar(jar)
+	if n == 1 {
+		return "1 " + string(j)
+	}
+	return fmt.Sprintf("%d %s", n, j.Plural())
+}
+
+// lotView is the page of a lot.
+type lotView struct {
+	L       lotRow
+	RunID   int64
+	Sealed  string
+	Boil    int
+	Note    string
+	DoneBy  string
+	Moves   []moveRow
+	Left    int
+	Kinds   []choice
+	Sheets  []label.Sheet
+	Label   label.Label
+	Problem string
+	Typed   map[string]string
+}
+
+type moveRow struct{ Day, Words, Note string }
+
+type choice struct{ Key, Words string }
+
+var kinds = []choice{{"eaten", "opened here"}, {"given", "given away"}, {"thrown out", "thrown out"}}
+
+func number(c *gin.Context) int64 {
+	id, _ := strconv.ParseInt(c.Param("id"), 10, 64)
+	return id
+}
+
+// lot returns the lot of the path, and false where it has answered that there is none.
+func (p *Pages) lot(c *gin.Context) (store.Lot, bool) {
+	l, err := p.store.Lot(c.Request.Context(), number(c))
+	if errors.Is(err, store.ErrNotFound) {
+		p.Fail(c, http.StatusNotFound, "There is no such lot.", "The shelf lists those that there are.")
+		return l, false
+	}
+	if err != nil {
+		panic(err)
+	}
+	return l, true
+}
+
+func (p *Pages) showLot(c *gin.Context) { p.renderLot(c, http.StatusOK, "", nil) }
+
+func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[string]string) {
+	l, ok := p.lot(c)
+	if !ok {
+		return
+	}
+	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(), Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
+	v.Sealed = fmt.Sprintf("%d sealed", l.Sealed)
+	if l.Unsealed > 0 {
+		v.Sealed += fmt.Sprintf(", %d not: %s", l.Unsealed, l.Went)
+	}
+	for i := len(l.Moves) - 1; i >= 0; i-- {
+		m := &l.Moves[i]
+		words := m.Kind
+		for _, k := range kinds {
+			if k.Key == m.Kind {
+				words = k.Words
+			}
+		}
+		v.Moves = append(v.Moves, moveRow{m.OnDay, count(m.Jars, l.Jar) + " " + words, m.Note})
+	}
+	v.Label = p.label(c, &l)
+	p.Render(c, status, "lot", kit.Page{Title: l.Title, Nav: "/shelf", Body: v, Keys: kit.Keys("P", "print", "D", "desk")})
+}
+
+func (p *Pages) label(c *gin.Context, l *store.Lot) label.Label {
+	made, err := time.Parse(kit.DayLayout, l.MadeOn)
+	if err != nil {
+		made = l.CreatedAt
+	}
+	k, err := p.Kitchen(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	return label.Of(l.Title, k.Name, l.ID, made, l.Boil)
+}
+
+// take notes jars that leave the shelf.
+func (p *Pages) take(c *gin.Context) {
+	if !p.Form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	f := kit.Typed(c, "jars", "kind")
+	f["note"] = kit.Cut(c.Request.PostForm.Get("note"), 500)
+	n, err := strconv.Atoi(f["jars"])
+	if err != nil || n < 1 {
+		p.renderLot(c, http.StatusUnprocessableEntity, "“"+f["jars"]+"” is no number of jars. Type a whole number.", f)
+		return
+	}
+	if !known(f["kind"]) {
+		p.renderLot(c, http.StatusUnprocessableEntity, "What became of them? Choose one.", f)
+		return
+	}
+	at := fmt.Sprintf("/shelf/%d", number(c))
+	_, err = p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
+		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: number(c), OnDay: kit.Today(), Kind: f["kind"], Jars: n, Note: strings.TrimSpace(f["note"])})
+	})
+	switch {
+	case errors.Is(err, store.ErrStale):
+		p.renderLot(c, http.StatusConflict, "There are not as many jars of it any more.", f)
+	case errors.Is(err, store.ErrNotFound):
+		p.lot(c)
+	case err != nil:
+		panic(err)
+	default:
+		c.Redirect(http.StatusSeeOther, at)
+	}
+}
+
+func known(kind string) bool {
+	for _, k := range kinds {
+		if k.Key == kind {
+			return true
+		}
+	}
+	return false
+}
+
+// export writes the shelf as CSV.
+func (p *Pages) export(c *gin.Context) {
+	list, err := p.store.Lots(c.Request.Context(), "", mostLots)
+	if err != nil {
+		panic(err)
+	}
+	c.Header("Content-Disposition", `attachment; filename="shelf.csv"`)
+	c.Header("Content-Type", "text/csv; charset=utf-8")
+	w := cells.NewWriter(c.Writer)
+	_ = w.Write("lot", "product", "jar", "canned on", "seals tested on", "sealed", "unsealed", "unsealed went", "left", "place", "boil minutes before tasting", "note")
+	for i := range list {
+		l := &list[i]
+		_ = w.Write(strconv.FormatInt(l.ID, 10), l.Title, l.Jar, l.MadeOn, l.CheckedOn, strconv.Itoa(l.Sealed), strconv.Itoa(l.Unsealed), l.Went, strconv.Itoa(l.Left()), l.Place, strconv.Itoa(l.Boil), l.Note)
+	}
+	if err := w.Flush(); err != nil {
+		_ = c.Error(err) // whoever asked has gone
+	}
+}

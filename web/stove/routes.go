@@ -1,0 +1,276 @@
+package stove
+
+import (
+	"context"
+	"crypto/sha256"
+	"encoding/hex"
+	"errors"
+	"fmt"
+	"net/http"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/app"
+	"damson/core/quantity"
+	"damson/core/run"
+	"damson/store"
+	"damson/web/kit"
+)
+
+// Pages are the pages at the stove.
+type Pages struct {
+	*kit.Frame
+	stove *app.Stove
+	store *store.Store
+	offer Offerer
+}
+
+// New returns the pages; offer says by which ways a recipe can be canned in this kitchen.
+func New(f *kit.Frame, stove *app.Stove, st *store.Store, offer Offerer) *Pages {
+	return &Pages{f, stove, st, offer}
+}
+
+// Routes puts the pages into the router.
+func (p *Pages) Routes(g gin.IRouter) {
+	g.GET("/stove", p.showBoard)
+	g.GET("/stove/board", p.pollBoard)
+	g.GET("/stove/new", p.showNew)
+	g.POST("/stove", p.start)
+	g.GET("/stove/:id", p.showRun)
+	g.GET("/stove/:id/gauge", p.pollGauge)
+	g.POST("/stove/:id/events", p.tell)
+	g.POST("/stove/:id/away", p.away)
+	g.POST("/stove/:id/seals", p.seals)
+}
+
+// boardView is all that is on the stove.
+type boardView struct {
+	Stations []station
+	Out      []outRow
+	// Stamp is the print of what the board shows; Every is how often it is asked for anew.
+	Stamp, Every string
+	Hands        string
+	ClockSet     string
+	Removed      string
+}
+
+type outRow struct {
+	ID                       int64
+	Title, Day, Words, State string
+	Good                     bool
+}
+
+func (p *Pages) board(ctx context.Context) (boardView, error) {
+	open, out, err := p.stove.Board(ctx)
+	if err != nil {
+		return boardView{}, err
+	}
+	v := boardView{Every: "2s"}
+	for i, x := range open {
+		if err := p.stove.See(ctx, x); err != nil {
+			return v, err
+		}
+		v.Stations = append(v.Stations, viewStation(x, i == 0))
+		if x.Run.Speed > 60 {
+			v.Every = "500ms"
+		}
+	}
+	for _, x := range out {
+		state := viewJudged(x.Judged)
+		v.Out = append(v.Out, outRow{x.Run.ID, x.Run.Title, x.State.OutAt.Local().Format("2 Jan 15:04"), jarsOf(x.Run.Jars, x.Run.Jar) + ", " + processOf(x), state.Words, x.Judged.Verdict == run.AsTested})
+	}
+	if len(open) > 1 {
+		v.Hands = hands(open[0], clock(p.stove.Now().Add(open[0].Hands())))
+	}
+	if by := p.stove.ClockSet(); by != 0 {
+		v.ClockSet = fmt.Sprintf("The clock of this machine was set by %s while Damson ran. The times here go on by the clock as it was, so that no minute of a process is changed.", by)
+	}
+	v.Stamp = stamp(v)
+	return v, nil
+}
+
+// stamp is the print of what changes on a board without the clock.
+func stamp(v boardView) string {
+	h := sha256.New()
+	for _, s := range v.Stations {
+		fmt.Fprintf(h, "%d %d %s %v %s %v|", s.ID, s.Shown, s.Phase, s.Alarm, s.Is, s.Asks != nil)
+	}
+	fmt.Fprint(h, len(v.Out), v.ClockSet)
+	return hex.EncodeToString(h.Sum(nil)[:8])
+}
+
+func (p *Pages) page(title string, body any) kit.Page {
+	return kit.Page{Title: title, Nav: "/stove", Body: body, Scripts: []string{"stove.js"},
+		Keys: kit.Keys("Space", "large button", "D", "dropped", "B", "back", "R", "reading", "N", "note", "U", "take it back")}
+}
+
+func (p *Pages) showBoard(c *gin.Context) {
+	v, err := p.board(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	p.Render(c, http.StatusOK, "stove", p.page("At the stove", v))
+}
+
+// pollBoard answers the board where it is no longer what the page shows.
+func (p *Pages) pollBoard(c *gin.Context) {
+	v, err := p.board(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	if c.Query("as") == v.Stamp {
+		c.Status(http.StatusNoContent)
+		return
+	}
+	p.Fragment(c, "stoveboard", v)
+}
+
+// number is the run of the path.
+func number(c *gin.Context) int64 {
+	id, _ := strconv.ParseInt(c.Param("id"), 10, 64)
+	return id
+}
+
+// missing answers where there is no such run, and reports whether it did.
+func (p *Pages) missing(c *gin.Context, err error) bool {
+	if errors.Is(err, store.ErrNotFound) {
+		p.Fail(c, http.StatusNotFound, "There is no such load.", "The stove lists those that are on, and those of the last days.")
+		return true
+	}
+	if err != nil {
+		panic(err)
+	}
+	return false
+}
+
+func (p *Pages) pollGauge(c *gin.Context) {
+	x, err := p.stove.Standing(c.Request.Context(), number(c))
+	if p.missing(c, err) {
+		return
+	}
+	p.Fragment(c, "stovegauge", viewStation(x, c.Query("large") != ""))
+}
+
+// tell takes what happened.
+func (p *Pages) tell(c *gin.Context) {
+	if !p.Form(c) {
+		return
+	}
+	id := number(c)
+	e, seen, err := p.told(c)
+	if err == nil {
+		err = p.stove.Tell(c.Request.Context(), id, seen, e)
+	}
+	problem, field := "", ""
+	switch refused := app.IsRefused(err); {
+	case refused != nil:
+		problem, field = refused.What, refused.Field
+	case errors.Is(err, store.ErrAsked):
+		problem = "This was told already, or something else happened meanwhile: look at the record, and press again if it is still so."
+	case p.missing(c, err):
+		return
+	}
+	if c.GetHeader("HX-Request") == "" && problem == "" {
+		c.Redirect(http.StatusSeeOther, "/stove")
+		return
+	}
+	v, err := p.board(c.Request.Context())
+	if err != nil {
+		panic(err)
+	}
+	for i := range v.Stations {
+		if s := &v.Stations[i]; s.ID == id && problem != "" {
+			s.Problem, s.Field, s.Typed = problem, field, kit.Cut(c.Request.PostForm.Get("note"), 500)
+		}
+	}
+	if c.GetHeader("HX-Request") == "" {
+		p.Render(c, http.StatusUnprocessableEntity, "stove", p.page("At the stove", v))
+		return
+	}
+	if problem == "" {
+		c.Header("X-Told", "yes")
+	}
+	p.Fragment(c, "stoveboard", v)
+}
+
+// told reads an event off the posted form.
+func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
+	f := kit.Typed(c, "kind", "seen", "psi", "at", "from", "until", "jars", "broken", "of")
+	e := run.Event{Kind: run.Kind(f["kind"]), Text: strings.TrimSpace(c.Request.PostForm.Get("note"))}
+	seen, err := strconv.Atoi(f["seen"])
+	if err != nil {
+		seen = -1
+	}
+	if f["psi"] != "" {
+		v, err := quantity.ParseFigure(f["psi"])
+		if err != nil {
+			return e, seen, &app.Refused{Field: "psi", What: "“" + f["psi"] + "” is no pressure. Type what the gauge shows, like 13.5."}
+		}
+		e.PSI, e.Gauged = v, true
+	}
+	if e.Kind == run.Reading && !e.Gauged {
+		return e, seen, &app.Refused{Field: "psi", What: "What does the gauge show? Type it, like 13.5."}
+	}
+	if e.Kind == run.Note && e.Text == "" {
+		return e, seen, &app.Refused{Field: "note", What: "Type the note first."}
+	}
+	for _, n := range []struct {
+		name string
+		into *int
+	}{{"jars", &e.Jars}, {"broken", &e.Broken}, {"of", &e.Of}} {
+		if f[n.name] == "" {
+			continue
+		}
+		if *n.into, err = strconv.Atoi(f[n.name]); err != nil {
+			return e, seen, &app.Refused{Field: n.name, What: "“" + f[n.name] + "” is no number of jars. Type a whole number."}
+		}
+	}
+	for _, n := range []struct {
+		name string
+		into *time.Time
+	}{{"from", &e.At}, {"until", &e.Until}} {
+		if ms, err := strconv.ParseInt(f[n.name], 10, 64); err == nil {
+			*n.into, e.Later = time.UnixMilli(ms), true
+		}
+	}
+	if f["at"] != "" {
+		x, err := p.stove.Standing(c.Request.Context(), number(c))
+		if err != nil {
+			return e, seen, err
+		}
+		if e.At, err = earlier(f["at"], x.Now); err != nil {
+			return e, seen, err
+		}
+		e.Later = true
+	}
+	return e, seen, nil
+}
+
+// earlier is the last moment before now at which the clock on the wall showed the time.
+func earlier(typed string, now time.Time) (time.Time, error) {
+	t, err := time.Parse(kit.ClockLayout, typed)
+	if err != nil {
+		return t, &app.Refused{Field: "at", What: "“" + typed + "” is no time of day. Type when it happened, like 14:05."}
+	}
+	here := now.Local()
+	at := time.Date(here.Year(), here.Month(), here.Day(), t.Hour(), t.Minute(), 0, 0, time.Local)
+	if at.After(now) {
+		at = at.AddDate(0, 0, -1)
+	}
+	return at, nil
+}
+
+func (p *Pages) away(c *gin.Context) {
+	n, err := p.stove.Away(c.Request.Context(), number(c))
+	if refused := app.IsRefused(err); refused != nil {
+		p.Fail(c, http.StatusConflict, refused.What, "Go back to the stove.")
+		return
+	}
+	if p.missing(c, err) {
+		return
+	}
+	c.Redirect(http.StatusSeeOther, "/stove?removed="+strconv.FormatInt(n, 10))
+}

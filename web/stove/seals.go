@@ -1,0 +1,170 @@
+package stove
+
+import (
+	"errors"
+	"fmt"
+	"net/http"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/elevation"
+	"damson/core/run"
+	"damson/store"
+	"damson/web/kit"
+)
+
+// runView is the page of one load: its record, how it was judged, its seals.
+type runView struct {
+	S station
+	// Facts are what it was, a line each.
+	Facts [][2]string
+	Seals *sealsView
+	Lot   *lotLine
+}
+
+type lotLine struct {
+	ID           int64
+	Words, Extra string
+}
+
+// sealsView is the form of the seal test.
+type sealsView struct {
+	Jars, Sealed, Unsealed, Went string
+	Note, DoneBy, Place          string
+	Due                          string
+	Early                        string
+	Ways                         []choice
+	Problem                      string
+}
+
+// wents are what becomes of jars that did not seal (USDA Complete Guide 2015, guide 1,
+// Reprocessing Unsealed Jars, from memory).
+var wents = []choice{{"refrigerator", "into the refrigerator, eaten within days"}, {"freezer", "into the freezer, with 1½ inches of room"}, {"again", "the whole process again within 24 hours, with new lids"}, {"thrown out", "thrown out"}}
+
+// testAfter is when the seals may be tested; the jars stand 12 to 24 hours.
+const testAfter = 12 * time.Hour
+
+func (p *Pages) showRun(c *gin.Context) { p.renderRun(c, http.StatusOK, nil) }
+
+func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) {
+	ctx := c.Request.Context()
+	x, err := p.stove.Standing(ctx, number(c))
+	if p.missing(c, err) {
+		return
+	}
+	r := &x.Run
+	v := runView{S: viewStation(x, true)}
+	v.Facts = [][2]string{{"Load", v.S.Jars + ", " + r.Pack + " pack"}, {"Canner", r.Canner}, {"Process", v.S.Process}, {"Tested procedure", r.Procedure + " · " + r.Source},
+		{"Place", fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))}, {"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")}}
+	lot, err := p.store.LotOf(ctx, r.ID)
+	switch {
+	case err == nil:
+		v.Lot = &lotLine{lot.ID, fmt.Sprintf("%s on the shelf", jarsOf(lot.Left(), lot.Jar)), sealWords(&lot)}
+	case !errors.Is(err, store.ErrNotFound):
+		panic(err)
+	case typed != nil:
+		v.Seals = typed
+	case x.State.Phase == run.Out && r.Speed == 0:
+		v.Seals = &sealsView{Sealed: strconv.Itoa(x.State.Whole), Unsealed: "0"}
+	}
+	if s := v.Seals; s != nil {
+		s.Jars, s.Ways = jarsOf(x.State.Whole, r.Jar), wents
+		s.Due = x.State.OutAt.Add(testAfter).Local().Format("Monday 15:04")
+		if x.Now.Before(x.State.OutAt.Add(testAfter)) {
+			s.Early = "The jars are still cooling: test them from " + s.Due + " on."
+		}
+	}
+	page := p.page(r.Title, v)
+	page.Scripts, page.Keys = nil, kit.Keys("P", "print", "D", "desk")
+	p.Render(c, status, "stoverun", page)
+}
+
+// sealWords says how the seals were.
+func sealWords(l *store.Lot) string {
+	if l.Unsealed == 0 {
+		return fmt.Sprintf("all %d sealed", l.Sealed)
+	}
+	for _, w := range wents {
+		if w.Key == l.Went {
+			return fmt.Sprintf("%d sealed; %d not: %s", l.Sealed, l.Unsealed, w.Words)
+		}
+	}
+	return fmt.Sprintf("%d sealed; %d not", l.Sealed, l.Unsealed)
+}
+
+// seals takes the seal test: what is sealed and was processed as tested goes on the shelf.
+func (p *Pages) seals(c *gin.Context) {
+	if !p.Form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	x, err := p.stove.Standing(ctx, number(c))
+	if p.missing(c, err) {
+		return
+	}
+	f := kit.Typed(c, "sealed", "unsealed", "went", "place", "by")
+	v := sealsView{Sealed: f["sealed"], Unsealed: f["unsealed"], Went: f["went"], Place: f["place"], DoneBy: f["by"], Note: kit.Cut(c.Request.PostForm.Get("note"), 500)}
+	refuse := func(status int, what string) {
+		v.Problem = what
+		p.renderRun(c, status, &v)
+	}
+	sealed, err1 := strconv.Atoi(f["sealed"])
+	unsealed, err2 := strconv.Atoi(f["unsealed"])
+	switch {
+	case x.State.Phase != run.Out || x.Run.Speed > 0:
+		refuse(http.StatusConflict, "These jars are not out of a canner yet.")
+		return
+	case err1 != nil || err2 != nil || sealed < 0 || unsealed < 0:
+		refuse(http.StatusUnprocessableEntity, "How many jars are sealed, how many not? Type two whole numbers.")
+		return
+	case sealed+unsealed != x.State.Whole:
+		refuse(http.StatusUnprocessableEntity, fmt.Sprintf("%d jars came out whole; %d sealed and %d unsealed make %d. Count again.", x.State.Whole, sealed, unsealed, sealed+unsealed))
+		return
+	case unsealed > 0 && !known(wents, f["went"]):
+		refuse(http.StatusUnprocessableEntity, "What becomes of the unsealed ones? Choose below.")
+		return
+	case x.Judged.Verdict != run.AsTested:
+		refuse(http.StatusConflict, "This load was not processed as tested: its jars do not go on the shelf, sealed or not.")
+		return
+	case unsealed > 0 && f["went"] == "again" && x.Now.After(x.State.HeatOff.Add(run.Again)):
+		refuse(http.StatusUnprocessableEntity, "More than 24 hours have gone by since the heat went off: it is too late for another process.")
+		return
+	}
+	at := x.State.OutAt.Local()
+	l := store.Lot{RunID: x.Run.ID, Title: x.Run.Title, Jar: x.Run.Jar, MadeOn: at.Format(kit.DayLayout), CheckedOn: kit.Today(), Sealed: sealed, Unsealed: unsealed, Class: x.Run.Class, Place: f["place"], Note: strings.TrimSpace(v.Note), DoneBy: f["by"]}
+	if unsealed > 0 {
+		l.Went = f["went"]
+	}
+	if x.Run.Class != "acid" && x.Run.Method == "pressure" {
+		l.Boil = elevation.BoilMinutes(x.Run.ElevationFt)
+	}
+	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
+		if _, err := tx.LotOf(ctx, l.RunID); err == nil {
+			return "", store.ErrStale
+		} else if !errors.Is(err, store.ErrNotFound) {
+			return "", err
+		}
+		err := tx.AddLot(ctx, &l)
+		return fmt.Sprintf("/shelf/%d", l.ID), err
+	})
+	if errors.Is(err, store.ErrStale) {
+		refuse(http.StatusConflict, "The seals of this load were noted already.")
+		return
+	}
+	if err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, to)
+}
+
+func known(list []choice, key string) bool {
+	for _, x := range list {
+		if x.Key == key {
+			return true
+		}
+	}
+	return false
+}

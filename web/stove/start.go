@@ -1,0 +1,207 @@
+package stove
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"net/http"
+	"slices"
+	"strconv"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/app"
+	"damson/core/elevation"
+	"damson/core/plan"
+	"damson/core/practice"
+	"damson/core/procedure"
+	"damson/core/quantity"
+	"damson/store"
+	"damson/web/kit"
+)
+
+// Offer is what can be done with a recipe in this kitchen.
+type Offer struct {
+	Recipe  store.Recipe
+	Version int
+	// Procedure and Source name what it is canned by, Class is its acidity.
+	Procedure, Source, Class string
+	Kitchen                  store.Kitchen
+	// Options are the tested ways, with the place of their canner in Canners.
+	Options []plan.Option
+	Canners []plan.Canner
+	// Missing says why there is none.
+	Missing string
+}
+
+// Offerer knows the recipes: which are clear, and by which ways each can be canned.
+type Offerer interface {
+	// Offer lays out the ways of a recipe; it is store.ErrNotFound where there is none.
+	Offer(ctx context.Context, recipe int64, jars int, wide bool) (Offer, error)
+	// Clear lists recipes of the desk that are clear, the newest first.
+	Clear(ctx context.Context) ([]store.Recipe, error)
+}
+
+type startView struct {
+	Recipes        []store.Recipe
+	ID             int64
+	Title, Missing string
+	Procedure      string
+	Ways           []wayView
+	Not            []string
+	Jars           string
+	Wide           bool
+	Speeds         []choice
+	Faults         []choice
+	Speed, Fault   string
+	Practice       bool
+	Problem        string
+}
+
+type wayView struct {
+	Key, Words, Canner, Holds, Reading string
+	Conditions                         []string
+	Chosen                             bool
+}
+
+var speeds = []choice{{"1", "as fast as the real one"}, {"10", "10 times as fast"}, {"60", "60 times: a minute a second"}, {"300", "300 times"}, {"600", "600 times"}}
+
+func (p *Pages) showNew(c *gin.Context) {
+	ctx := c.Request.Context()
+	v := startView{Jars: kit.Cut(c.Query("jars"), 4), Practice: c.Query("practice") != "", Speed: "60"}
+	id, err := strconv.ParseInt(c.Query("recipe"), 10, 64)
+	if err != nil {
+		if v.Recipes, err = p.offer.Clear(ctx); err != nil {
+			panic(err)
+		}
+		p.renderNew(c, http.StatusOK, v)
+		return
+	}
+	jars, _ := strconv.Atoi(v.Jars)
+	o, err := p.offer.Offer(ctx, id, max(jars, 1), false)
+	if p.missingRecipe(c, err) {
+		return
+	}
+	v.of(&o, c.Query("way"))
+	p.renderNew(c, http.StatusOK, v)
+}
+
+func (p *Pages) missingRecipe(c *gin.Context, err error) bool {
+	if errors.Is(err, store.ErrNotFound) {
+		p.Fail(c, http.StatusNotFound, "There is no such recipe.", "The desk has everything that was sent in.")
+		return true
+	}
+	if err != nil {
+		panic(err)
+	}
+	return false
+}
+
+func (p *Pages) renderNew(c *gin.Context, status int, v startView) {
+	v.Speeds = speeds
+	for _, f := range practice.Faults {
+		v.Faults = append(v.Faults, choice{f.ID, f.Name})
+	}
+	page := p.page("Put a load on", v)
+	page.Scripts, page.Keys = nil, kit.Keys("Tab", "next field", "↵", "put it on")
+	p.Render(c, status, "stovenew", page)
+}
+
+// of lays an offer out; the way that was chosen, or the first, is ticked.
+func (v *startView) of(o *Offer, chosen string) {
+	v.ID, v.Title, v.Missing, v.Procedure = o.Recipe.ID, o.Recipe.Title, o.Missing, o.Procedure
+	for i := range o.Options {
+		x := &o.Options[i]
+		w := wayView{Key: x.Process.Key(), Words: x.Process.String(), Conditions: x.Process.Conditions}
+		if x.Not != "" {
+			v.Not = append(v.Not, w.Words+": "+x.Not)
+			continue
+		}
+		holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), v.Wide)
+		w.Canner = o.Canners[x.Canner].Name
+		w.Holds = "takes " + jarsOf(holds, x.Process.Jar)
+		if x.Process.Method == procedure.Pressure && x.Reading != float64(x.Process.PSI) {
+			w.Reading = fmt.Sprintf("hold this dial at %s psi: %s", kit.Decimal(x.Reading), x.Why)
+		}
+		if v.Jars == "" {
+			v.Jars = strconv.Itoa(holds)
+		}
+		v.Ways = append(v.Ways, w)
+	}
+	for i := range v.Ways {
+		v.Ways[i].Chosen = v.Ways[i].Key == chosen
+	}
+	if !slices.ContainsFunc(v.Ways, func(w wayView) bool { return w.Chosen }) && len(v.Ways) > 0 {
+		v.Ways[0].Chosen = true
+	}
+}
+
+// start puts a load on the stove.
+func (p *Pages) start(c *gin.Context) {
+	if !p.Form(c) {
+		return
+	}
+	ctx := c.Request.Context()
+	f := kit.Typed(c, "recipe", "way", "jars", "wide", "practice", "speed", "fault")
+	id, _ := strconv.ParseInt(f["recipe"], 10, 64)
+	jars, err := strconv.Atoi(f["jars"])
+	o, offered := p.offer.Offer(ctx, id, max(jars, 1), f["wide"] != "")
+	if p.missingRecipe(c, offered) {
+		return
+	}
+	refuse := func(what string) {
+		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"], Fault: f["fault"], Problem: what}
+		v.of(&o, f["way"])
+		p.renderNew(c, http.StatusUnprocessableEntity, v)
+	}
+	if o.Missing != "" {
+		refuse(o.Missing)
+		return
+	}
+	i := slices.IndexFunc(o.Options, func(x plan.Option) bool { return x.Not == "" && x.Process.Key() == f["way"] })
+	switch {
+	case i < 0:
+		refuse("Choose one of the ways that this kitchen can do.")
+		return
+	case err != nil || jars < 1:
+		refuse("“" + f["jars"] + "” is no number of jars. How many go in?")
+		return
+	}
+	x := &o.Options[i]
+	if holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), f["wide"] != ""); jars > holds {
+		refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, jarsOf(holds, x.Process.Jar)))
+		return
+	}
+	r := runOf(&o, x, jars)
+	if f["practice"] != "" {
+		r.Speed, _ = strconv.Atoi(f["speed"])
+		r.Speed = min(max(r.Speed, 1), 600)
+		r.Fault = practice.FaultBy(f["fault"]).ID
+	}
+	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
+		return "/stove", p.stove.On(tx).Start(ctx, &r)
+	})
+	if app.IsRefused(err) != nil {
+		refuse(err.Error())
+		return
+	}
+	if err != nil {
+		panic(err)
+	}
+	c.Redirect(http.StatusSeeOther, to)
+}
+
+// runOf is the run of a way with so many jars.
+func runOf(o *Offer, x *plan.Option, jars int) store.Run {
+	c := &o.Canners[x.Canner]
+	r := store.Run{RecipeID: o.Recipe.ID, Version: o.Version, CannerID: c.ID, Title: o.Recipe.Title, Procedure: o.Procedure, Source: o.Source, Canner: c.Name, Kitchen: o.Kitchen.Name,
+		ElevationFt: o.Kitchen.ElevationFt, Jar: x.Process.Jar, Pack: x.Process.Pack, Headspace: x.Process.HeadspaceIn, Acid: x.Process.AcidPerJar,
+		Method: x.Process.Method, Minutes: x.Process.Minutes, Class: o.Class, BoilF: elevation.BoilingPoint(float64(o.Kitchen.ElevationFt)), Jars: jars}
+	if r.Method == procedure.Pressure {
+		r.PSI, r.Gauge, r.Vent = x.Process.PSI, x.Process.Gauge, c.VentFor()
+		if r.Gauge == "dial" {
+			r.Hold = x.Reading
+		}
+	}
+	return r
+}

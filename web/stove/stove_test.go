@@ -1,0 +1,371 @@
+package stove
+
+import (
+	"context"
+	"fmt"
+	"net/http"
+	"net/http/httptest"
+	"net/url"
+	"os"
+	"regexp"
+	"strconv"
+	"strings"
+	"testing"
+	"time"
+
+	"github.com/gin-gonic/gin"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"damson/app"
+	"damson/core/canner"
+	"damson/core/plan"
+	"damson/core/procedure"
+	"damson/core/run"
+	"damson/store"
+	"damson/web/kit"
+)
+
+// desk is a desk with one clear recipe and one that is not.
+type desk struct{}
+
+func (desk) Offer(_ context.Context, recipe int64, jars int, _ bool) (Offer, error) {
+	o := Offer{Recipe: store.Recipe{ID: recipe, Title: "Carrots <b>"}, Version: 2, Procedure: "Carrots", Source: "a guide", Class: "low-acid", Kitchen: store.Kitchen{ID: 1, Name: "Here", ElevationFt: 5240},
+		Canners: []plan.Canner{{ID: 4, Canner: canner.Canner{Name: "Big dial canner", Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, ReadsHigh: 0.5, Layers: 1}}}}
+	p := procedure.Process{Method: procedure.Pressure, Gauge: "dial", Jar: "quart", Pack: "hot", Minutes: 30, PSI: 13, HeadspaceIn: 1}
+	other := p
+	other.Gauge = "weighted"
+	switch recipe {
+	case 1:
+		o.Options = []plan.Option{{Process: p, Canner: 0, Reading: 13.5, Why: "the gauge reads 0.5 psi too high"}, {Process: other, Canner: -1, Not: "no pressure canner with this gauge in this kitchen"}}
+	case 2:
+		o.Missing = "It is not clear yet, so there is no plan."
+	default:
+		return o, store.ErrNotFound
+	}
+	return o, nil
+}
+
+func (desk) Clear(context.Context) ([]store.Recipe, error) {
+	return []store.Recipe{{ID: 1, Title: "Carrots <b>"}}, nil
+}
+
+type place struct {
+	t  *testing.T
+	h  http.Handler
+	st *store.Store
+}
+
+func newPlace(t *testing.T) place {
+	t.Helper()
+	st, err := store.Open(t.TempDir())
+	require.NoError(t, err)
+	t.Cleanup(func() { _ = st.Close() })
+	frame, err := kit.New(st, os.DirFS(".."), func(s string) string { return s }, func(*gin.Context) any { return nil })
+	require.NoError(t, err)
+	gin.SetMode(gin.ReleaseMode)
+	g := gin.New()
+	New(frame, app.NewStove(st, app.NewClock()), st, desk{}).Routes(g)
+	return place{t, g, st}
+}
+
+func (p place) get(path string) (int, string) {
+	w := httptest.NewRecorder()
+	p.h.ServeHTTP(w, httptest.NewRequest(http.MethodGet, path, http.NoBody))
+	return w.Code, w.Body.String()
+}
+
+func (p place) post(path string, pairs ...string) (int, string) {
+	p.t.Helper()
+	form := url.Values{}
+	for i := 0; i+1 < len(pairs); i += 2 {
+		form.Add(pairs[i], pairs[i+1])
+	}
+	r := httptest.NewRequest(http.MethodPost, path, strings.NewReader(form.Encode()))
+	r.Header.Set("Content-Type", "application/x-www-form-urlencoded")
+	w := httptest.NewRecorder()
+	p.h.ServeHTTP(w, r)
+	return w.Code, w.Body.String()
+}
+
+// has and hasNot look for words in a page, and do not print the page.
+func has(t *testing.T, body, want string, more ...any) {
+	t.Helper()
+	assert.True(t, strings.Contains(body, want), append([]any{"missing: " + want}, more...)...)
+}
+
+func hasNot(t *testing.T, body, want string, more ...any) {
+	t.Helper()
+	assert.False(t, strings.Contains(body, want), append([]any{"too much: " + want}, more...)...)
+}
+
+const dialWay = "pressure|dial|quart|hot|13|"
+
+func TestStart(t *testing.T) {
+	p := newPlace(t)
+	_, body := p.get("/stove")
+	has(t, body, "Nothing is on the stove")
+	_, body = p.get("/stove/new")
+	has(t, body, "Carrots &lt;b&gt;")
+	_, body = p.get("/stove/new?recipe=1")
+	has(t, body, "hold this dial at 13.5 psi: the gauge reads 0.5 psi too high")
+	has(t, body, `value="7"`, "as many jars as it takes")
+	has(t, body, "no pressure canner with this gauge")
+	_, body = p.get("/stove/new?recipe=2")
+	has(t, body, "not clear yet")
+	hasNot(t, body, "Put it on the stove")
+	code, _ := p.get("/stove/new?recipe=9")
+	assert.Equal(t, http.StatusNotFound, code)
+
+	for what, pairs := range map[string][]string{
+		"not clear yet":     {"recipe", "2", "way", dialWay, "jars", "7"},
+		"one of the ways":   {"recipe", "1", "way", "pressure|weighted|quart|hot|13|", "jars", "7"},
+		"takes 7 quarts":    {"recipe", "1", "way", dialWay, "jars", "8"},
+		"is no number":      {"recipe", "1", "way", dialWay, "jars", "seven"},
+		"“-3” is no number": {"recipe", "1", "way", dialWay, "jars", "-3"},
+	} {
+		code, body := p.post("/stove", pairs...)
+		assert.Equal(t, http.StatusUnprocessableEntity, code, what)
+		has(t, body, what)
+	}
+	runs, err := p.st.Runs(context.Background(), 9)
+	require.NoError(t, err)
+	require.Empty(t, runs, "nothing goes on that is refused")
+
+	for range 2 { // the same form twice puts it on once
+		code, _ = p.post("/stove", "recipe", "1", "way", dialWay, "jars", "7", "once", "a")
+		assert.Equal(t, http.StatusSeeOther, code)
+	}
+	runs, err = p.st.Runs(context.Background(), 9)
+	require.NoError(t, err)
+	require.Len(t, runs, 1)
+	assert.Equal(t, []any{13, 13.5, "dial", 10, "low-acid", 2, int64(4)}, []any{runs[0].PSI, runs[0].Hold, runs[0].Gauge, runs[0].Vent, runs[0].Class, runs[0].Version, runs[0].CannerID})
+	assert.InDelta(t, 202.4, runs[0].BoilF, 0.1)
+}
+
+// on puts a load on that began so many minutes ago, and tells what happened since.
+func (p place) on(minutes int, told string) int64 {
+	p.t.Helper()
+	r := store.Run{Title: "Carrots <b>", Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7,
+		CreatedAt: time.Now().Add(-time.Duration(minutes) * time.Minute)}
+	require.NoError(p.t, p.st.AddRun(context.Background(), &r))
+	for _, part := range strings.Split(told, ";") {
+		f := strings.Fields(part)
+		if len(f) < 2 {
+			continue
+		}
+		m, err := strconv.ParseFloat(f[0], 64)
+		require.NoError(p.t, err)
+		e := run.Event{At: r.CreatedAt.Add(time.Duration(m * float64(time.Minute))), Kind: run.Kind(f[1])}
+		if len(f) > 2 && e.Kind == run.JarsOut {
+			e.Jars, _ = strconv.Atoi(f[2])
+		} else if len(f) > 2 {
+			e.PSI, err = strconv.ParseFloat(f[2], 64)
+			require.NoError(p.t, err)
+			e.Gauged = true
+		}
+		require.NoError(p.t, p.st.Happened(context.Background(), r.ID, -1, e.At, e))
+	}
+	return r.ID
+}
+
+var seenField = regexp.MustCompile(`name="seen" value="(\d+)"`)
+
+var ofField = regexp.MustCompile(`name="of" value="(\d+)"`)
+
+func (p place) seen() string { return seenField.FindStringSubmatch(second(p.get("/stove")))[1] }
+
+func second(_ int, s string) string { return s }
+
+func TestTelling(t *testing.T) {
+	p := newPlace(t)
+	id := p.on(30, "1 heat-on;12 steaming;22 closed;26 reached 13.6")
+	at := fmt.Sprintf("/stove/%d/events", id)
+	_, body := p.get("/stove")
+	has(t, body, "At pressure. Stay with it.")
+	has(t, body, "Under 13.5 psi on the dial, press Dropped: the whole 30 minutes begin again.")
+	has(t, body, "Carrots &lt;b&gt;")
+	has(t, body, "left of 30:00")
+	hasNot(t, body, `class="press main"`, "no large button ends it before its time")
+	has(t, body, "The jars are then not as tested. Is the heat off all the same?")
+
+	seen := p.seen()
+	code, _ := p.post(at, "kind", "lost", "psi", "12,4", "seen", seen)
+	assert.Equal(t, http.StatusSeeOther, code)
+	code, body = p.post(at, "kind", "lost", "psi", "12.4", "seen", seen)
+	assert.Equal(t, http.StatusUnprocessableEntity, code)
+	has(t, body, "told already")
+	has(t, body, "dropped, 12.4 psi")
+	has(t, body, "Below pressure: nothing counts.")
+
+	for what, pairs := range map[string][]string{
+		"is no pressure":       {"kind", "reading", "psi", "thirteen"},
+		"What does the gauge":  {"kind", "reading"},
+		"0 to 25 psi":          {"kind", "reading", "psi", "95"},
+		"Type the note first":  {"kind", "note", "note", "  "},
+		"is no time of day":    {"kind", "closed", "at", "25:99"},
+		"before this load":     {"kind", "closed", "at", time.Now().Add(-3 * time.Hour).Format("15:04")},
+		"is no number of jars": {"kind", "jars-out", "jars", "a few"},
+		"nothing that happens": {"kind", "seen"},
+	} {
+		code, body := p.post(at, append(pairs, "seen", p.seen())...)
+		assert.Equal(t, http.StatusUnprocessableEntity, code, what)
+		has(t, body, what)
+	}
+	code, body = p.post(at, "kind", "reading", "note", "the kettle sings", "psi", "many", "seen", p.seen())
+	assert.Equal(t, http.StatusUnprocessableEntity, code)
+	has(t, body, "the kettle sings", "what was typed is not lost")
+
+	code, _ = p.post(at, "kind", "note", "note", "the <i>flame</i> was low", "seen", p.seen())
+	assert.Equal(t, http.StatusSeeOther, code)
+	_, body = p.get("/stove")
+	has(t, body, "the &lt;i&gt;flame&lt;/i&gt; was low")
+	code, _ = p.post(at, "kind", "undo", "of", ofField.FindStringSubmatch(second(p.get("/stove")))[1], "seen", p.seen())
+	assert.Equal(t, http.StatusSeeOther, code)
+	_, body = p.get("/stove")
+	has(t, body, "<s>“the &lt;i&gt;flame&lt;/i&gt; was low”</s>")
+	code, _ = p.post(at, "kind", "zero", "at", time.Now().Add(-2*time.Minute).Format("15:04"), "seen", p.seen())
+	assert.Equal(t, http.StatusSeeOther, code)
+	_, body = p.get("/stove")
+	has(t, body, "told afterwards")
+
+	code, _ = p.post("/stove/99/events", "kind", "note", "note", "x")
+	assert.Equal(t, http.StatusNotFound, code)
+	code, _ = p.get("/stove/x")
+	assert.Equal(t, http.StatusNotFound, code)
+	code, body = p.post(fmt.Sprintf("/stove/%d/away", id))
+	assert.Equal(t, http.StatusConflict, code)
+	has(t, body, "stays written down")
+}
+
+// The board is only sent where something has changed.
+func TestPoll(t *testing.T) {
+	p := newPlace(t)
+	p.on(30, "1 heat-on;12 steaming;22 closed;26 reached 13.6")
+	_, body := p.get("/stove")
+	as := regexp.MustCompile(`board\?as=([0-9a-f]+)`).FindStringSubmatch(body)[1]
+	code, body := p.get("/stove/board?as=" + as)
+	assert.Equal(t, http.StatusNoContent, code)
+	assert.Empty(t, body)
+	code, body = p.get("/stove/board?as=other")
+	assert.Equal(t, http.StatusOK, code)
+	has(t, body, "At pressure")
+	assert.Less(t, len(body), 20_000)
+}
+
+func TestNotSeen(t *testing.T) {
+	p := newPlace(t)
+	id := p.on(60, "1 heat-on;12 steaming;22 closed;26 reached 13.6;30 reading 13.7")
+	_, body := p.get("/stove")
+	has(t, body, "nobody was seen here, while the time counted")
+	hasNot(t, body, "press main", "first the answer")
+	from := regexp.MustCompile(`name="from" value="(\d+)"`).FindStringSubmatch(body)[1]
+	until := regexp.MustCompile(`name="until" value="(\d+)"`).FindStringSubmatch(body)[1]
+	code, _ := p.post(fmt.Sprintf("/stove/%d/events", id), "kind", "stood", "from", from, "until", until, "seen", p.seen())
+	assert.Equal(t, http.StatusSeeOther, code)
+	_, body = p.get("/stove")
+	has(t, body, "The time is over: heat off.")
+	has(t, body, `data-alarm="The time is over: heat off."`)
+	has(t, body, "it held, somebody stood by until")
+}
+
+const whole = "1 heat-on;13 steaming;23 closed;30 reached 13.7;38 reading 13.8;46 reading 13.7;54 reading 13.8;61 heat-off;98 zero;99 opened-up;110 lid-off;114 jars-out 7"
+
+func TestSeals(t *testing.T) {
+	p := newPlace(t)
+	id := p.on(24*60, whole)
+	at := fmt.Sprintf("/stove/%d", id)
+	_, body := p.get(at)
+	has(t, body, "As tested")
+	has(t, body, "without a break, after 10 minutes of steam")
+	for what, pairs := range map[string][]string{
+		"Count again":          {"sealed", "6", "unsealed", "0"},
+		"two whole numbers":    {"sealed", "six", "unsealed", "1"},
+		"What becomes of":      {"sealed", "6", "unsealed", "1"},
+		"too late for another": {"sealed", "6", "unsealed", "1", "went", "again"},
+	} {
+		if strings.HasPrefix(what, "too late") {
+			old := fmt.Sprintf("/stove/%d", p.on(30*60, whole))
+			_, body := p.post(old+"/seals", pairs...)
+			has(t, body, what)
+			continue
+		}
+		code, body := p.post(at+"/seals", append(pairs, "note", "kept <i>")...)
+		assert.Equal(t, http.StatusUnprocessableEntity, code, what)
+		has(t, body, what)
+		has(t, body, "kept &lt;i&gt;")
+	}
+	code, _ := p.post(at+"/seals", "sealed", "6", "unsealed", "1", "went", "freezer", "once", "z", "by", "Ines")
+	require.Equal(t, http.StatusSeeOther, code)
+	code, body = p.post(at+"/seals", "sealed", "7", "unsealed", "0", "once", "y")
+	assert.Equal(t, http.StatusConflict, code)
+	has(t, body, "6 quarts on the shelf")
+	lot, err := p.st.LotOf(context.Background(), id)
+	require.NoError(t, err)
+	assert.Equal(t, []any{6, 1, "freezer", 15, "low-acid"}, []any{lot.Sealed, lot.Unsealed, lot.Went, lot.Boil, lot.Class})
+}
+
+// What was not processed as tested never comes onto the shelf.
+func TestNotOnTheShelf(t *testing.T) {
+	p := newPlace(t)
+	for _, told := range []string{strings.Replace(whole, "61 heat-off", "59 heat-off", 1), strings.Replace(whole, "98 zero;", "", 1), "1 heat-on"} {
+		at := fmt.Sprintf("/stove/%d", p.on(24*60, told))
+		code, _ := p.post(at+"/seals", "sealed", "7", "unsealed", "0")
+		assert.Equal(t, http.StatusConflict, code, told)
+		_, body := p.get(at)
+		hasNot(t, body, "on the shelf</button>")
+	}
+	lots, err := p.st.Lots(context.Background(), "", 9)
+	require.NoError(t, err)
+	assert.Empty(t, lots)
+}
+
+// At every phase there is a sentence, and but while the time counts there is one large button,
+// which is the next thing that the rules wait for.
+func TestEveryPhase(t *testing.T) {
+	told := map[string][]string{
+		"pressure":   {"heat-on", "steaming", "closed", "reached", "lost", "reached", "heat-off", "zero", "opened-up", "lid-off", "jars-out"},
+		"water-bath": {"heat-on", "reached", "lost", "reached", "heat-off", "jars-out"},
+		"steam":      {"heat-on", "reached", "lost", "reached", "heat-off", "jars-out"},
+	}
+	for method, kinds := range told {
+		r := store.Run{Method: method, Minutes: 30, Jars: 7, Jar: "quart", BoilF: 202.4, Class: "acid", CreatedAt: time.Now()}
+		if method == "pressure" {
+			r.PSI, r.Gauge, r.Vent = 15, "weighted", 10
+		}
+		x := &app.Standing{Run: r, Load: *r.Load(), Now: r.CreatedAt}
+		for i, k := range append(kinds, "") {
+			x.State = run.Of(x.Load, x.Events, x.Now)
+			x.Judged = run.Judge(x.Load, x.State, x.Now)
+			s := say(x)
+			assert.NotEmpty(t, s.Is, "%s %s", method, x.State.Phase)
+			assert.NotEmpty(t, s.Next)
+			large := 0
+			for _, b := range buttons(x) {
+				assert.NotEmpty(t, b.Label)
+				if b.Main {
+					large++
+					assert.True(t, k == "lost" || string(b.Kind) == k, "%s %s: %s", method, x.State.Phase, b.Kind)
+				}
+			}
+			switch {
+			case x.State.Phase == run.Timing, x.State.Phase == run.Out:
+				assert.Zero(t, large)
+			default:
+				assert.Equal(t, 1, large, "%s %s", method, x.State.Phase)
+			}
+			if k == "" {
+				break
+			}
+			x.Events = append(x.Events, run.Event{Number: i + 1, At: x.Now, Kind: run.Kind(k), Jars: 7})
+			for step := 0; step < 31; step += 5 { // somebody is there
+				x.Now = x.Now.Add(5 * time.Minute)
+				x.Events = append(x.Events, run.Event{Number: 100*i + step + 50, At: x.Now, Kind: run.Seen})
+				if k == "reached" && kinds[i+1] == "lost" {
+					break
+				}
+			}
+		}
+		assert.Equal(t, run.AsTested, x.Judged.Verdict, "%s: %s", method, x.Judged.Why)
+	}
+}
