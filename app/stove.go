@@ -3,6 +3,7 @@ package app
 import (
 	"cmp"
 	"context"
+	"crypto/subtle"
 	"errors"
 	"fmt"
 	"math"
@@ -197,6 +198,43 @@ func (s *Stove) Tell(ctx context.Context, id int64, seen int, e run.Event) error
 		return s.store.Happened(ctx, id, seen, x.Now, e, run.Event{At: x.Now, Kind: run.Seen})
 	}
 	return s.store.Happened(ctx, id, seen, x.Now, e)
+}
+
+// ErrNoToken says that whoever sends readings has not the run's own token.
+var ErrNoToken = errors.New("the token is not that of this load")
+
+// Measured stores what a logger measured at a run, with the run's token. What was stored
+// before, by its time, is not stored again; the number of new readings is returned. What
+// cannot be is *Refused.
+func (s *Stove) Measured(ctx context.Context, id int64, token string, data []byte) (int, error) {
+	x, err := s.Standing(ctx, id)
+	if err != nil {
+		return 0, err
+	}
+	if x.Run.Token == "" || subtle.ConstantTimeCompare([]byte(token), []byte(x.Run.Token)) != 1 {
+		return 0, ErrNoToken
+	}
+	if x.Run.Speed > 0 {
+		return 0, &Refused{"file", "A practice canner has its own gauge."}
+	}
+	list, err := run.ReadLogger(data, x.Run.CreatedAt.Local())
+	if err != nil {
+		return 0, &Refused{"file", firstUpper(err.Error()) + "."}
+	}
+	have := map[int64]bool{}
+	for _, e := range x.Events {
+		have[e.At.UnixMilli()] = have[e.At.UnixMilli()] || e.Logger
+	}
+	list = slices.DeleteFunc(list, func(e run.Event) bool { return have[e.At.UnixMilli()] })
+	for _, e := range list {
+		if e.At.Before(x.Run.CreatedAt.Add(-time.Minute)) || e.At.After(x.Now.Add(time.Minute)) {
+			return 0, &Refused{"file", fmt.Sprintf("A reading of %s is not of this load, which was put on %s. Is the logger's clock right?", e.At.Local().Format("2 Jan 15:04:05"), x.Run.CreatedAt.Local().Format("2 Jan 15:04"))}
+		}
+	}
+	if len(list) == 0 {
+		return 0, nil
+	}
+	return len(list), s.store.Happened(ctx, id, -1, x.Now, list...)
 }
 
 // reads puts what the practice canner shows into what is told: what is, not what is hoped.

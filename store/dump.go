@@ -53,11 +53,14 @@ func (s *Store) Export(ctx context.Context) (Dump, error) {
 	return d, err
 }
 
-// unsign takes the signature off a check or a procedure: a signature is of this kitchen,
-// and no file carries it out or in.
+// unsign takes the signature off a check or a procedure, and what lets a logger in off a run:
+// both are of this kitchen, and no file carries them out or in.
 func unsign(table string, row map[string]any) {
-	if table == "checks" || table == "procedures" {
+	switch table {
+	case "checks", "procedures":
 		delete(row, "signed_by")
+	case "runs":
+		delete(row, "token")
 	}
 }
 

@@ -2,6 +2,7 @@ package store
 
 import (
 	"context"
+	"crypto/rand"
 	"errors"
 	"time"
 
@@ -34,8 +35,10 @@ type Run struct {
 	Jars  int
 	// Speed is how much faster than the clock on the wall the practice canner runs; 0 for a
 	// canner that is none. Fault is what goes wrong with it.
-	Speed     int
-	Fault     string
+	Speed int
+	Fault string
+	// Token lets a logger tell its readings; a run that came in a file has none.
+	Token     string
 	CreatedAt time.Time
 }
 
@@ -84,6 +87,7 @@ func (s *Store) AddRun(ctx context.Context, r *Run) error {
 	if r.CreatedAt.IsZero() {
 		r.CreatedAt = now()
 	}
+	r.Token = rand.Text()
 	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(r).Error })
 }
 

@@ -235,7 +235,7 @@ func (r *Run) fault() string {
 	if err := r.Load().Check(); err != nil {
 		return err.Error()
 	}
-	return first(letters("a field", r.Title+r.Procedure+r.Source+r.Canner+r.Kitchen+r.Jar+r.Pack+r.Acid+r.Class+r.Fault, maxLong), within("the elevation", float64(r.ElevationFt), -1000, 30000),
+	return first(letters("a field", r.Title+r.Procedure+r.Source+r.Canner+r.Kitchen+r.Jar+r.Pack+r.Acid+r.Class+r.Fault+r.Token, maxLong), within("the elevation", float64(r.ElevationFt), -1000, 30000),
 		within("the minutes", float64(r.Minutes), 1, 1000), within("the pressure", r.Hold, 0, 30), within("the jars", float64(r.Jars), 1, 400), within("the speed", float64(r.Speed), 0, 1000))
 }
 

@@ -93,7 +93,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	w := &planned{seen: p.Mark(), plan: p, kitchen: k}
 	var canners []plan.Canner
 	canners, w.problems = equipment(k, kit.Now())
-	took, err := s.store.TookBefore(ctx)
+	took, err := s.tookBefore(ctx)
 	if err != nil {
 		return nil, err
 	}

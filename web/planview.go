@@ -2,6 +2,7 @@ package web
 
 import (
 	"fmt"
+	"net/url"
 	"strconv"
 	"strings"
 	"time"
@@ -54,6 +55,8 @@ type planLoadView struct {
 	Dish, No              int
 	Title, Words, Process string
 	Spare                 string
+	// On leads to the stove with this load.
+	On string
 }
 
 type planStepView struct {
@@ -84,6 +87,7 @@ func (s *Server) viewPlan(w *planned) planView {
 		for n, l := range loads {
 			jar := quantity.Jar(d.chosen.Process.Jar)
 			lv := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: d.result.Title, Words: fmt.Sprintf("%d %s in %s", l.Jars, jarWords(jar, l.Jars), w.place.Canners[d.chosen.Canner].Name), Process: processWords(d.chosen)}
+			lv.On = "/stove/new?" + url.Values{"recipe": {strconv.FormatInt(d.recipe.ID, 10)}, "way": {d.chosen.Process.Key()}, "jars": {strconv.Itoa(l.Jars)}}.Encode()
 			if l.Spare > 0 && l.Spare >= l.Jars/2+1 {
 				lv.Spare = fmt.Sprintf("%d places are empty: set jars of hot water there, or refrigerate these %s.", l.Spare, jar.Plural())
 			}

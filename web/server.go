@@ -36,14 +36,14 @@ type Server struct {
 	// reading never takes the place of a newer.
 	shelving sync.Mutex
 	measured measures
-	clock    *app.Clock
+	stove    *app.Stove
 }
 
 // New returns a server over the store and the library that ships with the
 // program; parse reads files of a kitchen's own procedures. It fails where the
 // store cannot be read, or a template that ships with the program is broken.
 func New(ctx context.Context, st *store.Store, lib *library.Library, parse ParseProcedures) (*Server, error) {
-	s := &Server{store: st, base: lib, parse: parse, reviews: newReviewCache(), clock: app.NewClock()}
+	s := &Server{store: st, base: lib, parse: parse, reviews: newReviewCache(), stove: app.NewStove(st, app.NewClock())}
 	var err error
 	if s.Frame, err = kit.New(st, templateFiles, assetPath, s.justRemoved); err != nil {
 		return nil, err
@@ -136,7 +136,7 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/acidity/selling", s.showSelling)
 	g.GET("/kitchen", s.showKitchen)
 	g.POST("/kitchen", s.saveKitchen)
-	stove.New(s.Frame, app.NewStove(s.store, s.clock), s.store, offers{s}).Routes(g)
+	stove.New(s.Frame, s.stove, s.store, offers{s}).Routes(g)
 	jars.New(s.Frame, s.store).Routes(g)
 	g.GET("/healthz", s.health)
 	g.GET("/assets/*file", serveAsset)

@@ -1,6 +1,7 @@
 package web
 
 import (
+	"context"
 	"fmt"
 	"net/http"
 	"slices"
@@ -65,4 +66,22 @@ func (s *Server) saveTook(c *gin.Context) {
 		panic(err)
 	}
 	c.Redirect(http.StatusSeeOther, at)
+}
+
+// tookBefore is what pieces of work took in each canner: noted by hand, and out of the runs.
+func (s *Server) tookBefore(ctx context.Context) (map[int64]map[string][]int, error) {
+	out, err := s.store.TookBefore(ctx)
+	if err != nil {
+		return nil, err
+	}
+	runs, err := s.stove.Took(ctx)
+	for id, pieces := range runs {
+		if out[id] == nil {
+			out[id] = map[string][]int{}
+		}
+		for piece, list := range pieces {
+			out[id][piece] = append(out[id][piece], list...)
+		}
+	}
+	return out, err
 }

@@ -37,8 +37,9 @@ func (p *Pages) Routes(g gin.IRouter) {
 }
 
 const (
-	// mostLots is how many lots a page shows.
-	mostLots = 5000
+	// mostLots is how many lots there may be in a file, shown how many a page lists.
+	mostLots = 20000
+	shown    = 500
 	// best is for how many months jars are at their best (USDA Complete Guide 2015, guide 1,
 	// Storing Canned Foods, from memory).
 	best = 12
@@ -49,6 +50,8 @@ type shelfView struct {
 	Lots         []lotRow
 	Empty        []lotRow
 	Jars, Number int
+	// More is true where there are more than the page lists.
+	More bool
 }
 
 type lotRow struct {
@@ -60,9 +63,12 @@ type lotRow struct {
 
 func (p *Pages) showShelf(c *gin.Context) {
 	v := shelfView{Words: kit.Cut(c.Query("q"), 80)}
-	list, err := p.store.Lots(c.Request.Context(), v.Words, mostLots)
+	list, err := p.store.Lots(c.Request.Context(), v.Words, shown+1)
 	if err != nil {
 		panic(err)
+	}
+	if v.More = len(list) > shown; v.More {
+		list = list[:shown]
 	}
 	for i := range list {
 		l := &list[i]

@@ -43,6 +43,9 @@ func (p *Pages) Routes(g gin.IRouter) {
 	g.GET("/stove/:id/gauge", p.pollGauge)
 	g.POST("/stove/:id/events", p.tell)
 	g.POST("/stove/:id/away", p.away)
+	g.POST("/stove/:id/readings", p.measured)
+	g.GET("/stove/:id/run.csv", p.exportCSV)
+	g.GET("/stove/:id/run.json", p.exportJSON)
 	g.POST("/stove/:id/seals", p.seals)
 }
 

@@ -23,6 +23,8 @@ type runView struct {
 	Facts [][2]string
 	Seals *sealsView
 	Lot   *lotLine
+	// Token lets a logger in; Read says how many readings came of the file sent last.
+	Token, Read string
 }
 
 type lotLine struct {
@@ -59,6 +61,12 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) {
 	v := runView{S: viewStation(x, true)}
 	v.Facts = [][2]string{{"Load", v.S.Jars + ", " + r.Pack + " pack"}, {"Canner", r.Canner}, {"Process", v.S.Process}, {"Tested procedure", r.Procedure + " · " + r.Source},
 		{"Place", fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))}, {"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")}}
+	if r.Speed == 0 {
+		v.Token = r.Token
+	}
+	if n, err := strconv.Atoi(c.Query("read")); err == nil {
+		v.Read = fmt.Sprintf("%d new readings.", n)
+	}
 	lot, err := p.store.LotOf(ctx, r.ID)
 	switch {
 	case err == nil:

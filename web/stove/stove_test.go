@@ -2,7 +2,10 @@ package stove
 
 import (
 	"context"
+	"encoding/csv"
+	"encoding/json"
 	"fmt"
+	"mime/multipart"
 	"net/http"
 	"net/http/httptest"
 	"net/url"
@@ -367,5 +370,68 @@ func TestEveryPhase(t *testing.T) {
 			}
 		}
 		assert.Equal(t, run.AsTested, x.Judged.Verdict, "%s: %s", method, x.Judged.Why)
+	}
+}
+
+func TestFilesOfARun(t *testing.T) {
+	p := newPlace(t)
+	id := p.on(24*60, whole)
+	r, err := p.st.Run(context.Background(), id)
+	require.NoError(t, err)
+	at := fmt.Sprintf("/stove/%d", id)
+	send := func(token, body string) (int, string) {
+		req := httptest.NewRequest(http.MethodPost, at+"/readings?token="+token, strings.NewReader(body))
+		req.Header.Set("Content-Type", "text/csv")
+		w := httptest.NewRecorder()
+		p.h.ServeHTTP(w, req)
+		return w.Code, w.Body.String()
+	}
+	code, body := send(r.Token, "minutes,psi\n40,13.4\n41,13.5\n")
+	assert.Equal(t, http.StatusOK, code)
+	assert.Equal(t, "2 new readings\n", body)
+	code, _ = send("guessed", "minutes,psi\n42,13.4\n")
+	assert.Equal(t, http.StatusForbidden, code)
+	code, body = send(r.Token, "minutes,psi\n42,134\n")
+	assert.Equal(t, http.StatusUnprocessableEntity, code)
+	has(t, body, "ine 2: 134 psi is no gauge pressure")
+
+	form := func(file string) (int, string) {
+		var b strings.Builder
+		w := multipart.NewWriter(&b)
+		_ = w.WriteField("token", r.Token)
+		if file != "" {
+			f, err := w.CreateFormFile("file", "log.csv")
+			require.NoError(t, err)
+			_, _ = f.Write([]byte(file))
+		}
+		_ = w.Close()
+		req := httptest.NewRequest(http.MethodPost, at+"/readings", strings.NewReader(b.String()))
+		req.Header.Set("Content-Type", w.FormDataContentType())
+		rec := httptest.NewRecorder()
+		p.h.ServeHTTP(rec, req)
+		return rec.Code, rec.Body.String()
+	}
+	code, _ = form("minutes,psi\n45,12.1\n")
+	assert.Equal(t, http.StatusSeeOther, code)
+	code, body = form("")
+	assert.Equal(t, http.StatusUnprocessableEntity, code)
+	has(t, body, "No file came along")
+	_, body = p.get(at + "?read=1")
+	has(t, body, "1 new readings.")
+	has(t, body, "Not as tested", "the logger saw a dip")
+
+	_, body = p.get(at + "/run.csv")
+	rows, err := csv.NewReader(strings.NewReader(body)).ReadAll()
+	require.NoError(t, err)
+	assert.Len(t, rows, 1+12+3)
+	_, body = p.get(at + "/run.json")
+	var out exported
+	require.NoError(t, json.Unmarshal([]byte(body), &out))
+	assert.Equal(t, run.NotAsTested, out.Verdict)
+	assert.Len(t, out.Happened, 15)
+	assert.NotContains(t, body, r.Token)
+	for _, path := range []string{"/stove/99/run.csv", "/stove/99/run.json", "/stove/99/gauge"} {
+		code, _ := p.get(path)
+		assert.Equal(t, http.StatusNotFound, code)
 	}
 }
