@@ -7,6 +7,7 @@ import (
 	"go/parser"
 	"go/token"
 	"io/fs"
+	"os"
 	"path/filepath"
 	"regexp"
 	"slices"
@@ -131,4 +132,55 @@ func TestPatternsCompile(t *testing.T) {
 		return nil
 	}))
 	require.Greater(t, seen, 250, "those put together of parts are asked by the tests of their file")
+}
+
+// Every test that starts a goroutine or a browser runs under the race detector: its name is in
+// the list of the Makefile.
+func TestWhereGoroutinesMeet(t *testing.T) {
+	make, err := os.ReadFile("Makefile")
+	require.NoError(t, err)
+	found := regexp.MustCompile(`(?m)^MEET = (.+)$`).FindSubmatch(make)
+	require.NotNil(t, found)
+	meet := regexp.MustCompile(string(found[1]))
+	seen := 0
+	for _, dir := range []string{"app", "cmd/damson", "store", "web", "web/kit", "web/stove", "web/jars"} {
+		files, err := filepath.Glob(dir + "/*_test.go")
+		require.NoError(t, err)
+		for _, path := range files {
+			f, err := parser.ParseFile(token.NewFileSet(), path, nil, parser.ParseComments)
+			require.NoError(t, err)
+			if len(f.Comments) > 0 && strings.Contains(f.Comments[0].Text(), "reliability") || strings.Contains(path, "reliability") {
+				continue // those try the program itself
+			}
+			for _, d := range f.Decls {
+				fn, ok := d.(*ast.FuncDecl)
+				if !ok || !strings.HasPrefix(fn.Name.Name, "Test") || !concurrent(fn) {
+					continue
+				}
+				seen++
+				require.True(t, meet.MatchString(fn.Name.Name), "%s: put %s into MEET of the Makefile", path, fn.Name.Name)
+			}
+		}
+	}
+	require.Greater(t, seen, 4)
+}
+
+// concurrent reports a test that starts goroutines or a browser.
+func concurrent(fn *ast.FuncDecl) bool {
+	found := false
+	ast.Inspect(fn, func(n ast.Node) bool {
+		switch x := n.(type) {
+		case *ast.GoStmt:
+			found = true
+		case *ast.CallExpr:
+			switch f := x.Fun.(type) {
+			case *ast.SelectorExpr:
+				found = found || f.Sel.Name == "Go"
+			case *ast.Ident:
+				found = found || f.Name == "browser"
+			}
+		}
+		return true
+	})
+	return found
 }

@@ -3,6 +3,8 @@ package app
 import (
 	"context"
 	"strings"
+	"sync"
+	"sync/atomic"
 	"testing"
 	"time"
 
@@ -190,4 +192,32 @@ func TestAway(t *testing.T) {
 	_, err = s.Away(ctx, id)
 	require.NotNil(t, IsRefused(err))
 	require.NotNil(t, IsRefused(s.Start(ctx, &store.Run{Method: "oven"})))
+}
+
+// Two screens and eager fingers: of the same press at the same moment one counts.
+func TestTwoScreens(t *testing.T) {
+	ctx := context.Background()
+	s, st := stove(t)
+	id := put(t, st, load(), 5)
+	x, err := s.Standing(ctx, id)
+	require.NoError(t, err)
+	var told atomic.Int32
+	var wait sync.WaitGroup
+	for range 8 {
+		wait.Go(func() {
+			switch err := s.Tell(ctx, id, x.Shown, run.Event{Kind: run.HeatOn}); {
+			case err == nil:
+				told.Add(1)
+			default:
+				assert.ErrorIs(t, err, store.ErrAsked)
+			}
+			_, _, err := s.Board(ctx)
+			assert.NoError(t, err)
+		})
+	}
+	wait.Wait()
+	assert.EqualValues(t, 1, told.Load())
+	events, err := st.Events(ctx, id)
+	require.NoError(t, err)
+	assert.Len(t, events, 1)
 }

@@ -164,7 +164,9 @@ func TestTookIsNoted(t *testing.T) {
 	h := s.Handler()
 	require.Contains(t, do(h, http.MethodGet, "/plan/1/sheets", nil).Body.String(), "Note what it took")
 	post := func(f url.Values) int { return do(h, http.MethodPost, "/plan/1/took", f).Code }
-	require.Equal(t, http.StatusSeeOther, post(url.Values{"canner": {"1"}, "rise": {"23"}, "down-large": {"71"}, "process": {"2"}}))
+	for range 3 { // more often than the runs of the demo took their own time
+		require.Equal(t, http.StatusSeeOther, post(url.Values{"canner": {"1"}, "rise": {"23"}, "down-large": {"71"}, "process": {"2"}}))
+	}
 	require.Equal(t, http.StatusUnprocessableEntity, post(url.Values{"canner": {"1"}, "rise": {"soon"}}))
 	require.Equal(t, http.StatusUnprocessableEntity, post(url.Values{"canner": {"44"}, "rise": {"5"}}))
 	page := do(h, http.MethodGet, "/plan/1", nil).Body.String()
