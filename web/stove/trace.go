@@ -36,7 +36,7 @@ type traceMark struct {
 // The drawing, in units of its own: wide in the large station, narrow in the others, so that
 // its words are as large as those beside it.
 const (
-	traceH                          = 150
+	traceH                          = 158
 	traceLeft, traceTop, traceFloor = 44.0, 10.0, 124.0
 	wide, narrow, traceNeed         = 760, 400, 116
 )
