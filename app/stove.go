@@ -68,6 +68,15 @@ func (s *Stove) Start(ctx context.Context, r *store.Run) error {
 	if err := r.Load().Check(); err != nil {
 		return &Refused{"way", firstUpper(err.Error()) + "."}
 	}
+	open, _, err := s.Board(ctx)
+	if err != nil {
+		return err
+	}
+	for _, x := range open {
+		if r.Speed == 0 && x.Run.Speed == 0 && x.Run.CannerID == r.CannerID {
+			return &Refused{"way", fmt.Sprintf("%s still has “%s” in it. Tell first that those jars are out.", x.Run.Canner, x.Run.Title)}
+		}
+	}
 	r.CreatedAt = s.clock.Now()
 	return s.store.AddRun(ctx, r)
 }

@@ -192,6 +192,17 @@ func TestAway(t *testing.T) {
 	_, err = s.Away(ctx, id)
 	require.NotNil(t, IsRefused(err))
 	require.NotNil(t, IsRefused(s.Start(ctx, &store.Run{Method: "oven"})))
+
+	// A canner that has a load in it takes no other; to practise is another thing.
+	again := load()
+	refused := IsRefused(s.Start(ctx, &again))
+	require.NotNil(t, refused)
+	assert.Contains(t, refused.What, "Big dial canner still has “Carrots” in it")
+	again.Speed = 60
+	require.NoError(t, s.Start(ctx, &again))
+	other := load()
+	other.CannerID = 9
+	require.NoError(t, s.Start(ctx, &other))
 }
 
 // Two screens and eager fingers: of the same press at the same moment one counts.

@@ -20,8 +20,10 @@ type Lot struct {
 	Went string
 	// Class is the procedure's; Boil is how many minutes it is boiled before it is tasted, 0
 	// where it need not be.
-	Class     string
-	Boil      int
+	Class string
+	Boil  int
+	// Best is for how many months it is at its best; 0 is not known.
+	Best      int
 	Place     string
 	Note      string
 	DoneBy    string

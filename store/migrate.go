@@ -148,7 +148,7 @@ var migrations = []string{
 	// the canner that it names
 	`CREATE TABLE runs (
 		id INTEGER PRIMARY KEY AUTOINCREMENT, recipe_id INTEGER NOT NULL, version INTEGER NOT NULL, canner_id INTEGER NOT NULL,
-		title TEXT NOT NULL, procedure TEXT NOT NULL, source TEXT NOT NULL, canner TEXT NOT NULL, kitchen TEXT NOT NULL,
+		title TEXT NOT NULL, procedure TEXT NOT NULL, product TEXT NOT NULL, source TEXT NOT NULL, canner TEXT NOT NULL, kitchen TEXT NOT NULL,
 		elevation_ft INTEGER NOT NULL, jar TEXT NOT NULL, pack TEXT NOT NULL, headspace REAL NOT NULL, acid TEXT NOT NULL,
 		method TEXT NOT NULL, minutes INTEGER NOT NULL, psi INTEGER NOT NULL, gauge TEXT NOT NULL, hold REAL NOT NULL,
 		vent INTEGER NOT NULL, class TEXT NOT NULL, boil_f REAL NOT NULL, jars INTEGER NOT NULL,
@@ -162,7 +162,7 @@ var migrations = []string{
 	);
 	CREATE TABLE lots (
 		id INTEGER PRIMARY KEY AUTOINCREMENT, run_id INTEGER NOT NULL, title TEXT NOT NULL, jar TEXT NOT NULL, made_on TEXT NOT NULL,
-		checked_on TEXT NOT NULL, sealed INTEGER NOT NULL, unsealed INTEGER NOT NULL, went TEXT NOT NULL, class TEXT NOT NULL, boil INTEGER NOT NULL,
+		checked_on TEXT NOT NULL, sealed INTEGER NOT NULL, unsealed INTEGER NOT NULL, went TEXT NOT NULL, class TEXT NOT NULL, boil INTEGER NOT NULL, best INTEGER NOT NULL,
 		place TEXT NOT NULL, note TEXT NOT NULL, done_by TEXT NOT NULL, created_at DATETIME NOT NULL
 	);
 	CREATE INDEX lots_run ON lots(run_id);

@@ -14,21 +14,21 @@ import (
 // Run is a load at a canner, with the process it is given. It is a record: the names of the
 // recipe, its procedure and the canner stand in it, whatever becomes of them.
 type Run struct {
-	ID                                        int64
-	RecipeID                                  int64
-	Version                                   int
-	CannerID                                  int64
-	Title, Procedure, Source, Canner, Kitchen string
-	ElevationFt                               int
-	Jar, Pack                                 string
-	Headspace                                 float64
-	Acid                                      string
-	Method                                    string
-	Minutes                                   int
-	PSI                                       int `gorm:"column:psi"`
-	Gauge                                     string
-	Hold                                      float64
-	Vent                                      int
+	ID                                                 int64
+	RecipeID                                           int64
+	Version                                            int
+	CannerID                                           int64
+	Title, Procedure, Product, Source, Canner, Kitchen string
+	ElevationFt                                        int
+	Jar, Pack                                          string
+	Headspace                                          float64
+	Acid                                               string
+	Method                                             string
+	Minutes                                            int
+	PSI                                                int `gorm:"column:psi"`
+	Gauge                                              string
+	Hold                                               float64
+	Vent                                               int
 	// Class is the procedure's: "acid", "acidified" or "low-acid".
 	Class string
 	BoilF float64 `gorm:"column:boil_f"`

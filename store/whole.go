@@ -235,7 +235,7 @@ func (r *Run) fault() string {
 	if err := r.Load().Check(); err != nil {
 		return err.Error()
 	}
-	return first(letters("a field", r.Title+r.Procedure+r.Source+r.Canner+r.Kitchen+r.Jar+r.Pack+r.Acid+r.Class+r.Fault+r.Token, maxLong), within("the elevation", float64(r.ElevationFt), -1000, 30000),
+	return first(letters("a field", r.Title+r.Procedure+r.Product+r.Source+r.Canner+r.Kitchen+r.Jar+r.Pack+r.Acid+r.Class+r.Fault+r.Token, maxLong), within("the elevation", float64(r.ElevationFt), -1000, 30000),
 		within("the minutes", float64(r.Minutes), 1, 1000), within("the pressure", r.Hold, 0, 30), within("the jars", float64(r.Jars), 1, 400), within("the speed", float64(r.Speed), 0, 1000))
 }
 
@@ -247,7 +247,7 @@ func (e *RunEvent) fault() string {
 }
 
 func (l *Lot) fault() string {
-	return first(given("the day", l.MadeOn), dayOrNone("the day", l.MadeOn), dayOrNone("the day of the test", l.CheckedOn), within("the jars", float64(l.Sealed), 0, 5000), within("the jars", float64(l.Unsealed), 0, 5000),
+	return first(given("the day", l.MadeOn), dayOrNone("the day", l.MadeOn), dayOrNone("the day of the test", l.CheckedOn), within("the jars", float64(l.Sealed), 0, 5000), within("the jars", float64(l.Unsealed), 0, 5000), within("the months", float64(l.Best), 0, 120), within("the minutes", float64(l.Boil), 0, 120),
 		letters("a field", l.Title+l.Jar+l.Class+l.Went+l.Place+l.Note+l.DoneBy, 2*maxLong))
 }
 

@@ -2,6 +2,7 @@ package web
 
 import (
 	"context"
+	"fmt"
 	"slices"
 	"sync"
 	"time"
@@ -98,6 +99,11 @@ type unreadable struct {
 
 func (u *unreadable) Error() string {
 	return "“" + u.recipe.Title + "” is stored but cannot be read: " + u.cause.Error()
+}
+
+// WayOut says where it is mended.
+func (u *unreadable) WayOut() string {
+	return fmt.Sprintf("Mend it at /recipes/%d/edit, or take it off the desk there.", u.recipe.ID)
 }
 
 func (u *unreadable) Unwrap() error { return u.cause }

@@ -1,25 +1,16 @@
 package web
 
 import (
-	"context"
-	"errors"
 	"fmt"
 	"net"
 	"net/http"
-	"os"
-	"runtime/debug"
 	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
-
-	"damson/store"
-	"damson/web/kit"
 )
 
-// recovery turns a panic into a page that still holds what was typed. What the disk or
-// the database refused is told in words; anything else is a fault of the program, and its
-// stack is printed for whoever runs it.
+// recovery turns a panic into a page that still holds what was typed.
 func (s *Server) recovery(c *gin.Context) {
 	defer func() {
 		p := recover()
@@ -27,25 +18,11 @@ func (s *Server) recovery(c *gin.Context) {
 			return
 		}
 		defer c.Abort()
-		err, _ := p.(error)
-		if errors.Is(err, context.Canceled) {
-			return // whoever asked has gone
+		if err, ok := p.(error); ok {
+			s.Broken(c, err)
+			return
 		}
-		status, what, wayOut := http.StatusInternalServerError, "Something went wrong in Damson. Nothing that was stored is lost.", "What you typed stands below; copy it before you go on."
-		var unread *unreadable
-		trouble := store.TroubleOf(err)
-		switch {
-		case trouble != nil:
-			status, what, wayOut = http.StatusServiceUnavailable, trouble.What, trouble.WayOut
-			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n", c.Request.Method, c.Request.URL.Path, err)
-		case errors.As(err, &unread):
-			status, what, wayOut = http.StatusUnprocessableEntity, kit.Capital(unread.Error())+".", fmt.Sprintf("Mend it at /recipes/%d/edit, or take it off the desk there.", unread.recipe.ID)
-		default:
-			fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, p, debug.Stack())
-		}
-		if !c.Writer.Written() {
-			s.FailWith(c, status, what, wayOut, kit.TypedIn(c.Request.PostForm))
-		}
+		s.Broken(c, fmt.Errorf("%v", p))
 	}()
 	c.Next()
 }

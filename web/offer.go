@@ -28,7 +28,7 @@ func (o offers) Offer(ctx context.Context, recipe int64, jars int, wide bool) (s
 		return out, nil
 	}
 	p := d.result.Tested
-	out.Procedure, out.Source, out.Class = p.Title, p.Source, p.Acidity
+	out.Procedure, out.Source, out.Product, out.Class = p.Title, p.Source, p.Product, p.Acidity
 	versions, err := o.s.store.Versions(ctx, recipe)
 	if n := len(versions); n > 0 {
 		out.Version = versions[n-1].No

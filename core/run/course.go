@@ -88,6 +88,9 @@ func (c *course) take(e *Event) {
 		return
 	}
 	c.count(e.At)
+	if e.Later && e.Kind != Note && e.Kind != Seen {
+		c.Later++
+	}
 	if e.Gauged {
 		c.PSI, c.PSIAt = e.PSI, e.At
 	}

@@ -44,8 +44,11 @@ func Judge(l Load, s State, now time.Time) Judgement {
 	}
 	whole := !s.Complete.IsZero() && s.Asks == nil
 	over := s.Phase == Out || s.Phase == Open || s.Phase == Down || s.Phase == Resting || s.Phase == Falling
+	if s.Later > 0 {
+		j.Cares = append(j.Cares[:len(j.Cares):len(j.Cares)], fmt.Sprintf("%s told afterwards, with a time that somebody remembered.", things(s.Later)))
+	}
 	switch {
-	case !over && s.wrong == "":
+	case !over && s.wrong == "", s.Asks != nil && s.Phase != Out:
 		return j
 	case whole && s.wrong == "" && s.Phase != Out:
 		return j // nothing is wrong so far
@@ -138,6 +141,13 @@ func (l *Load) why(s *State, whole bool) string {
 		return "there never was steady steam"
 	}
 	return "there never was a full boil over the jars"
+}
+
+func things(n int) string {
+	if n == 1 {
+		return "One thing was"
+	}
+	return fmt.Sprintf("%d things were", n)
 }
 
 func minutes(n int) string {

@@ -148,6 +148,20 @@ func TestUnseen(t *testing.T) {
 	assert.Equal(t, run.NotAsTested, run.Judge(carrots, s, at(120)).Verdict)
 }
 
+// As long as the answer is out, nothing is judged; what was told afterwards is said to be so.
+func TestBeforeTheAnswer(t *testing.T) {
+	list := append(events(t, toPressure+"57 heat-off"), seen(26, 34)...)
+	s := run.Of(carrots, list, at(60))
+	require.NotNil(t, s.Asks)
+	assert.Equal(t, run.Pending, run.Judge(carrots, s, at(60)).Verdict)
+
+	whole := append(events(t, toPressure+"57 heat-off"+theEnd), seen(26, 57)...)
+	whole[2].Later = true
+	j := run.Judge(carrots, run.Of(carrots, whole, at(120)), at(120))
+	assert.Equal(t, run.AsTested, j.Verdict)
+	assert.Contains(t, strings.Join(j.Cares, " "), "One thing was told afterwards")
+}
+
 // A page that was left open counts while it is open, and asks at once when somebody comes back.
 func TestUnseenNow(t *testing.T) {
 	list := append(events(t, strings.TrimSuffix(toPressure, "; ")), seen(26, 30)...)

@@ -68,6 +68,8 @@ type State struct {
 	// OutAt is when the jars came out, Whole and Broken how many of them.
 	OutAt         time.Time
 	Whole, Broken int
+	// Later is how many of the events that count were told afterwards, with a time of their own.
+	Later int
 	// wrong is what was done wrong after the heat, cares is what to look at.
 	wrong string
 	cares []string

@@ -18,10 +18,14 @@ import (
 const mostLabels = 200
 
 // labelsPDF prints labels of a lot on a sheet, behind those that are used up.
-func (p *Pages) labelsPDF(c *gin.Context) {
-	l, ok := p.lot(c)
-	if !ok {
-		return
+func (p *Pages) labelsPDF(c *gin.Context) error {
+	l, err := p.store.Lot(c.Request.Context(), number(c))
+	if err != nil {
+		return p.missing(c, err)
+	}
+	x, err := p.label(c, &l)
+	if err != nil {
+		return err
 	}
 	sheet, ok := label.SheetBy(c.Query("sheet"))
 	if !ok {
@@ -32,12 +36,13 @@ func (p *Pages) labelsPDF(c *gin.Context) {
 		n = max(l.Left(), 1)
 	}
 	skip, _ := strconv.Atoi(c.Query("skip"))
-	data, err := pdf(p.label(c, &l), &sheet, min(n, mostLabels), skip)
+	data, err := pdf(x, &sheet, min(n, mostLabels), skip)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Header("Content-Disposition", fmt.Sprintf(`inline; filename="labels-%d.pdf"`, l.ID))
 	c.Data(http.StatusOK, "application/pdf", data)
+	return nil
 }
 
 func pdf(l label.Label, s *label.Sheet, n, skip int) ([]byte, error) {
@@ -71,12 +76,15 @@ func pdf(l label.Label, s *label.Sheet, n, skip int) ([]byte, error) {
 }
 
 // labelSVG draws one label.
-func (p *Pages) labelSVG(c *gin.Context) {
-	l, ok := p.lot(c)
-	if !ok {
-		return
+func (p *Pages) labelSVG(c *gin.Context) error {
+	l, err := p.store.Lot(c.Request.Context(), number(c))
+	if err != nil {
+		return p.missing(c, err)
 	}
-	x := p.label(c, &l)
+	x, err := p.label(c, &l)
+	if err != nil {
+		return err
+	}
 	var b strings.Builder
 	fmt.Fprintf(&b, `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 %d" width="300" role="img"><title>%s</title><rect x="1" y="1" width="298" height="%d" fill="#fffdf9" stroke="#241a22"/>`, 52+20*len(x.Lines), html.EscapeString(x.Title), 50+20*len(x.Lines))
 	size := 22.0
@@ -89,4 +97,5 @@ func (p *Pages) labelSVG(c *gin.Context) {
 	}
 	b.WriteString("</svg>")
 	c.Data(http.StatusOK, "image/svg+xml", []byte(b.String()))
+	return nil
 }

@@ -1,6 +1,7 @@
 package jars
 
 import (
+	"cmp"
 	"errors"
 	"fmt"
 	"net/http"
@@ -12,6 +13,7 @@ import (
 
 	"damson/core/cells"
 	"damson/core/label"
+	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/store"
 	"damson/web/kit"
@@ -28,21 +30,18 @@ func New(f *kit.Frame, st *store.Store) *Pages { return &Pages{f, st} }
 
 // Routes puts the pages into the router.
 func (p *Pages) Routes(g gin.IRouter) {
-	g.GET("/shelf", p.showShelf)
-	g.GET("/shelf.csv", p.export)
-	g.GET("/shelf/:id", p.showLot)
-	g.POST("/shelf/:id/take", p.take)
-	g.GET("/shelf/:id/labels.pdf", p.labelsPDF)
-	g.GET("/shelf/:id/label.svg", p.labelSVG)
+	g.GET("/shelf", p.Handle(p.showShelf))
+	g.GET("/shelf.csv", p.Handle(p.export))
+	g.GET("/shelf/:id", p.Handle(p.showLot))
+	g.POST("/shelf/:id/take", p.Handle(p.take))
+	g.GET("/shelf/:id/labels.pdf", p.Handle(p.labelsPDF))
+	g.GET("/shelf/:id/label.svg", p.Handle(p.labelSVG))
 }
 
 const (
 	// mostLots is how many lots there may be in a file, shown how many a page lists.
 	mostLots = 20000
 	shown    = 500
-	// best is for how many months jars are at their best (USDA Complete Guide 2015, guide 1,
-	// Storing Canned Foods, from memory).
-	best = 12
 )
 
 type shelfView struct {
@@ -61,11 +60,11 @@ type lotRow struct {
 	Old                      bool
 }
 
-func (p *Pages) showShelf(c *gin.Context) {
+func (p *Pages) showShelf(c *gin.Context) error {
 	v := shelfView{Words: kit.Cut(c.Query("q"), 80)}
 	list, err := p.store.Lots(c.Request.Context(), v.Words, shown+1)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if v.More = len(list) > shown; v.More {
 		list = list[:shown]
@@ -82,6 +81,7 @@ func (p *Pages) showShelf(c *gin.Context) {
 	}
 	v.Number = len(v.Lots)
 	p.Render(c, http.StatusOK, "shelf", kit.Page{Title: "Shelf", Nav: "/shelf", Body: v, Keys: kit.Keys("/", "search", "P", "print", "D", "desk")})
+	return nil
 }
 
 func rowOf(l *store.Lot) lotRow {
@@ -90,10 +90,10 @@ func rowOf(l *store.Lot) lotRow {
 	if err != nil {
 		return r
 	}
-	until := made.AddDate(0, best, 0)
+	until := made.AddDate(0, cmp.Or(l.Best, procedure.BestFor("")), 0)
 	r.Made, r.Best = made.Format("2 Jan 2006"), "best until "+until.Format("January 2006")
 	if r.Old = kit.Now().After(until); r.Old {
-		r.Best = "older than a year: eat it first"
+		r.Best = "was best until " + until.Format("January 2006") + ": eat it first"
 	}
 	return r
 }
@@ -134,25 +134,21 @@ func number(c *gin.Context) int64 {
 	return id
 }
 
-// lot returns the lot of the path, and false where it has answered that there is none.
-func (p *Pages) lot(c *gin.Context) (store.Lot, bool) {
-	l, err := p.store.Lot(c.Request.Context(), number(c))
-	if errors.Is(err, store.ErrNotFound) {
-		p.Fail(c, http.StatusNotFound, "There is no such lot.", "The shelf lists those that there are.")
-		return l, false
+// missing answers where there is no such lot, and hands any other error on.
+func (p *Pages) missing(c *gin.Context, err error) error {
+	if !errors.Is(err, store.ErrNotFound) {
+		return err
 	}
-	if err != nil {
-		panic(err)
-	}
-	return l, true
+	p.Fail(c, http.StatusNotFound, "There is no such lot.", "The shelf lists those that there are.")
+	return nil
 }
 
-func (p *Pages) showLot(c *gin.Context) { p.renderLot(c, http.StatusOK, "", nil) }
+func (p *Pages) showLot(c *gin.Context) error { return p.renderLot(c, http.StatusOK, "", nil) }
 
-func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[string]string) {
-	l, ok := p.lot(c)
-	if !ok {
-		return
+func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[string]string) error {
+	l, err := p.store.Lot(c.Request.Context(), number(c))
+	if err != nil {
+		return p.missing(c, err)
 	}
 	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(), Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
 	v.Sealed = fmt.Sprintf("%d sealed", l.Sealed)
@@ -169,38 +165,36 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 		}
 		v.Moves = append(v.Moves, moveRow{m.OnDay, count(m.Jars, l.Jar) + " " + words, m.Note})
 	}
-	v.Label = p.label(c, &l)
+	if v.Label, err = p.label(c, &l); err != nil {
+		return err
+	}
 	p.Render(c, status, "lot", kit.Page{Title: l.Title, Nav: "/shelf", Body: v, Keys: kit.Keys("P", "print", "D", "desk")})
+	return nil
 }
 
-func (p *Pages) label(c *gin.Context, l *store.Lot) label.Label {
+func (p *Pages) label(c *gin.Context, l *store.Lot) (label.Label, error) {
 	made, err := time.Parse(kit.DayLayout, l.MadeOn)
 	if err != nil {
 		made = l.CreatedAt
 	}
 	k, err := p.Kitchen(c.Request.Context())
-	if err != nil {
-		panic(err)
-	}
-	return label.Of(l.Title, k.Name, l.ID, made, l.Boil)
+	return label.Of(l.Title, k.Name, l.ID, made, l.Boil), err
 }
 
 // take notes jars that leave the shelf.
-func (p *Pages) take(c *gin.Context) {
+func (p *Pages) take(c *gin.Context) error {
 	if !p.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	f := kit.Typed(c, "jars", "kind")
 	f["note"] = kit.Cut(c.Request.PostForm.Get("note"), 500)
 	n, err := strconv.Atoi(f["jars"])
 	if err != nil || n < 1 {
-		p.renderLot(c, http.StatusUnprocessableEntity, "“"+f["jars"]+"” is no number of jars. Type a whole number.", f)
-		return
+		return p.renderLot(c, http.StatusUnprocessableEntity, "“"+f["jars"]+"” is no number of jars. Type a whole number.", f)
 	}
 	if !known(f["kind"]) {
-		p.renderLot(c, http.StatusUnprocessableEntity, "What became of them? Choose one.", f)
-		return
+		return p.renderLot(c, http.StatusUnprocessableEntity, "What became of them? Choose one.", f)
 	}
 	at := fmt.Sprintf("/shelf/%d", number(c))
 	_, err = p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
@@ -208,14 +202,13 @@ func (p *Pages) take(c *gin.Context) {
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):
-		p.renderLot(c, http.StatusConflict, "There are not as many jars of it any more.", f)
-	case errors.Is(err, store.ErrNotFound):
-		p.lot(c)
+		return p.renderLot(c, http.StatusConflict, "There are not as many jars of it any more.", f)
 	case err != nil:
-		panic(err)
+		return p.missing(c, err)
 	default:
 		c.Redirect(http.StatusSeeOther, at)
 	}
+	return nil
 }
 
 func known(kind string) bool {
@@ -228,10 +221,10 @@ func known(kind string) bool {
 }
 
 // export writes the shelf as CSV.
-func (p *Pages) export(c *gin.Context) {
+func (p *Pages) export(c *gin.Context) error {
 	list, err := p.store.Lots(c.Request.Context(), "", mostLots)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Header("Content-Disposition", `attachment; filename="shelf.csv"`)
 	c.Header("Content-Type", "text/csv; charset=utf-8")
@@ -244,4 +237,5 @@ func (p *Pages) export(c *gin.Context) {
 	if err := w.Flush(); err != nil {
 		_ = c.Error(err) // whoever asked has gone
 	}
+	return nil
 }

@@ -22,7 +22,7 @@ const maxReadings = 2 << 20
 
 // measured takes a logger's readings: a CSV file from the page's form, or as the body of a
 // request that carries the run's token.
-func (p *Pages) measured(c *gin.Context) {
+func (p *Pages) measured(c *gin.Context) error {
 	token, page := c.Query("token"), false
 	var data []byte
 	var err error
@@ -45,12 +45,14 @@ func (p *Pages) measured(c *gin.Context) {
 		p.Fail(c, http.StatusUnprocessableEntity, refused.What, "Nothing was stored. Mend the file and send it again.")
 	case refused != nil:
 		c.String(http.StatusUnprocessableEntity, refused.What+"\n")
-	case p.missing(c, err):
+	case err != nil:
+		return p.missing(c, err)
 	case page:
 		c.Redirect(http.StatusSeeOther, fmt.Sprintf("/stove/%d?read=%d", number(c), n))
 	default:
 		c.String(http.StatusOK, "%d new readings\n", n)
 	}
+	return nil
 }
 
 func (p *Pages) uploaded(c *gin.Context) ([]byte, error) {
@@ -67,10 +69,10 @@ func (p *Pages) uploaded(c *gin.Context) ([]byte, error) {
 }
 
 // exportCSV writes the record as a table.
-func (p *Pages) exportCSV(c *gin.Context) {
+func (p *Pages) exportCSV(c *gin.Context) error {
 	x, err := p.stove.Standing(c.Request.Context(), number(c))
-	if p.missing(c, err) {
-		return
+	if err != nil {
+		return p.missing(c, err)
 	}
 	c.Header("Content-Disposition", fmt.Sprintf(`attachment; filename="run-%d.csv"`, x.Run.ID))
 	c.Header("Content-Type", "text/csv; charset=utf-8")
@@ -94,6 +96,7 @@ func (p *Pages) exportCSV(c *gin.Context) {
 	if err := w.Flush(); err != nil {
 		_ = c.Error(err) // whoever asked has gone
 	}
+	return nil
 }
 
 // exported is a run as JSON; docs/formats.md describes it.
@@ -134,10 +137,10 @@ type exportedEvent struct {
 	TakenBack bool       `json:"taken_back,omitempty"`
 }
 
-func (p *Pages) exportJSON(c *gin.Context) {
+func (p *Pages) exportJSON(c *gin.Context) error {
 	x, err := p.stove.Standing(c.Request.Context(), number(c))
-	if p.missing(c, err) {
-		return
+	if err != nil {
+		return p.missing(c, err)
 	}
 	r := &x.Run
 	out := exported{Title: r.Title, Procedure: r.Procedure, Source: r.Source, Kitchen: r.Kitchen, Feet: r.ElevationFt, Canner: r.Canner, Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold,
@@ -156,8 +159,9 @@ func (p *Pages) exportJSON(c *gin.Context) {
 	}
 	data, err := json.MarshalIndent(out, "", "  ")
 	if err != nil {
-		panic(err) // times and texts can always be written
+		return err // times and texts can always be written
 	}
 	c.Header("Content-Disposition", fmt.Sprintf(`attachment; filename="run-%d.json"`, r.ID))
 	c.Data(http.StatusOK, "application/json; charset=utf-8", append(data, '\n'))
+	return nil
 }

@@ -35,18 +35,18 @@ func New(f *kit.Frame, stove *app.Stove, st *store.Store, offer Offerer) *Pages 
 
 // Routes puts the pages into the router.
 func (p *Pages) Routes(g gin.IRouter) {
-	g.GET("/stove", p.showBoard)
-	g.GET("/stove/board", p.pollBoard)
-	g.GET("/stove/new", p.showNew)
-	g.POST("/stove", p.start)
-	g.GET("/stove/:id", p.showRun)
-	g.GET("/stove/:id/gauge", p.pollGauge)
-	g.POST("/stove/:id/events", p.tell)
-	g.POST("/stove/:id/away", p.away)
-	g.POST("/stove/:id/readings", p.measured)
-	g.GET("/stove/:id/run.csv", p.exportCSV)
-	g.GET("/stove/:id/run.json", p.exportJSON)
-	g.POST("/stove/:id/seals", p.seals)
+	g.GET("/stove", p.Handle(p.showBoard))
+	g.GET("/stove/board", p.Handle(p.pollBoard))
+	g.GET("/stove/new", p.Handle(p.showNew))
+	g.POST("/stove", p.Handle(p.start))
+	g.GET("/stove/:id", p.Handle(p.showRun))
+	g.GET("/stove/:id/gauge", p.Handle(p.pollGauge))
+	g.POST("/stove/:id/events", p.Handle(p.tell))
+	g.POST("/stove/:id/away", p.Handle(p.away))
+	g.POST("/stove/:id/readings", p.Handle(p.measured))
+	g.GET("/stove/:id/run.csv", p.Handle(p.exportCSV))
+	g.GET("/stove/:id/run.json", p.Handle(p.exportJSON))
+	g.POST("/stove/:id/seals", p.Handle(p.seals))
 }
 
 // boardView is all that is on the stove.
@@ -110,25 +110,27 @@ func (p *Pages) page(title string, body any) kit.Page {
 		Keys: kit.Keys("Space", "large button", "D", "dropped", "B", "back", "R", "reading", "N", "note", "U", "take it back")}
 }
 
-func (p *Pages) showBoard(c *gin.Context) {
+func (p *Pages) showBoard(c *gin.Context) error {
 	v, err := p.board(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	p.Render(c, http.StatusOK, "stove", p.page("At the stove", v))
+	return nil
 }
 
 // pollBoard answers the board where it is no longer what the page shows.
-func (p *Pages) pollBoard(c *gin.Context) {
+func (p *Pages) pollBoard(c *gin.Context) error {
 	v, err := p.board(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if c.Query("as") == v.Stamp {
 		c.Status(http.StatusNoContent)
-		return
+		return nil
 	}
 	p.Fragment(c, "stoveboard", v)
+	return nil
 }
 
 // number is the run of the path.
@@ -137,30 +139,28 @@ func number(c *gin.Context) int64 {
 	return id
 }
 
-// missing answers where there is no such run, and reports whether it did.
-func (p *Pages) missing(c *gin.Context, err error) bool {
-	if errors.Is(err, store.ErrNotFound) {
-		p.Fail(c, http.StatusNotFound, "There is no such load.", "The stove lists those that are on, and those of the last days.")
-		return true
+// missing answers where there is no such run, and hands any other error on.
+func (p *Pages) missing(c *gin.Context, err error) error {
+	if !errors.Is(err, store.ErrNotFound) {
+		return err
 	}
-	if err != nil {
-		panic(err)
-	}
-	return false
+	p.Fail(c, http.StatusNotFound, "There is no such load.", "The stove lists those that are on, and those of the last days.")
+	return nil
 }
 
-func (p *Pages) pollGauge(c *gin.Context) {
+func (p *Pages) pollGauge(c *gin.Context) error {
 	x, err := p.stove.Standing(c.Request.Context(), number(c))
-	if p.missing(c, err) {
-		return
+	if err != nil {
+		return p.missing(c, err)
 	}
 	p.Fragment(c, "stovegauge", viewStation(x, c.Query("large") != ""))
+	return nil
 }
 
 // tell takes what happened.
-func (p *Pages) tell(c *gin.Context) {
+func (p *Pages) tell(c *gin.Context) error {
 	if !p.Form(c) {
-		return
+		return nil
 	}
 	id := number(c)
 	e, seen, err := p.told(c)
@@ -173,16 +173,16 @@ func (p *Pages) tell(c *gin.Context) {
 		problem, field = refused.What, refused.Field
 	case errors.Is(err, store.ErrAsked):
 		problem = "This was told already, or something else happened meanwhile: look at the record, and press again if it is still so."
-	case p.missing(c, err):
-		return
+	case err != nil:
+		return p.missing(c, err)
 	}
 	if c.GetHeader("HX-Request") == "" && problem == "" {
 		c.Redirect(http.StatusSeeOther, "/stove")
-		return
+		return nil
 	}
 	v, err := p.board(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	for i := range v.Stations {
 		if s := &v.Stations[i]; s.ID == id && problem != "" {
@@ -191,12 +191,13 @@ func (p *Pages) tell(c *gin.Context) {
 	}
 	if c.GetHeader("HX-Request") == "" {
 		p.Render(c, http.StatusUnprocessableEntity, "stove", p.page("At the stove", v))
-		return
+		return nil
 	}
 	if problem == "" {
 		c.Header("X-Told", "yes")
 	}
 	p.Fragment(c, "stoveboard", v)
+	return nil
 }
 
 // told reads an event off the posted form.
@@ -266,14 +267,15 @@ func earlier(typed string, now time.Time) (time.Time, error) {
 	return at, nil
 }
 
-func (p *Pages) away(c *gin.Context) {
+func (p *Pages) away(c *gin.Context) error {
 	n, err := p.stove.Away(c.Request.Context(), number(c))
 	if refused := app.IsRefused(err); refused != nil {
 		p.Fail(c, http.StatusConflict, refused.What, "Go back to the stove.")
-		return
+		return nil
 	}
-	if p.missing(c, err) {
-		return
+	if err != nil {
+		return p.missing(c, err)
 	}
 	c.Redirect(http.StatusSeeOther, "/stove?removed="+strconv.FormatInt(n, 10))
+	return nil
 }

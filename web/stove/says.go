@@ -137,7 +137,11 @@ func timing(x *app.Standing) says {
 	end := clock(x.State.Clock.End())
 	switch x.Load.Method {
 	case procedure.Steam:
-		return says{"Steady steam. The lid stays on.", fmt.Sprintf("At %s the heat goes off. Should the steam falter, press Lost: the whole %d minutes begin again.", end, x.Load.Minutes)}
+		next := fmt.Sprintf("At %s the heat goes off. Should the steam falter, press Lost: the whole %d minutes begin again.", end, x.Load.Minutes)
+		if x.State.Starts > 1 {
+			next += fmt.Sprintf(" Mind the water: a steam canner boils dry after some %d minutes of steam, and this is not its first.", procedure.SteamLimit)
+		}
+		return says{"Steady steam. The lid stays on.", next}
 	case procedure.WaterBath:
 		return says{"At a full boil, the jars covered.", fmt.Sprintf("At %s the heat goes off. Should the boil stop or a jar stand dry, press Lost: the whole %d minutes begin again.", end, x.Load.Minutes)}
 	}

@@ -11,6 +11,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/elevation"
+	"damson/core/procedure"
 	"damson/core/run"
 	"damson/store"
 	"damson/web/kit"
@@ -25,6 +26,9 @@ type runView struct {
 	Lot   *lotLine
 	// Token lets a logger in; Read says how many readings came of the file sent last.
 	Token, Read string
+	// Recipe and Version are what was canned; Recipe is 0 where it is not there any more.
+	Recipe  int64
+	Version int
 }
 
 type lotLine struct {
@@ -49,18 +53,23 @@ var wents = []choice{{"refrigerator", "into the refrigerator, eaten within days"
 // testAfter is when the seals may be tested; the jars stand 12 to 24 hours.
 const testAfter = 12 * time.Hour
 
-func (p *Pages) showRun(c *gin.Context) { p.renderRun(c, http.StatusOK, nil) }
+func (p *Pages) showRun(c *gin.Context) error { return p.renderRun(c, http.StatusOK, nil) }
 
-func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) {
+func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	ctx := c.Request.Context()
 	x, err := p.stove.Standing(ctx, number(c))
-	if p.missing(c, err) {
-		return
+	if err != nil {
+		return p.missing(c, err)
 	}
 	r := &x.Run
 	v := runView{S: viewStation(x, true)}
 	v.Facts = [][2]string{{"Load", v.S.Jars + ", " + r.Pack + " pack"}, {"Canner", r.Canner}, {"Process", v.S.Process}, {"Tested procedure", r.Procedure + " · " + r.Source},
 		{"Place", fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))}, {"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")}}
+	if _, err := p.store.Recipe(ctx, r.RecipeID); err == nil {
+		v.Recipe, v.Version = r.RecipeID, r.Version
+	} else if !errors.Is(err, store.ErrNotFound) {
+		return err
+	}
 	if r.Speed == 0 {
 		v.Token = r.Token
 	}
@@ -70,9 +79,10 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) {
 	lot, err := p.store.LotOf(ctx, r.ID)
 	switch {
 	case err == nil:
+		v.S.Judged.Do = nil // it was done
 		v.Lot = &lotLine{lot.ID, fmt.Sprintf("%s on the shelf", jarsOf(lot.Left(), lot.Jar)), sealWords(&lot)}
 	case !errors.Is(err, store.ErrNotFound):
-		panic(err)
+		return err
 	case typed != nil:
 		v.Seals = typed
 	case x.State.Phase == run.Out && r.Speed == 0:
@@ -88,6 +98,7 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) {
 	page := p.page(r.Title, v)
 	page.Scripts, page.Keys = nil, kit.Keys("P", "print", "D", "desk")
 	p.Render(c, status, "stoverun", page)
+	return nil
 }
 
 // sealWords says how the seals were.
@@ -104,49 +115,43 @@ func sealWords(l *store.Lot) string {
 }
 
 // seals takes the seal test: what is sealed and was processed as tested goes on the shelf.
-func (p *Pages) seals(c *gin.Context) {
+func (p *Pages) seals(c *gin.Context) error {
 	if !p.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	x, err := p.stove.Standing(ctx, number(c))
-	if p.missing(c, err) {
-		return
+	if err != nil {
+		return p.missing(c, err)
 	}
 	f := kit.Typed(c, "sealed", "unsealed", "went", "place", "by")
 	v := sealsView{Sealed: f["sealed"], Unsealed: f["unsealed"], Went: f["went"], Place: f["place"], DoneBy: f["by"], Note: kit.Cut(c.Request.PostForm.Get("note"), 500)}
-	refuse := func(status int, what string) {
+	refuse := func(status int, what string) error {
 		v.Problem = what
-		p.renderRun(c, status, &v)
+		return p.renderRun(c, status, &v)
 	}
 	sealed, err1 := strconv.Atoi(f["sealed"])
 	unsealed, err2 := strconv.Atoi(f["unsealed"])
 	switch {
 	case x.State.Phase != run.Out || x.Run.Speed > 0:
-		refuse(http.StatusConflict, "These jars are not out of a canner yet.")
-		return
+		return refuse(http.StatusConflict, "These jars are not out of a canner yet.")
 	case err1 != nil || err2 != nil || sealed < 0 || unsealed < 0:
-		refuse(http.StatusUnprocessableEntity, "How many jars are sealed, how many not? Type two whole numbers.")
-		return
+		return refuse(http.StatusUnprocessableEntity, "How many jars are sealed, how many not? Type two whole numbers.")
 	case sealed+unsealed != x.State.Whole:
-		refuse(http.StatusUnprocessableEntity, fmt.Sprintf("%d jars came out whole; %d sealed and %d unsealed make %d. Count again.", x.State.Whole, sealed, unsealed, sealed+unsealed))
-		return
+		return refuse(http.StatusUnprocessableEntity, fmt.Sprintf("%d jars came out whole; %d sealed and %d unsealed make %d. Count again.", x.State.Whole, sealed, unsealed, sealed+unsealed))
 	case unsealed > 0 && !known(wents, f["went"]):
-		refuse(http.StatusUnprocessableEntity, "What becomes of the unsealed ones? Choose below.")
-		return
+		return refuse(http.StatusUnprocessableEntity, "What becomes of the unsealed ones? Choose below.")
 	case x.Judged.Verdict != run.AsTested:
-		refuse(http.StatusConflict, "This load was not processed as tested: its jars do not go on the shelf, sealed or not.")
-		return
+		return refuse(http.StatusConflict, "This load was not processed as tested: its jars do not go on the shelf, sealed or not.")
 	case unsealed > 0 && f["went"] == "again" && x.Now.After(x.State.HeatOff.Add(run.Again)):
-		refuse(http.StatusUnprocessableEntity, "More than 24 hours have gone by since the heat went off: it is too late for another process.")
-		return
+		return refuse(http.StatusUnprocessableEntity, "More than 24 hours have gone by since the heat went off: it is too late for another process.")
 	}
 	at := x.State.OutAt.Local()
-	l := store.Lot{RunID: x.Run.ID, Title: x.Run.Title, Jar: x.Run.Jar, MadeOn: at.Format(kit.DayLayout), CheckedOn: kit.Today(), Sealed: sealed, Unsealed: unsealed, Class: x.Run.Class, Place: f["place"], Note: strings.TrimSpace(v.Note), DoneBy: f["by"]}
+	l := store.Lot{RunID: x.Run.ID, Title: x.Run.Title, Jar: x.Run.Jar, MadeOn: at.Format(kit.DayLayout), CheckedOn: kit.Today(), Sealed: sealed, Unsealed: unsealed, Class: x.Run.Class, Best: procedure.BestFor(x.Run.Product), Place: f["place"], Note: strings.TrimSpace(v.Note), DoneBy: f["by"]}
 	if unsealed > 0 {
 		l.Went = f["went"]
 	}
-	if x.Run.Class != "acid" && x.Run.Method == "pressure" {
+	if x.Run.Class != "acid" && x.Run.Method == procedure.Pressure {
 		l.Boil = elevation.BoilMinutes(x.Run.ElevationFt)
 	}
 	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
@@ -159,13 +164,13 @@ func (p *Pages) seals(c *gin.Context) {
 		return fmt.Sprintf("/shelf/%d", l.ID), err
 	})
 	if errors.Is(err, store.ErrStale) {
-		refuse(http.StatusConflict, "The seals of this load were noted already.")
-		return
+		return refuse(http.StatusConflict, "The seals of this load were noted already.")
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, to)
+	return nil
 }
 
 func known(list []choice, key string) bool {

@@ -24,9 +24,9 @@ import (
 type Offer struct {
 	Recipe  store.Recipe
 	Version int
-	// Procedure and Source name what it is canned by, Class is its acidity.
-	Procedure, Source, Class string
-	Kitchen                  store.Kitchen
+	// Procedure and Source name what it is canned by, Product and Class say what that is.
+	Procedure, Source, Product, Class string
+	Kitchen                           store.Kitchen
 	// Options are the tested ways, with the place of their canner in Canners.
 	Options []plan.Option
 	Canners []plan.Canner
@@ -66,38 +66,34 @@ type wayView struct {
 
 var speeds = []choice{{"1", "as fast as the real one"}, {"10", "10 times as fast"}, {"60", "60 times: a minute a second"}, {"300", "300 times"}, {"600", "600 times"}}
 
-func (p *Pages) showNew(c *gin.Context) {
+func (p *Pages) showNew(c *gin.Context) error {
 	ctx := c.Request.Context()
 	v := startView{Jars: kit.Cut(c.Query("jars"), 4), Practice: c.Query("practice") != "", Speed: "60"}
 	id, err := strconv.ParseInt(c.Query("recipe"), 10, 64)
 	if err != nil {
 		if v.Recipes, err = p.offer.Clear(ctx); err != nil {
-			panic(err)
+			return err
 		}
-		p.renderNew(c, http.StatusOK, v)
-		return
+		return p.renderNew(c, http.StatusOK, v)
 	}
 	jars, _ := strconv.Atoi(v.Jars)
 	o, err := p.offer.Offer(ctx, id, max(jars, 1), false)
-	if p.missingRecipe(c, err) {
-		return
+	if err != nil {
+		return p.missingRecipe(c, err)
 	}
 	v.of(&o, c.Query("way"))
-	p.renderNew(c, http.StatusOK, v)
+	return p.renderNew(c, http.StatusOK, v)
 }
 
-func (p *Pages) missingRecipe(c *gin.Context, err error) bool {
-	if errors.Is(err, store.ErrNotFound) {
-		p.Fail(c, http.StatusNotFound, "There is no such recipe.", "The desk has everything that was sent in.")
-		return true
+func (p *Pages) missingRecipe(c *gin.Context, err error) error {
+	if !errors.Is(err, store.ErrNotFound) {
+		return err
 	}
-	if err != nil {
-		panic(err)
-	}
-	return false
+	p.Fail(c, http.StatusNotFound, "There is no such recipe.", "The desk has everything that was sent in.")
+	return nil
 }
 
-func (p *Pages) renderNew(c *gin.Context, status int, v startView) {
+func (p *Pages) renderNew(c *gin.Context, status int, v startView) error {
 	v.Speeds = speeds
 	for _, f := range practice.Faults {
 		v.Faults = append(v.Faults, choice{f.ID, f.Name})
@@ -105,6 +101,7 @@ func (p *Pages) renderNew(c *gin.Context, status int, v startView) {
 	page := p.page("Put a load on", v)
 	page.Scripts, page.Keys = nil, kit.Keys("Tab", "next field", "↵", "put it on")
 	p.Render(c, status, "stovenew", page)
+	return nil
 }
 
 // of lays an offer out; the way that was chosen, or the first, is ticked.
@@ -137,40 +134,36 @@ func (v *startView) of(o *Offer, chosen string) {
 }
 
 // start puts a load on the stove.
-func (p *Pages) start(c *gin.Context) {
+func (p *Pages) start(c *gin.Context) error {
 	if !p.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	f := kit.Typed(c, "recipe", "way", "jars", "wide", "practice", "speed", "fault")
 	id, _ := strconv.ParseInt(f["recipe"], 10, 64)
 	jars, err := strconv.Atoi(f["jars"])
 	o, offered := p.offer.Offer(ctx, id, max(jars, 1), f["wide"] != "")
-	if p.missingRecipe(c, offered) {
-		return
+	if offered != nil {
+		return p.missingRecipe(c, offered)
 	}
-	refuse := func(what string) {
+	refuse := func(what string) error {
 		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"], Fault: f["fault"], Problem: what}
 		v.of(&o, f["way"])
-		p.renderNew(c, http.StatusUnprocessableEntity, v)
+		return p.renderNew(c, http.StatusUnprocessableEntity, v)
 	}
 	if o.Missing != "" {
-		refuse(o.Missing)
-		return
+		return refuse(o.Missing)
 	}
 	i := slices.IndexFunc(o.Options, func(x plan.Option) bool { return x.Not == "" && x.Process.Key() == f["way"] })
 	switch {
 	case i < 0:
-		refuse("Choose one of the ways that this kitchen can do.")
-		return
+		return refuse("Choose one of the ways that this kitchen can do.")
 	case err != nil || jars < 1:
-		refuse("“" + f["jars"] + "” is no number of jars. How many go in?")
-		return
+		return refuse("“" + f["jars"] + "” is no number of jars. How many go in?")
 	}
 	x := &o.Options[i]
 	if holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), f["wide"] != ""); jars > holds {
-		refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, jarsOf(holds, x.Process.Jar)))
-		return
+		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, jarsOf(holds, x.Process.Jar)))
 	}
 	r := runOf(&o, x, jars)
 	if f["practice"] != "" {
@@ -182,19 +175,19 @@ func (p *Pages) start(c *gin.Context) {
 		return "/stove", p.stove.On(tx).Start(ctx, &r)
 	})
 	if app.IsRefused(err) != nil {
-		refuse(err.Error())
-		return
+		return refuse(err.Error())
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, to)
+	return nil
 }
 
 // runOf is the run of a way with so many jars.
 func runOf(o *Offer, x *plan.Option, jars int) store.Run {
 	c := &o.Canners[x.Canner]
-	r := store.Run{RecipeID: o.Recipe.ID, Version: o.Version, CannerID: c.ID, Title: o.Recipe.Title, Procedure: o.Procedure, Source: o.Source, Canner: c.Name, Kitchen: o.Kitchen.Name,
+	r := store.Run{RecipeID: o.Recipe.ID, Version: o.Version, CannerID: c.ID, Title: o.Recipe.Title, Procedure: o.Procedure, Product: o.Product, Source: o.Source, Canner: c.Name, Kitchen: o.Kitchen.Name,
 		ElevationFt: o.Kitchen.ElevationFt, Jar: x.Process.Jar, Pack: x.Process.Pack, Headspace: x.Process.HeadspaceIn, Acid: x.Process.AcidPerJar,
 		Method: x.Process.Method, Minutes: x.Process.Minutes, Class: o.Class, BoilF: elevation.BoilingPoint(float64(o.Kitchen.ElevationFt)), Jars: jars}
 	if r.Method == procedure.Pressure {

@@ -1,0 +1,53 @@
+package kit
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"net/http"
+	"os"
+	"runtime/debug"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/store"
+)
+
+// Handle runs a handler, and turns the error that it could not answer itself into a page.
+func (f *Frame) Handle(h func(*gin.Context) error) gin.HandlerFunc {
+	return func(c *gin.Context) {
+		if err := h(c); err != nil {
+			f.Broken(c, err)
+		}
+	}
+}
+
+// Told is an error that says what is wrong with what is stored, and the way out.
+type Told interface {
+	error
+	WayOut() string
+}
+
+// Broken answers for an error, with all that was typed. What the disk or the database refused
+// is told in words; anything else is a fault of the program, and its stack is printed for
+// whoever runs it.
+func (f *Frame) Broken(c *gin.Context, err error) {
+	if errors.Is(err, context.Canceled) {
+		return // whoever asked has gone
+	}
+	status, what, wayOut := http.StatusInternalServerError, "Something went wrong in Damson. Nothing that was stored is lost.", "What you typed stands below; copy it before you go on."
+	var told Told
+	trouble := store.TroubleOf(err)
+	switch {
+	case trouble != nil:
+		status, what, wayOut = http.StatusServiceUnavailable, trouble.What, trouble.WayOut
+		fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n", c.Request.Method, c.Request.URL.Path, err)
+	case errors.As(err, &told):
+		status, what, wayOut = http.StatusUnprocessableEntity, Capital(told.Error())+".", told.WayOut()
+	default:
+		fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, err, debug.Stack())
+	}
+	if !c.Writer.Written() {
+		f.FailWith(c, status, what, wayOut, TypedIn(c.Request.PostForm))
+	}
+}
