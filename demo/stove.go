@@ -15,6 +15,9 @@ import (
 // feet is where Cinder Flat Grange lies.
 const feet = 5240
 
+// guide is what the demo's processes stand in.
+const guide = "USDA Complete Guide to Home Canning (2015), guide "
+
 // load is a load of the demo: a run, what happened in it, and the jars that came of it.
 type load struct {
 	run store.Run
@@ -27,12 +30,12 @@ type load struct {
 
 // byDial and byBath are the processes of the demo's loads.
 func byDial(title string, recipe int64) store.Run {
-	return store.Run{RecipeID: recipe, Version: 1, CannerID: 1, Canner: "Big dial canner", Title: title, Procedure: "Carrots", Product: "plain", Source: "USDA Complete Guide 2015", Jar: "quart", Pack: "hot", Headspace: 1,
+	return store.Run{RecipeID: recipe, Version: 1, CannerID: 1, Canner: "Big dial canner", Title: title, Procedure: "Carrots, sliced or diced", Product: "plain", Source: guide + "4", Jar: "quart", Pack: "hot", Headspace: 1,
 		Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", Jars: 7}
 }
 
-func byBath(title, procedure, product, jar, pack, class string, recipe int64, minutes, jars int) store.Run {
-	return store.Run{RecipeID: recipe, Version: 1, CannerID: 3, Canner: "Enamel water bath", Title: title, Procedure: procedure, Product: product, Source: "USDA Complete Guide 2015", Jar: jar, Pack: pack, Headspace: 0.5,
+func byBath(title, procedure, part, product, jar, pack, class string, recipe int64, minutes, jars int) store.Run {
+	return store.Run{RecipeID: recipe, Version: 1, CannerID: 3, Canner: "Enamel water bath", Title: title, Procedure: procedure, Product: product, Source: guide + part, Jar: jar, Pack: pack, Headspace: 0.5,
 		Method: "water-bath", Minutes: minutes, Class: class, Jars: jars}
 }
 
@@ -49,13 +52,13 @@ func fillStove(ctx context.Context, st *store.Store, today time.Time, recipe fun
 	on := func(back int) string { return today.AddDate(0, 0, -back).Format("2006-01-02") }
 	carrots, dilly, peaches := recipe("carrots for"), recipe("dilly"), recipe("peaches")
 	loads := []load{
-		{byBath("Peaches in light syrup", "Peaches", "plain", "quart", "hot", "acid", peaches, 35, 7), 41 * day, "1 heat-on;22 reached;30 seen;38 seen;46 seen;54 seen;57 heat-off;63 jars-out 7",
+		{byBath("Peaches in light syrup", "Peaches, halved or sliced", "2", "plain", "quart", "hot", "acid", peaches, 35, 7), 41 * day, "1 heat-on;22 reached;30 seen;38 seen;46 seen;54 seen;57 heat-off;63 jars-out 7",
 			&store.Lot{MadeOn: on(41), CheckedOn: on(40), Sealed: 7, Best: 12, Place: "cellar, shelf 2", DoneBy: "Osric Vale", Moves: []store.LotMove{{OnDay: on(12), Kind: "eaten", Jars: 1}, {OnDay: on(3), Kind: "given", Jars: 2, Note: "for the Lindqvists"}}}},
 		{byDial("Carrots for the pantry", carrots), 9 * day, byTheBook,
 			&store.Lot{MadeOn: on(9), CheckedOn: on(8), Sealed: 6, Unsealed: 1, Went: "refrigerator", Best: 12, Boil: elevation.BoilMinutes(feet), Place: "cellar, shelf 1", DoneBy: "Ines Calloway", Note: "one had a seed on its rim"}},
-		{byBath("Dilly beans for the fair", "Dilled beans", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 5 * day, "1 heat-on;18 reached;24 lost;26 reached;32 heat-off;38 jars-out 9", nil},
+		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 5 * day, "1 heat-on;18 reached;24 lost;26 reached;32 heat-off;38 jars-out 9", nil},
 		{byDial("Carrots for the pantry", carrots), 56, aDip, nil},
-		{byBath("Dilly beans for the fair", "Dilled beans", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 14, "1 heat-on;9 reached", nil},
+		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 14, "1 heat-on;9 reached", nil},
 	}
 	for i := range loads {
 		if err := addLoad(ctx, st, &loads[i], today); err != nil {

@@ -147,6 +147,12 @@ func TestCanItNow(t *testing.T) {
 	require.NoError(t, err)
 	k, err := st.Kitchen(context.Background())
 	require.NoError(t, err)
+	loads, err := st.Runs(context.Background(), 9)
+	require.NoError(t, err)
+	for _, l := range loads { // an empty stove
+		_, err := st.Remove(context.Background(), store.KindRun, l.ID)
+		require.NoError(t, err)
+	}
 	for _, r := range recipes {
 		id := strconv.FormatInt(r.ID, 10)
 		clear := s.reviewOf(r, k).Verdict == "clear"
