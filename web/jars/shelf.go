@@ -12,6 +12,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/core/cells"
+	"damson/core/discard"
 	"damson/core/label"
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -108,17 +109,19 @@ func count(n int, jar string) string {
 
 // lotView is the page of a lot.
 type lotView struct {
-	L       lotRow
-	RunID   int64
-	Sealed  string
-	Boil    int
-	Note    string
-	DoneBy  string
-	Moves   []moveRow
-	Left    int
-	Kinds   []choice
-	Sheets  []label.Sheet
-	Label   label.Label
+	L      lotRow
+	RunID  int64
+	Sealed string
+	Boil   int
+	Note   string
+	DoneBy string
+	Moves  []moveRow
+	Left   int
+	Kinds  []choice
+	Sheets []label.Sheet
+	Label  label.Label
+	// Wrong is what becomes of a jar that is not as it should be, and of the others.
+	Wrong   []string
 	Problem string
 	Typed   map[string]string
 }
@@ -165,6 +168,8 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 		}
 		v.Moves = append(v.Moves, moveRow{m.OnDay, count(m.Jars, l.Jar) + " " + words, m.Note})
 	}
+	older, how := discard.Older(l.Class == "acid")
+	v.Wrong = []string{older, how, "The others of this lot had the same process: look at each of them, and at the record of their load, before anybody eats one."}
 	if v.Label, err = p.label(c, &l); err != nil {
 		return err
 	}

@@ -4,12 +4,14 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
+	"net/url"
 	"strconv"
 	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
 
+	"damson/app"
 	"damson/core/elevation"
 	"damson/core/procedure"
 	"damson/core/run"
@@ -29,11 +31,15 @@ type runView struct {
 	// Recipe and Version are what was canned; Recipe is 0 where it is not there any more.
 	Recipe  int64
 	Version int
+	// Again leads to the whole process once more, Until when; empty where it is too late.
+	Again, Until string
 }
 
 type lotLine struct {
 	ID           int64
 	Words, Extra string
+	// Again is how many are to have the whole process once more.
+	Again int
 }
 
 // sealsView is the form of the seal test.
@@ -80,7 +86,10 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	switch {
 	case err == nil:
 		v.S.Judged.Do = nil // it was done
-		v.Lot = &lotLine{lot.ID, fmt.Sprintf("%s on the shelf", jarsOf(lot.Left(), lot.Jar)), sealWords(&lot)}
+		v.Lot = &lotLine{ID: lot.ID, Words: jarsOf(lot.Left(), lot.Jar) + " on the shelf", Extra: sealWords(&lot)}
+		if lot.Went == "again" {
+			v.Lot.Again = lot.Unsealed
+		}
 	case !errors.Is(err, store.ErrNotFound):
 		return err
 	case typed != nil:
@@ -95,10 +104,33 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 			s.Early = "The jars are still cooling: test them from " + s.Due + " on."
 		}
 	}
+	v.again(x)
 	page := p.page(r.Title, v)
 	page.Scripts, page.Keys = nil, kit.Keys("P", "print", "D", "desk")
 	p.Render(c, status, "stoverun", page)
 	return nil
+}
+
+// again offers the whole process once more, within its 24 hours, to jars that were not
+// processed as tested or did not seal.
+func (v *runView) again(x *app.Standing) {
+	until := x.State.HeatOff.Add(run.Again)
+	jars := x.State.Whole
+	if v.Lot != nil {
+		jars = v.Lot.Again
+	} else if x.Judged.Verdict != run.NotAsTested {
+		jars = 0
+	}
+	if jars == 0 || v.Recipe == 0 || x.State.HeatOff.IsZero() || !x.Now.Before(until) || x.Run.Speed > 0 {
+		return
+	}
+	v.Again = "/stove/new?" + url.Values{"recipe": {strconv.FormatInt(v.Recipe, 10)}, "way": {wayOf(&x.Run)}, "jars": {strconv.Itoa(jars)}}.Encode()
+	v.Until = until.Local().Format("Monday 15:04")
+}
+
+// wayOf is the key of the process that a run was given.
+func wayOf(r *store.Run) string {
+	return procedure.Process{Method: r.Method, Gauge: r.Gauge, Jar: r.Jar, Pack: r.Pack, PSI: r.PSI}.Key()
 }
 
 // sealWords says how the seals were.

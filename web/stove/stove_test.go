@@ -149,7 +149,7 @@ func TestStart(t *testing.T) {
 // on puts a load on that began so many minutes ago, and tells what happened since.
 func (p place) on(minutes int, told string) int64 {
 	p.t.Helper()
-	r := store.Run{Title: "Carrots <b>", Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7,
+	r := store.Run{RecipeID: 1, Title: "Carrots <b>", Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7,
 		CreatedAt: time.Now().Add(-time.Duration(minutes) * time.Minute)}
 	require.NoError(p.t, p.st.AddRun(context.Background(), &r))
 	for _, part := range strings.Split(told, ";") {
@@ -434,4 +434,28 @@ func TestFilesOfARun(t *testing.T) {
 		code, _ := p.get(path)
 		assert.Equal(t, http.StatusNotFound, code)
 	}
+}
+
+// Within a day the whole process can be given once more; later nothing offers it.
+func TestOnceMore(t *testing.T) {
+	p := newPlace(t)
+	short := strings.Replace(whole, "61 heat-off", "59 heat-off", 1)
+	page := func(hours int, told string) string {
+		return second(p.get(fmt.Sprintf("/stove/%d", p.on(hours*60, told))))
+	}
+	const offer = "Put them on the stove again"
+	hasNot(t, page(5, short), offer, "the recipe is not there")
+	require.NoError(t, p.st.AddRecipe(context.Background(), &store.Recipe{Title: "Carrots", Text: "carrots"}))
+	body := page(5, short)
+	has(t, body, offer)
+	has(t, body, "jars=7")
+	link := regexp.MustCompile(`href="(/stove/new[^"]+)"`).FindStringSubmatch(body)
+	require.NotNil(t, link)
+	has(t, second(p.get(strings.ReplaceAll(link[1], "&amp;", "&"))), `value="`+dialWay+`" checked`)
+	hasNot(t, page(30, short), offer, "too late")
+	hasNot(t, page(5, whole), offer, "as tested, and the seals are not known")
+
+	id := p.on(15*60, whole)
+	_, _ = p.post(fmt.Sprintf("/stove/%d/seals", id), "sealed", "5", "unsealed", "2", "went", "again")
+	has(t, second(p.get(fmt.Sprintf("/stove/%d", id))), "jars=2")
 }
