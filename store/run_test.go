@@ -81,3 +81,34 @@ func TestLots(t *testing.T) {
 	_, err = s.LotOf(ctx, 5)
 	require.ErrorIs(t, err, ErrNotFound)
 }
+
+// What lets a logger in is of this kitchen alone: no export carries it.
+func TestTokensStay(t *testing.T) {
+	ctx := context.Background()
+	dir := t.TempDir()
+	s, err := Open(dir)
+	require.NoError(t, err)
+	defer s.Close()
+	r := Run{Title: "Carrots", Canner: "Big dial canner", Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", Jars: 7}
+	require.NoError(t, s.AddRun(ctx, &r))
+	require.NoError(t, s.Happened(ctx, r.ID, 0, r.CreatedAt, run.Event{At: r.CreatedAt, Kind: run.HeatOn}))
+	require.NoError(t, s.AddLot(ctx, &Lot{RunID: r.ID, Title: "Carrots", Jar: "quart", MadeOn: "2026-11-20", Sealed: 7, Class: "low-acid"}))
+	require.GreaterOrEqual(t, len(r.Token), 20)
+	d, err := s.Export(ctx)
+	require.NoError(t, err)
+	other := t.TempDir()
+	require.NoError(t, Import(ctx, other, d))
+	back, err := Open(other)
+	require.NoError(t, err)
+	defer back.Close()
+	got, err := back.Run(ctx, r.ID)
+	require.NoError(t, err)
+	require.Empty(t, got.Token)
+	require.Equal(t, 13.5, got.Hold)
+	events, err := back.Events(ctx, r.ID)
+	require.NoError(t, err)
+	require.Len(t, events, 1)
+	lot, err := back.LotOf(ctx, r.ID)
+	require.NoError(t, err)
+	require.Equal(t, 7, lot.Left())
+}

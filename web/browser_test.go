@@ -33,7 +33,7 @@ func browser(t *testing.T) context.Context {
 	}
 	ctx, cancel := chromedp.NewContext(context.Background(), chromedp.WithAllocatorOptions(opts...))
 	t.Cleanup(cancel)
-	ctx, stop := context.WithTimeout(ctx, 90*time.Second)
+	ctx, stop := context.WithTimeout(ctx, 4*time.Minute)
 	t.Cleanup(stop)
 	return ctx
 }
@@ -59,9 +59,9 @@ func hands(t *testing.T, ctx context.Context) (step func(...chromedp.Action[chro
 	return step, text, eval
 }
 
-// TestBrowser pastes a recipe as a user would, watches the reading, mends a
+// TestBrowserPastes pastes a recipe as a user would, watches the reading, mends a
 // line in place and reads the verdict.
-func TestBrowser(t *testing.T) {
+func TestBrowserPastes(t *testing.T) {
 	s, _ := newServer(t, true)
 	web := httptest.NewServer(s.Handler())
 	defer web.Close()

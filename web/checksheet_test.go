@@ -15,7 +15,7 @@ func TestCheckSheet(t *testing.T) {
 	s, _ := newServer(t, true)
 	h := s.Handler()
 	sheet := get(h, "/check/sheet?all=1")
-	guide2, guide4 := strings.Index(sheet, "guide 2</h3>"), strings.Index(sheet, "guide 4</h3>")
+	guide2, guide4 := strings.Index(sheet, "guide 2</h2>"), strings.Index(sheet, "guide 4</h2>")
 	require.Positive(t, guide2)
 	require.Greater(t, guide4, guide2)
 	require.Contains(t, sheet, "a canner of 16 to 22 quarts", "conditions stand on it")

@@ -1,0 +1,69 @@
+package web
+
+import (
+	"encoding/json"
+	"fmt"
+	"net/http/httptest"
+	"os"
+	"testing"
+
+	"github.com/chromedp/chromedp"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+)
+
+// ruled are what every page is held to: WCAG 2.2 AA as far as a program can see, and that
+// headings follow each other.
+const ruled = `{runOnly: {type: "tag", values: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]}, resultTypes: ["violations"]}`
+
+// fault is what axe-core finds on a page.
+type fault struct {
+	ID, Help string
+	Nodes    []struct {
+		HTML           string `json:"html"`
+		FailureSummary string `json:"failureSummary"`
+	}
+}
+
+// TestBrowserAccess holds every page to WCAG 2.2 AA with axe-core (Deque Systems, MPL 2.0;
+// testdata/axe), wide and narrow, and finds nothing that sticks out of a narrow window.
+func TestBrowserAccess(t *testing.T) {
+	full, _ := newServer(t, true)
+	empty, _ := newServer(t, false)
+	fullSite, emptySite := httptest.NewServer(full.Handler()), httptest.NewServer(empty.Handler())
+	defer fullSite.Close()
+	defer emptySite.Close()
+	axe, err := os.ReadFile("testdata/axe/axe.min.js")
+	require.NoError(t, err)
+	ctx := browser(t)
+	step, _, eval := hands(t, ctx)
+	look := func(site, path string, width int) {
+		t.Helper()
+		step(chromedp.EmulateViewport(int64(width), 900), chromedp.Navigate(site+path))
+		_, err := chromedp.Run(ctx, chromedp.Evaluate[any](string(axe)+"; true"))
+		require.NoError(t, err)
+		found, err := chromedp.Run(ctx, chromedp.Evaluate[string](`axe.run(document, `+ruled+`).then(r => JSON.stringify(r.violations))`, chromedp.EvalAwaitPromise))
+		require.NoError(t, err)
+		var faults []fault
+		require.NoError(t, json.Unmarshal([]byte(found), &faults))
+		for _, f := range faults {
+			for i, n := range f.Nodes {
+				if i < 3 {
+					assert.Fail(t, fmt.Sprintf("%s at %d: %s", path, width, f.ID), "%s: %s", f.Help, n.HTML[:min(len(n.HTML), 160)])
+				}
+			}
+		}
+		if width < 500 {
+			assert.LessOrEqual(t, eval(`document.documentElement.scrollWidth`), float64(width), "%s sticks out", path)
+		}
+	}
+	for _, path := range []string{"/", "/new", "/recipes/11", "/recipes/12", "/recipes/6", "/recipes/5", "/recipes/14", "/recipes/11/amended", "/recipes/4/compare", "/recipes/13/scale", "/recipes/13/versions", "/recipes/15/book",
+		"/library", "/library?q=beans", "/library/soup", "/library/soup/check", "/foods/tomato", "/rules/dairy", "/without/no-dairy", "/debated", "/check", "/check/sheet", "/procedures/new",
+		"/plan", "/plan/1", "/plan/1/quantities", "/plan/1/sheets", "/stove", "/stove/new?recipe=13", "/stove/2", "/stove/3", "/shelf", "/shelf/2", "/acidity", "/acidity/log", "/acidity/practice", "/acidity/selling", "/kitchen", "/removed", "/nowhere"} {
+		look(fullSite.URL, path, 1280)
+		look(fullSite.URL, path, 390)
+	}
+	for _, path := range []string{"/", "/new", "/plan", "/stove", "/stove/new", "/shelf", "/acidity/log", "/kitchen", "/library?q=zzz"} {
+		look(emptySite.URL, path, 1280)
+	}
+}
