@@ -129,24 +129,25 @@ func (s *Server) pictureFoods(list string) ([]pictureFood, string) {
 	return out, ""
 }
 
-func (s *Server) acidPicture(c *gin.Context) {
+func (s *Server) acidPicture(c *gin.Context) error {
 	foods, _ := s.pictureFoods(kit.Cut(c.Query("foods"), 400))
 	pic := drawFoods(foods)
 	if c.Param("file") == "scale.svg" {
 		c.Header("Content-Disposition", `attachment; filename="acidity.svg"`)
 		c.Data(http.StatusOK, "image/svg+xml", []byte(pic.svg()))
-		return
+		return nil
 	}
 	if c.Param("file") != "scale.png" {
 		s.Fail(c, http.StatusNotFound, "There is no such picture.", "The acid bench has scale.svg and scale.png.")
-		return
+		return nil
 	}
 	data, err := s.pictures.of(fmt.Sprint(foods), func() ([]byte, error) { return pic.png(2) })
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Header("Content-Disposition", `attachment; filename="acidity.png"`)
 	c.Data(http.StatusOK, "image/png", data)
+	return nil
 }
 
 // benchMix reads the mixture: from a recipe, from a list like

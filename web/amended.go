@@ -68,17 +68,19 @@ func (s *Server) amend(r store.Recipe, k store.Kitchen, keys []string) (review.A
 	return s.shelf().reviewer.Amend(req, r.Text, take), nil
 }
 
-func (s *Server) showAmended(c *gin.Context) {
-	if r, ok := s.recipeOf(c); ok {
-		s.renderAmended(c, http.StatusOK, r, "")
+func (s *Server) showAmended(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
+	return s.renderAmended(c, http.StatusOK, r, "")
 }
 
 // renderAmended writes the page for the recipe as it is stored.
-func (s *Server) renderAmended(c *gin.Context, status int, r store.Recipe, problem string) {
+func (s *Server) renderAmended(c *gin.Context, status int, r store.Recipe, problem string) error {
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	var keys []string
 	if c.Query("some") != "" {
@@ -86,16 +88,17 @@ func (s *Server) renderAmended(c *gin.Context, status int, r store.Recipe, probl
 	}
 	a, err := s.amend(r, k, takenKeys(keys, s.reviewOf(r, k)))
 	if err != nil {
-		panic(err)
+		return err
 	}
 	list, err := s.store.Versions(c.Request.Context(), r.ID)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := s.viewAmended(r, k, &a, keys)
 	v.Next, v.Problem = len(list)+1, problem
 	s.Render(c, status, "amended", kit.Page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v,
 		Keys: kit.Keys("Tab", "next edit", "Space", "take, leave", "Ctrl ↵", "keep it", "R", "review", "P", "print")})
+	return nil
 }
 
 // takenKeys returns nil where every edit is taken, so that what an edit brings
@@ -200,15 +203,18 @@ func editsOf(res *review.Result) []editView {
 }
 
 // keepAmended stores the version with the edits that were taken.
-func (s *Server) keepAmended(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) keepAmended(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	ctx := c.Request.Context()
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	keys := append([]string{}, c.Request.PostForm["take"]...)
 	if len(keys) == 1 && keys[0] == "all" {
@@ -216,7 +222,7 @@ func (s *Server) keepAmended(c *gin.Context) {
 	}
 	a, err := s.amend(r, k, takenKeys(keys, s.reviewOf(r, k)))
 	if err != nil {
-		panic(err)
+		return err
 	}
 	f, seen := c.Request.PostForm, r.Mark()
 	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
@@ -238,19 +244,22 @@ func (s *Server) keepAmended(c *gin.Context) {
 	})
 	switch {
 	case errors.Is(err, store.ErrStale) || errors.Is(err, store.ErrNotFound):
-		if r, ok = s.recipeOf(c); ok {
-			s.amendedMeanwhile(c, r)
+		now, err := s.recipeOf(c)
+		if err != nil {
+			return s.missing(c, err)
 		}
+		return s.amendedMeanwhile(c, now)
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		c.Redirect(http.StatusSeeOther, at)
 	}
+	return nil
 }
 
 // amendedMeanwhile shows the edits for the recipe as somebody else left it.
-func (s *Server) amendedMeanwhile(c *gin.Context, r store.Recipe) {
-	s.renderAmended(c, http.StatusConflict, r, "Somebody has changed this recipe since its edits were shown, so none was made. Below stands the recipe as it is now, with the edits that it needs.")
+func (s *Server) amendedMeanwhile(c *gin.Context, r store.Recipe) error {
+	return s.renderAmended(c, http.StatusConflict, r, "Somebody has changed this recipe since its edits were shown, so none was made. Below stands the recipe as it is now, with the edits that it needs.")
 }
 
 // amendedWhy says in a few words what a version changed.

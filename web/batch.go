@@ -54,14 +54,14 @@ type batchRow struct {
 }
 
 // showBatch scales the recipe as the query says.
-func (s *Server) showBatch(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) showBatch(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v, _ := s.scaleRecipe(r, s.reviewOf(r, k), c.Query)
 	status := http.StatusOK
@@ -69,28 +69,32 @@ func (s *Server) showBatch(c *gin.Context) {
 		status = http.StatusUnprocessableEntity
 	}
 	s.Render(c, status, "batch", kit.Page{Title: "Scale " + r.Title, Nav: "/", Keys: batchKeys, Body: v})
+	return nil
 }
 
 var batchKeys = kit.Keys("Tab", "next field", "↵", "work it out", "D", "desk")
 
 // keepBatch stores the scaled recipe as a new version.
-func (s *Server) keepBatch(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) keepBatch(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v, scaled := s.scaleRecipe(r, s.reviewOf(r, k), c.Request.PostForm.Get)
 	if scaled == nil {
 		s.Render(c, http.StatusUnprocessableEntity, "batch", kit.Page{Title: "Scale " + r.Title, Nav: "/", Keys: batchKeys, Body: v})
-		return
+		return nil
 	}
 	if err := recipe.Check(scaled.Text); err != nil {
 		s.Fail(c, http.StatusUnprocessableEntity, "The scaled recipe would be too long to keep.", "Shorten the recipe first.")
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	seen := kit.SeenOf(c)
@@ -103,16 +107,19 @@ func (s *Server) keepBatch(c *gin.Context) {
 	})
 	switch {
 	case errors.Is(err, store.ErrStale) || errors.Is(err, store.ErrNotFound):
-		if now, ok := s.recipeOf(c); ok {
-			v, _ = s.scaleRecipe(now, s.reviewOf(now, k), c.Request.PostForm.Get)
-			v.Problem = "Somebody has changed this recipe since these amounts were worked out, so nothing was kept. Below it is scaled as it stands now."
-			s.Render(c, http.StatusConflict, "batch", kit.Page{Title: "Scale " + now.Title, Nav: "/", Keys: batchKeys, Body: v})
+		now, err := s.recipeOf(c)
+		if err != nil {
+			return s.missing(c, err)
 		}
+		v, _ = s.scaleRecipe(now, s.reviewOf(now, k), c.Request.PostForm.Get)
+		v.Problem = "Somebody has changed this recipe since these amounts were worked out, so nothing was kept. Below it is scaled as it stands now."
+		s.Render(c, http.StatusConflict, "batch", kit.Page{Title: "Scale " + now.Title, Nav: "/", Keys: batchKeys, Body: v})
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		c.Redirect(http.StatusSeeOther, at)
 	}
+	return nil
 }
 
 // scaleRecipe reads the fields through get and scales. The second result is nil
@@ -161,7 +168,7 @@ func (s *Server) scaleRecipe(r store.Recipe, res *review.Result, get func(string
 	if err != nil {
 		v.Problem = kit.Capital(err.Error()) + "."
 		if scaled, err = batch.Scale(reader, r.Text, rec, 1); err != nil {
-			panic(err)
+			panic(err) // once is always possible
 		}
 		factor = 1
 	}

@@ -55,19 +55,19 @@ type bookLine struct {
 // spareRows are the empty process rows behind those that were read.
 const spareRows = 2
 
-func (s *Server) showBook(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) showBook(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	d, err := s.draftOf(r)
 	if err != nil {
 		s.Fail(c, http.StatusUnprocessableEntity, err.Error(), "Mend the recipe, then come back.")
-		return
+		return nil
 	}
 	typed := draftFields(d)
 	typed["book"], typed["edition"], typed["page"] = r.From.Book, r.From.Edition, r.From.Page
-	s.renderBook(c, http.StatusOK, r, d, func(name string) string { return typed[name] }, nil, nil)
+	return s.renderBook(c, http.StatusOK, r, d, func(name string) string { return typed[name] }, nil, nil)
 }
 
 // draftOf lays the stored text out as a procedure.
@@ -129,10 +129,10 @@ func draftFields(d *book.Draft) map[string]string {
 // bookRows is how many rows the form has: as many as its lines or processes need.
 func bookRows(d *book.Draft) int { return max(len(d.Lines), len(d.Rows)+spareRows, len(d.Needs)) }
 
-func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.Draft, get func(string) string, problems, doubts []string) {
+func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.Draft, get func(string) string, problems, doubts []string) error {
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := bookView{ID: r.ID, Form: readOwnForm(get, bookRows(d)), Adds: get("adds"), NoRows: len(d.Rows) == 0, Hot: d.HotGuessed, Seen: r.Mark(),
 		Source: store.Source{Book: get("book"), Edition: get("edition"), Page: get("page")}}
@@ -159,17 +159,21 @@ func (s *Server) renderBook(c *gin.Context, status int, r store.Recipe, d *book.
 		v.Here = kit.Thousands(k.ElevationFt) + " ft"
 	}
 	s.Render(c, status, "book", kit.Page{Title: "Out of a book: " + v.Form.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("Ctrl ↵", "add it", "R", "back to the review")})
+	return nil
 }
 
-func (s *Server) keepBook(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) keepBook(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	d, err := s.draftOf(r)
 	if err != nil {
 		s.FailWith(c, http.StatusUnprocessableEntity, err.Error(), "Mend the recipe, then come back.", kit.TypedIn(c.Request.PostForm))
-		return
+		return nil
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	from := store.Source{Book: get("book"), Edition: get("edition"), Page: get("page")}
@@ -191,8 +195,7 @@ func (s *Server) keepBook(c *gin.Context) {
 		problems = append(problems, changedMeanwhile)
 	}
 	if len(problems) > 0 {
-		s.renderBook(c, http.StatusUnprocessableEntity, r, d, get, problems, doubts)
-		return
+		return s.renderBook(c, http.StatusUnprocessableEntity, r, d, get, problems, doubts)
 	}
 	ctx := c.Request.Context()
 	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
@@ -211,16 +214,16 @@ func (s *Server) keepBook(c *gin.Context) {
 		return "/recipes/" + c.Param("id"), tx.CompareWith(ctx, r.ID, p.ID, "")
 	})
 	if errors.Is(err, store.ErrStale) {
-		s.renderBook(c, http.StatusConflict, r, d, get, []string{changedMeanwhile}, doubts)
-		return
+		return s.renderBook(c, http.StatusConflict, r, d, get, []string{changedMeanwhile}, doubts)
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if err := s.restock(ctx); err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
 const changedMeanwhile = "The recipe has been changed since you opened this page: go through its lines once more, then send it again."

@@ -175,8 +175,12 @@ func (s *Server) requestOf(r store.Recipe, k store.Kitchen) (review.Request, err
 		titled.Title = r.Title
 		rec = &titled
 	}
+	answers, err := s.answersOf(context.Background(), r.ID)
+	if err != nil {
+		return review.Request{}, err
+	}
 	return review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar), Pack: r.Pack, Method: r.Method, Gauge: k.Gauge(),
-		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID), Answers: s.answersOf(context.Background(), r.ID)}, nil
+		Procedure: r.Procedure, Stance: k.Stance, Measured: s.measuredOf(r.ID), Answers: answers}, nil
 }
 
 // reviewed returns the review that is kept of the recipe in the kitchen, or nil.

@@ -66,14 +66,14 @@ type checkCondition struct {
 	part                string
 }
 
-func (s *Server) showCheck(c *gin.Context) {
+func (s *Server) showCheck(c *gin.Context) error {
 	p, ok := s.checkable(c)
 	if !ok {
-		return
+		return nil
 	}
 	checks, err := s.store.Checks(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := s.viewCheck(p, checks)
 	if n := len(checks); n > 0 {
@@ -81,10 +81,11 @@ func (s *Server) showCheck(c *gin.Context) {
 	}
 	if v.Saved, _ = strconv.Atoi(c.Query("saved")); v.Saved > 0 {
 		if v.Next, err = s.nextUnchecked(c, p.ID); err != nil {
-			panic(err)
+			return err
 		}
 	}
 	s.Render(c, http.StatusOK, "check", kit.Page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+	return nil
 }
 
 // checkable returns the procedure as it was remembered, with every row that the
@@ -219,18 +220,18 @@ func bandName(b procedure.Band) string {
 	}
 }
 
-func (s *Server) saveCheck(c *gin.Context) {
+func (s *Server) saveCheck(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	p, ok := s.checkable(c)
 	if !ok {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	checks, err := s.store.Checks(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := s.viewCheck(p, checks)
 	now := v.Seen
@@ -244,52 +245,51 @@ func (s *Server) saveCheck(c *gin.Context) {
 	}
 	switch {
 	case v.Seen != now:
-		s.checkedMeanwhile(c, p)
-		return
+		return s.checkedMeanwhile(c, p)
 	case bad:
 		refuse(http.StatusUnprocessableEntity, "Nothing is saved yet: mend what is marked below.")
-		return
+		return nil
 	case len(added) == 0:
 		refuse(http.StatusUnprocessableEntity, "Nothing was ticked or changed, so there is nothing to save.")
-		return
+		return nil
 	case v.By == "" || len(v.By) > maxText:
 		v.ByWrong = true
 		refuse(http.StatusUnprocessableEntity, "Say who you are: the name stays with what you checked.")
-		return
+		return nil
 	case v.Edition == "" || len(v.Edition) > maxText || len(v.Page) > maxText:
 		v.EditionProblem = true
 		refuse(http.StatusUnprocessableEntity, "Say which edition you hold, with its year.")
-		return
+		return nil
 	case len(v.Doubts) > 0 && c.Request.PostForm.Get("sure") == "":
 		refuse(http.StatusUnprocessableEntity, "Is that what your copy prints? These figures are unlike any that Damson expects. Look again; if they are right, tick the box and save.")
-		return
+		return nil
 	}
 	if err := s.tryChecks(added); err != nil {
 		refuse(http.StatusUnprocessableEntity, "These figures cannot stand together: "+err.Error()+".")
-		return
+		return nil
 	}
 	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "/library/" + p.ID + "/check?saved=" + strconv.Itoa(len(added)), tx.AddChecksOf(ctx, p.ID, added, kit.SeenOf(c))
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):
-		s.checkedMeanwhile(c, p)
-		return
+		return s.checkedMeanwhile(c, p)
 	case err != nil:
-		panic(err)
+		return err
 	}
 	if err := s.restock(ctx); err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
 // checkedMeanwhile shows what was typed on a page over which somebody else has kept what they
 // checked: a figure that is merely old would undo theirs.
-func (s *Server) checkedMeanwhile(c *gin.Context, p *procedure.Procedure) {
+func (s *Server) checkedMeanwhile(c *gin.Context, p *procedure.Procedure) error {
 	checks, err := s.store.Checks(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := s.viewCheck(p, checks)
 	theirs := s.viewCheck(p, checks)
@@ -307,6 +307,7 @@ func (s *Server) checkedMeanwhile(c *gin.Context, p *procedure.Procedure) {
 	v.Doubts = nil
 	v.Problem = "Somebody has checked this procedure since you opened the page. Nothing of yours is kept yet: where your form says otherwise than what they kept, it is marked. Look again and send it."
 	s.Render(c, http.StatusConflict, "check", kit.Page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
+	return nil
 }
 
 // figures are the row's figures in a line.

@@ -33,10 +33,10 @@ type checkSheetOf struct {
 // uncheckedLine is a value with what it is of.
 type uncheckedLine struct{ What, Value string }
 
-func (s *Server) showCheckSheet(c *gin.Context) {
+func (s *Server) showCheckSheet(c *gin.Context) error {
 	r, err := s.restsOn(c)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := checkSheetView{All: c.Query("all") != ""}
 	var list []*procedure.Procedure
@@ -59,6 +59,7 @@ func (s *Server) showCheckSheet(c *gin.Context) {
 		v.Values += len(lines)
 	}
 	s.Render(c, http.StatusOK, "checksheet", kit.Page{Title: "Check sheet", Nav: "/library", Body: v, Keys: kit.Keys("P", "print")})
+	return nil
 }
 
 // uncheckedLines are the values of the procedure that nobody has seen in print.

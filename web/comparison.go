@@ -44,18 +44,18 @@ type shelfGroup struct {
 	Items []choice
 }
 
-func (s *Server) showCompare(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) showCompare(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	req, err := s.requestOf(r, k)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	sh := s.shelf()
 	res := s.reviewOf(r, k)
@@ -92,6 +92,7 @@ func (s *Server) showCompare(c *gin.Context) {
 	}
 	v.Others = shelfGroups(sh.lib.Procedures.All(), v.With)
 	s.Render(c, http.StatusOK, "compare", kit.Page{Title: "Compare " + res.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("J", "next procedure", "K", "the one before", "↵", "show it", "R", "back to the review", "P", "print")})
+	return nil
 }
 
 func nearWords(n review.Near) string {
@@ -145,23 +146,27 @@ func shelfGroups(all []*procedure.Procedure, shown *procedure.Procedure) []shelf
 
 // chooseProcedure remembers what a recipe is to be compared with; none lets
 // Damson find the nearest again.
-func (s *Server) chooseProcedure(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) chooseProcedure(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	id := c.Request.PostForm.Get("procedure")
 	if id != "" && s.shelf().lib.Procedures.ByID(id) == nil {
 		s.Fail(c, http.StatusUnprocessableEntity, "There is no such procedure in the library.", "Go back and choose one from the list.")
-		return
+		return nil
 	}
-	err := s.store.CompareWith(c.Request.Context(), r.ID, id, kit.SeenOf(c))
+	err = s.store.CompareWith(c.Request.Context(), r.ID, id, kit.SeenOf(c))
 	switch {
 	case errors.Is(err, store.ErrStale):
 		s.Fail(c, http.StatusConflict, "Somebody has chosen another procedure for this recipe since you opened the page.", "Open the recipe again: it says what it is reviewed by now. Choose again there if you mean it still.")
-		return
+		return nil
 	case err != nil:
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, "/recipes/"+c.Param("id"))
+	return nil
 }

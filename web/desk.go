@@ -48,17 +48,17 @@ var verdictOrder = map[review.Verdict]int{review.Stop: 0, review.Untested: 1, re
 
 func viewVerdict(v review.Verdict) verdictView { return verdictView{v, v.Words()} }
 
-func (s *Server) desk(c *gin.Context) {
+func (s *Server) desk(c *gin.Context) error {
 	ctx := c.Request.Context()
 	words := kit.Cut(c.Query("q"), 80)
 	at, _ := strconv.Atoi(c.Query("from"))
 	list, at, all, err := s.leaf(ctx, words, max(at, 0))
 	if err != nil {
-		panic(err)
+		return err
 	}
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := deskView{Worst: c.Query("order") == "verdict", Words: words}
 	v.leafThrough(at, len(list), all)
@@ -81,6 +81,7 @@ func (s *Server) desk(c *gin.Context) {
 	}
 	v.Count = countWords(counts, len(list))
 	s.Render(c, http.StatusOK, "desk", kit.Page{Title: "Desk", Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("J", "next recipe", "K", "the one before", "↵", "open it", "N", "new recipe")})
+	return nil
 }
 
 // leaf returns the recipes of a page of the desk, where it begins, and how many there are

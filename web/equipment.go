@@ -103,40 +103,36 @@ func newCanner() cannerView {
 	return v
 }
 
-func (s *Server) saveCanner(c *gin.Context) {
+func (s *Server) saveCanner(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	f := kit.Typed(c, "id", "name", "kind", "gauge", "quarts", "pints", "halfpints", "layers", "water", "vent", "tested", "high", "gasket", "stove", "rack")
 	x := store.Canner{Name: f["name"], Kind: f["kind"], Gauge: f["gauge"], TestedOn: f["tested"], GasketOn: f["gasket"], Stove: f["stove"], Rack: f["rack"] != ""}
 	x.ID, _ = strconv.ParseInt(f["id"], 10, 64)
-	refuse := func(what string) {
+	refuse := func(what string) error {
 		v := cannerView{ID: x.ID, Seen: kit.SeenOf(c), Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
 		v.choices()
-		s.renderKitchen(c, http.StatusUnprocessableEntity, s.kitchenForm(k), &v)
+		return s.renderKitchen(c, http.StatusUnprocessableEntity, s.kitchenForm(k), &v)
 	}
 	if k.ID == 0 {
-		refuse("Say first where the kitchen is: name and elevation.")
-		return
+		return refuse("Say first where the kitchen is: name and elevation.")
 	}
 	if x.ID != 0 && !k.HasCanner(x.ID) {
 		x.ID = 0
-		refuse("This canner is no longer in the kitchen; add it anew.")
-		return
+		return refuse("This canner is no longer in the kitchen; add it anew.")
 	}
 	if x.Name == "" {
-		refuse("What is the canner called? Any name will do.")
-		return
+		return refuse("What is the canner called? Any name will do.")
 	}
 	for _, d := range []string{x.TestedOn, x.GasketOn} {
 		if _, ok := dayTyped(d); !ok {
-			refuse("A day is written like 2026-11-25, or left empty.")
-			return
+			return refuse("A day is written like 2026-11-25, or left empty.")
 		}
 	}
 	for _, n := range []struct {
@@ -148,8 +144,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 		}
 		v, err := strconv.Atoi(f[n.name])
 		if err != nil || v < 0 || v > 200 {
-			refuse("“" + f[n.name] + "” is no number of jars, layers or minutes.")
-			return
+			return refuse("“" + f[n.name] + "” is no number of jars, layers or minutes.")
 		}
 		*n.into = v
 	}
@@ -162,8 +157,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 		}
 		v, err := quantity.ParseFigure(f[n.name])
 		if err != nil || v < -20 || v > 60 {
-			refuse("“" + f[n.name] + "” is no number of quarts or pounds.")
-			return
+			return refuse("“" + f[n.name] + "” is no number of quarts or pounds.")
 		}
 		*n.into = v
 	}
@@ -173,8 +167,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 	if x.Kind != canner.Electric {
 		for _, p := range cannerOf(x).Check(kit.Now()) {
 			if p.Refused && p.Field != "gauge" || p.Refused && x.Gauge == "" {
-				refuse(p.What)
-				return
+				return refuse(p.What)
 			}
 		}
 	}
@@ -184,7 +177,7 @@ func (s *Server) saveCanner(c *gin.Context) {
 	switch {
 	case errors.Is(err, store.ErrStale):
 		if k, err = s.Kitchen(ctx); err != nil {
-			panic(err)
+			return err
 		}
 		v := cannerView{ID: x.ID, Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: "Somebody else has changed this canner since you opened this page. Yours stands in the fields; save again to put it in the place of theirs:"}
 		for _, now := range k.Canners {
@@ -194,16 +187,21 @@ func (s *Server) saveCanner(c *gin.Context) {
 			}
 		}
 		v.choices()
-		s.renderKitchen(c, http.StatusConflict, s.kitchenForm(k), &v)
+		if err := s.renderKitchen(c, http.StatusConflict, s.kitchenForm(k), &v); err != nil {
+			return err
+		}
 	case errors.Is(err, store.ErrNotFound):
 		x.ID = 0
-		refuse("This canner was taken out of the kitchen while you changed it; save it to add it anew.")
+		if err := refuse("This canner was taken out of the kitchen while you changed it; save it to add it anew."); err != nil {
+			return err
+		}
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		s.reviews.forget()
 		c.Redirect(http.StatusSeeOther, at)
 	}
+	return nil
 }
 
 // fieldWords are the fields of a canner's form in words, with their units.
@@ -228,19 +226,19 @@ func differing(stored, typed map[string]string) string {
 	return "with " + strings.Join(out, ", ")
 }
 
-func (s *Server) deleteCanner(c *gin.Context) {
-	s.remove(c, store.KindCanner)
+func (s *Server) deleteCanner(c *gin.Context) error {
+	return s.remove(c, store.KindCanner)
 }
 
 // saveStock stores jars, lids and burners.
-func (s *Server) saveStock(c *gin.Context) {
+func (s *Server) saveStock(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	count := func(name string, most int) (int, bool) {
 		text := kit.Cut(c.Request.PostForm.Get(name), 12)
@@ -252,17 +250,16 @@ func (s *Server) saveStock(c *gin.Context) {
 	}
 	f := s.kitchenForm(k)
 	status := http.StatusUnprocessableEntity
-	refuse := func(what string) {
+	refuse := func(what string) error {
 		f.StockProblem, f.Stock = what, viewStock(nil)
 		f.Burners, f.LidsRegular, f.LidsWide = kit.Cut(c.Request.PostForm.Get("burners"), 12), kit.Cut(c.Request.PostForm.Get("lidsregular"), 12), kit.Cut(c.Request.PostForm.Get("lidswide"), 12)
 		for i := range f.Stock {
 			f.Stock[i].Regular, f.Stock[i].Wide = kit.Cut(c.Request.PostForm.Get("r"+f.Stock[i].Size), 12), kit.Cut(c.Request.PostForm.Get("w"+f.Stock[i].Size), 12)
 		}
-		s.renderKitchen(c, status, f, nil)
+		return s.renderKitchen(c, status, f, nil)
 	}
 	if k.ID == 0 {
-		refuse("Say first where the kitchen is: name and elevation.")
-		return
+		return refuse("Say first where the kitchen is: name and elevation.")
 	}
 	var list []store.JarStock
 	for _, j := range quantity.Jars {
@@ -273,8 +270,7 @@ func (s *Server) saveStock(c *gin.Context) {
 			}
 			n, ok := count(name, 5000)
 			if !ok {
-				refuse("How many " + j.Plural() + "? A whole number, or nothing.")
-				return
+				return refuse("How many " + j.Plural() + "? A whole number, or nothing.")
 			}
 			if n > 0 {
 				list = append(list, store.JarStock{Size: string(j), Wide: wide, Count: n})
@@ -285,31 +281,30 @@ func (s *Server) saveStock(c *gin.Context) {
 	regular, ok2 := count("lidsregular", 20000)
 	wide, ok3 := count("lidswide", 20000)
 	if !ok1 || burners < 1 || !ok2 || !ok3 {
-		refuse("Burners are 1 to 12, lids a whole number or nothing.")
-		return
+		return refuse("Burners are 1 to 12, lids a whole number or nothing.")
 	}
 	err = s.store.SaveStock(ctx, burners, regular, wide, list, kit.SeenOf(c))
 	if errors.Is(err, store.ErrStale) {
 		status = http.StatusConflict
-		s.stockMeanwhile(c, refuse, &f)
-		return
+		return s.stockMeanwhile(c, refuse, &f)
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, "/kitchen?saved=1#stock")
+	return nil
 }
 
 // stockMeanwhile tells what somebody else stored, beside what was typed.
-func (s *Server) stockMeanwhile(c *gin.Context, refuse func(string), f *kitchenForm) {
+func (s *Server) stockMeanwhile(c *gin.Context, refuse func(string) error, f *kitchenForm) error {
 	ctx := c.Request.Context()
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	jars, err := s.store.JarStocks(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	stands := fmt.Sprintf("%d burners, %d regular and %d wide lids", k.Burners, k.LidsRegular, k.LidsWide)
 	for _, row := range viewStock(jars) {
@@ -321,7 +316,7 @@ func (s *Server) stockMeanwhile(c *gin.Context, refuse func(string), f *kitchenF
 		}
 	}
 	f.StockSeen = k.StockMark(jars)
-	refuse("Somebody else has counted anew since you opened this page: " + stands + ". Yours stands in the fields; save again to put it in the place of theirs.")
+	return refuse("Somebody else has counted anew since you opened this page: " + stands + ". Yours stands in the fields; save again to put it in the place of theirs.")
 }
 
 // viewStock is the jars of the kitchen, a row a size.

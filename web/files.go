@@ -16,10 +16,10 @@ import (
 
 // openFile takes an uploaded file. One recipe goes to the page where it can be
 // mended before it is kept; several are kept at once, each on the desk.
-func (s *Server) openFile(c *gin.Context) {
+func (s *Server) openFile(c *gin.Context) error {
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	f := recipeForm{Action: "/recipes", Save: "Review it"}
 	f.choose(k.Jar, k.Pack, k.Method)
@@ -29,7 +29,7 @@ func (s *Server) openFile(c *gin.Context) {
 	}
 	file, ok := s.upload(c, "file", recipe.MaxBytes, refuse)
 	if !ok {
-		return
+		return nil
 	}
 	defer file.Close()
 	name := ""
@@ -39,17 +39,17 @@ func (s *Server) openFile(c *gin.Context) {
 	data, err := io.ReadAll(io.LimitReader(file, recipe.MaxBytes+1))
 	if err != nil {
 		refuse("The file could not be read: " + err.Error() + ".")
-		return
+		return nil
 	}
 	doc, err := recipe.Open(name, data)
 	if err != nil {
 		refuse("“" + name + "”: " + err.Error() + ". Nothing was added.")
-		return
+		return nil
 	}
 	if len(doc.Texts) == 1 {
 		f.Text, f.From = doc.Texts[0], name
 		s.renderForm(c, http.StatusOK, "New recipe", f)
-		return
+		return nil
 	}
 	reader := s.shelf().reviewer.Reader()
 	list := make([]store.Recipe, len(doc.Texts))
@@ -57,7 +57,7 @@ func (s *Server) openFile(c *gin.Context) {
 		rec, err := reader.Text(text)
 		if err != nil {
 			refuse("“" + name + "”, recipe " + strconv.Itoa(i+1) + ": " + err.Error() + ". Nothing was added.")
-			return
+			return nil
 		}
 		list[i] = store.Recipe{Title: rec.Title, Text: text, Why: "from " + name}
 		if rec.Title == "" {
@@ -74,9 +74,10 @@ func (s *Server) openFile(c *gin.Context) {
 		return "/", nil
 	})
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
 // downloads are the files that a recipe can be had as.
@@ -86,26 +87,27 @@ var downloads = map[string]struct{ format, kind string }{
 	"recipe.csv":  {recipe.FormatCSV, "text/csv; charset=utf-8"},
 }
 
-func (s *Server) download(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) download(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	d, ok := downloads[c.Param("file")]
 	if !ok {
 		s.Fail(c, http.StatusNotFound, "A recipe cannot be had in this form.", "Take recipe.json, recipe.md or recipe.csv.")
-		return
+		return nil
 	}
 	rec, err := s.readStored(r, r.Text)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	var b strings.Builder
 	if err := recipe.Write(&b, d.format, rec); err != nil {
-		panic(err)
+		return err
 	}
 	c.Header("Content-Disposition", `attachment; filename="`+fileName(r.Title)+filepath.Ext(c.Param("file"))+`"`)
 	c.Data(http.StatusOK, d.kind, []byte(b.String()))
+	return nil
 }
 
 // fileName makes a plain name of a title: letters, figures and single hyphens.

@@ -126,9 +126,9 @@ func (s *Server) showWithout(c *gin.Context) {
 }
 
 // checkFood keeps that somebody has seen a food's pH range in print, the same or otherwise.
-func (s *Server) checkFood(c *gin.Context) {
+func (s *Server) checkFood(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	x := ledger.Check{Procedure: ledger.FoodKey(c.Param("id")), Part: ledger.PHPart, Status: get("status"), Edition: get("edition"), By: get("by"), On: kit.Today(), Signed: get("by")}
@@ -138,17 +138,18 @@ func (s *Server) checkFood(c *gin.Context) {
 	}
 	if err != nil {
 		s.food(c, http.StatusUnprocessableEntity, x.By, x.Edition, "Nothing is kept yet: "+err.Error()+".")
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "/foods/" + c.Param("id"), tx.AddChecks(ctx, []ledger.Check{x})
 	})
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if err := s.restock(ctx); err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }

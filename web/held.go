@@ -103,9 +103,9 @@ func (sh *shelf) heldProcedure(w store.OwnProcedure) heldProcedureView {
 }
 
 // signHeld puts one check that waits into force, or throws it away.
-func (s *Server) signHeld(c *gin.Context) {
+func (s *Server) signHeld(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	key, by := c.Param("key"), strings.TrimSpace(c.Request.PostForm.Get("by"))
@@ -116,63 +116,58 @@ func (s *Server) signHeld(c *gin.Context) {
 		}
 	}
 	if check == nil {
-		s.progress(c, http.StatusConflict, "That check does not wait any more: somebody has signed it or thrown it away. What waits now stands below.")
-		return
+		return s.progress(c, http.StatusConflict, "That check does not wait any more: somebody has signed it or thrown it away. What waits now stands below.")
 	}
 	var err error
 	switch {
 	case c.Request.PostForm.Get("away") != "":
 		err = s.store.DropCheck(ctx, *check)
 	case by == "" || len(by) > maxText || c.Request.PostForm.Get("seen") == "":
-		s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
-		return
+		return s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
 	default:
 		signed := *check
 		signed.Signed = by
 		err = s.store.AddChecks(ctx, []ledger.Check{signed})
 	}
-	s.settled(c, err)
+	return s.settled(c, err)
 }
 
 // unsignedWords asks for what makes a signature.
 const unsignedWords = "Nothing is changed: write your name, and tick that you have seen it in print yourself."
 
 // signProcedure puts one procedure that waits into force.
-func (s *Server) signProcedure(c *gin.Context) {
+func (s *Server) signProcedure(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	id, by := c.Param("id"), strings.TrimSpace(c.Request.PostForm.Get("by"))
 	if by == "" || len(by) > maxText || c.Request.PostForm.Get("seen") == "" {
-		s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
-		return
+		return s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
 	}
 	for _, w := range s.shelf().waiting {
 		if w.ID != id {
 			continue
 		}
 		if !whole(s.shelf().lib, w.Procedure) || s.shelf().remembered[id] != nil {
-			s.progress(c, http.StatusUnprocessableEntity, "“"+id+"” cannot be put into force: it is not whole, or another procedure has its id. Take it out below.")
-			return
+			return s.progress(c, http.StatusUnprocessableEntity, "“"+id+"” cannot be put into force: it is not whole, or another procedure has its id. Take it out below.")
 		}
-		s.settled(c, s.store.SignProcedure(ctx, id, by))
-		return
+		return s.settled(c, s.store.SignProcedure(ctx, id, by))
 	}
-	s.settled(c, store.ErrNotFound)
+	return s.settled(c, store.ErrNotFound)
 }
 
 // settled answers once something that waited was signed or thrown away.
-func (s *Server) settled(c *gin.Context, err error) {
+func (s *Server) settled(c *gin.Context, err error) error {
 	switch {
 	case errors.Is(err, store.ErrNotFound):
-		s.progress(c, http.StatusConflict, "That does not wait any more. What waits now stands below.")
-		return
+		return s.progress(c, http.StatusConflict, "That does not wait any more. What waits now stands below.")
 	case err == nil:
 		err = s.restock(c.Request.Context())
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, "/check")
+	return nil
 }

@@ -33,14 +33,14 @@ type kitchenForm struct {
 	Seen, StockSeen string
 }
 
-func (s *Server) showKitchen(c *gin.Context) {
+func (s *Server) showKitchen(c *gin.Context) error {
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	f := s.kitchenForm(k)
 	f.Saved = c.Query("saved") != ""
-	s.renderKitchen(c, http.StatusOK, f, nil)
+	return s.renderKitchen(c, http.StatusOK, f, nil)
 }
 
 // kitchenForm is the page's forms as the kitchen is stored.
@@ -55,10 +55,10 @@ func (s *Server) kitchenForm(k store.Kitchen) kitchenForm {
 }
 
 // renderKitchen writes the page; mended is a canner's form that was not taken.
-func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended *cannerView) {
+func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended *cannerView) error {
 	list, err := s.store.JarStocks(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if f.Stock == nil {
 		f.Stock = viewStock(list)
@@ -66,7 +66,7 @@ func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended
 	if f.StockSeen == "" {
 		k, err := s.Kitchen(c.Request.Context())
 		if err != nil {
-			panic(err)
+			return err
 		}
 		f.StockSeen = k.StockMark(list)
 	}
@@ -80,6 +80,7 @@ func (s *Server) renderKitchen(c *gin.Context, status int, f kitchenForm, mended
 		}
 	}
 	s.Render(c, status, "kitchen", kit.Page{Title: "Kitchen", Nav: "/kitchen", Body: f})
+	return nil
 }
 
 // stock are the canners that a new kitchen may choose from.
@@ -111,14 +112,14 @@ func stanceChoices(now string) []choice {
 		{review.Guideline, "guideline: also lay out what is known of the parts", now == review.Guideline}}
 }
 
-func (s *Server) saveKitchen(c *gin.Context) {
+func (s *Server) saveKitchen(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	f := s.kitchenForm(k)
@@ -132,25 +133,21 @@ func (s *Server) saveKitchen(c *gin.Context) {
 		stance = review.Book // a form without the field says nothing about it
 	}
 	f.Canners, f.Stances = cannerChoices(k, chosen), stanceChoices(stance)
-	refuse := func(field, problem string) {
+	refuse := func(field, problem string) error {
 		f.Field, f.Problem = field, problem
-		s.renderKitchen(c, http.StatusUnprocessableEntity, f, nil)
+		return s.renderKitchen(c, http.StatusUnprocessableEntity, f, nil)
 	}
 	switch {
 	case f.Name == "" || len(f.Name) > 80:
-		refuse("name", "Give the kitchen a name of 1 to 80 letters.")
-		return
+		return refuse("name", "Give the kitchen a name of 1 to 80 letters.")
 	case stance != review.Book && stance != review.Guideline:
-		refuse("stance", "Choose a stance from the list.")
-		return
+		return refuse("stance", "Choose a stance from the list.")
 	case err != nil || chosen != 0 && !k.HasCanner(chosen):
-		refuse("canner", "Choose a canner from the list.")
-		return
+		return refuse("canner", "Choose a canner from the list.")
 	}
 	feet, err := elevation.Parse(f.Elevation)
 	if err != nil {
-		refuse("elevation", err.Error()+".")
-		return
+		return refuse("elevation", err.Error()+".")
 	}
 	k.Name, k.ElevationFt, k.CannerID, k.Stance = f.Name, feet, chosen, stance
 	if k.ID == 0 {
@@ -163,14 +160,17 @@ func (s *Server) saveKitchen(c *gin.Context) {
 	case errors.Is(err, store.ErrStale):
 		now, err := s.Kitchen(ctx)
 		if err != nil {
-			panic(err)
+			return err
 		}
 		f.Seen, f.Field = now.Mark(), "name"
 		f.Problem = fmt.Sprintf("Somebody else has changed the kitchen since you opened this page: it is now “%s” at %s ft. Yours stands in the fields; save again to put it in the place of theirs.", now.Name, kit.Thousands(now.ElevationFt))
-		s.renderKitchen(c, http.StatusConflict, f, nil)
+		if err := s.renderKitchen(c, http.StatusConflict, f, nil); err != nil {
+			return err
+		}
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		c.Redirect(http.StatusSeeOther, "/kitchen?saved=1")
 	}
+	return nil
 }

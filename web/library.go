@@ -65,10 +65,13 @@ const (
 	maxRecipeHits = 5
 )
 
-func (s *Server) showLibrary(c *gin.Context) {
+func (s *Server) showLibrary(c *gin.Context) error {
 	sh := s.shelf()
 	v := libraryView{Query: query(c), Open: c.DefaultQuery("shelf", "procedures"), Problem: sh.problem}
-	v.Hits = s.found(c)
+	var err error
+	if v.Hits, err = s.found(c); err != nil {
+		return err
+	}
 	for _, t := range []shelfTab{
 		{Name: "procedures", Label: "Tested procedures", Count: len(sh.lib.Procedures.All())},
 		{Name: "without", Label: "Products without a process", Count: len(sh.lib.Book.Unprocessed)},
@@ -81,6 +84,7 @@ func (s *Server) showLibrary(c *gin.Context) {
 	}
 	v.Groups = sh.contents(v.Open)
 	s.Render(c, http.StatusOK, "library", kit.Page{Title: "Library", Nav: "/library", Body: v, Keys: kit.Keys("/", "search", "J", "next found", "K", "the one before")})
+	return nil
 }
 
 // query returns what was searched for, cut to a sensible length.
@@ -93,20 +97,22 @@ func query(c *gin.Context) string {
 }
 
 // search answers the list of hits as one types.
-func (s *Server) search(c *gin.Context) {
-	s.Fragment(c, "hits", s.found(c))
+func (s *Server) search(c *gin.Context) error {
+	hits, err := s.found(c)
+	if err != nil {
+		return err
+	}
+	s.Fragment(c, "hits", hits)
+	return nil
 }
 
 // found looks through the library and, behind it, through the recipes on the desk.
-func (s *Server) found(c *gin.Context) hitsView {
+func (s *Server) found(c *gin.Context) (hitsView, error) {
 	v := s.shelf().hits(query(c))
 	if strings.TrimSpace(v.Query) == "" {
-		return v
+		return v, nil
 	}
 	list, err := s.store.Recipes(c.Request.Context(), v.Query, 0, maxRecipeHits+1)
-	if err != nil {
-		panic(err)
-	}
 	for i, r := range list {
 		if i == maxRecipeHits {
 			v.MoreRecipes = "/?" + url.Values{"q": {v.Query}}.Encode()
@@ -114,7 +120,7 @@ func (s *Server) found(c *gin.Context) hitsView {
 		}
 		v.Hits = append(v.Hits, hitView{Href: "/recipes/" + strconv.FormatInt(r.ID, 10), Title: r.Title, Kind: "recipe on the desk"})
 	}
-	return v
+	return v, err
 }
 
 func (sh *shelf) hits(q string) hitsView {

@@ -52,7 +52,7 @@ func (s *Server) measuredOf(recipe int64) float64 {
 	}
 	pH, err := s.highestOf(context.Background(), recipe)
 	if err != nil {
-		panic(err)
+		panic(err) // a pH that could not be read may only have made the verdict worse: no review without it
 	}
 	s.measured.keep(recipe, pH, changes)
 	return pH

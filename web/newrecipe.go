@@ -47,10 +47,10 @@ type choice struct {
 	Chosen       bool
 }
 
-func (s *Server) newRecipe(c *gin.Context) {
+func (s *Server) newRecipe(c *gin.Context) error {
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	f := recipeForm{Action: "/recipes", Save: "Review it"}
 	f.choose(k.Jar, k.Pack, k.Method)
@@ -60,6 +60,7 @@ func (s *Server) newRecipe(c *gin.Context) {
 		f.choose(p.Rows[0].Jar, "", "")
 	}
 	s.renderForm(c, http.StatusOK, "New recipe", f)
+	return nil
 }
 
 func (s *Server) renderForm(c *gin.Context, status int, title string, f recipeForm) {
@@ -92,10 +93,10 @@ func choices(now, none string, list [][2]string) []choice {
 }
 
 // createRecipe takes a pasted recipe. The only field it needs is text.
-func (s *Server) createRecipe(c *gin.Context) {
+func (s *Server) createRecipe(c *gin.Context) error {
 	r, ok := s.postedRecipe(c, recipeForm{Action: "/recipes", Save: "Review it"}, "New recipe")
 	if !ok {
-		return
+		return nil
 	}
 	at, err := s.store.Once(c.Request.Context(), kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		if err := tx.AddRecipe(c.Request.Context(), &r); err != nil {
@@ -104,9 +105,10 @@ func (s *Server) createRecipe(c *gin.Context) {
 		return "/recipes/" + strconv.FormatInt(r.ID, 10), s.remember(c, tx, r)
 	})
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
 // postedRecipe reads the form; where it is wrong it answers with the form as
@@ -165,41 +167,59 @@ func (s *Server) remember(c *gin.Context, tx *store.Store, r store.Recipe) error
 	return tx.LastChosen(c.Request.Context(), r.Jar, r.Pack, r.Method)
 }
 
-// recipeOf returns the recipe of the path; where there is none it answers.
-func (s *Server) recipeOf(c *gin.Context) (store.Recipe, bool) {
-	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
-	if err == nil {
-		r, err := s.store.Recipe(c.Request.Context(), id)
-		if err == nil {
-			return r, true
-		}
-		if !errors.Is(err, store.ErrNotFound) {
-			panic(err)
-		}
+// absent is an error that says what is not there, and where to look.
+type absent struct{ what, wayOut string }
+
+func (a *absent) Error() string { return a.what }
+
+var (
+	noRecipe = &absent{"There is no recipe with this number.", "The desk lists every recipe that was sent in."}
+	noPlan   = &absent{"There is no such plan.", "The Plan page lists them."}
+)
+
+// missing answers for what is not there, and hands any other error on.
+func (s *Server) missing(c *gin.Context, err error) error {
+	var a *absent
+	if !errors.As(err, &a) {
+		return err
 	}
-	s.Fail(c, http.StatusNotFound, "There is no recipe with this number.", "The desk lists every recipe that was sent in.")
-	return store.Recipe{}, false
+	s.Fail(c, http.StatusNotFound, a.what, a.wayOut)
+	return nil
 }
 
-func (s *Server) editRecipe(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+// recipeOf returns the recipe of the path, or noRecipe.
+func (s *Server) recipeOf(c *gin.Context) (store.Recipe, error) {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	if err != nil {
+		return store.Recipe{}, noRecipe
+	}
+	r, err := s.store.Recipe(c.Request.Context(), id)
+	if errors.Is(err, store.ErrNotFound) {
+		err = noRecipe
+	}
+	return r, err
+}
+
+func (s *Server) editRecipe(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", ID: r.ID, Text: r.Text, SentBy: r.SentBy, Source: r.From, Seen: r.Mark()}
 	f.choose(r.Jar, r.Pack, r.Method)
 	s.renderForm(c, http.StatusOK, "Mend "+r.Title, f)
+	return nil
 }
 
-func (s *Server) updateRecipe(c *gin.Context) {
-	old, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) updateRecipe(c *gin.Context) error {
+	old, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	f := recipeForm{Action: "/recipes/" + c.Param("id"), Save: "Review it again", ID: old.ID}
 	r, ok := s.postedRecipe(c, f, "Mend "+old.Title)
 	if !ok {
-		return
+		return nil
 	}
 	r.ID = old.ID
 	if !c.Request.PostForm.Has("book") {
@@ -214,29 +234,31 @@ func (s *Server) updateRecipe(c *gin.Context) {
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):
-		s.mendedMeanwhile(c, f, r)
+		return s.mendedMeanwhile(c, f, r)
 	case errors.Is(err, store.ErrNotFound):
 		s.FailWith(c, http.StatusConflict, "This recipe was taken off the desk while you mended it.", "Put it back on the page of what was taken away, then send this again.", kit.TypedIn(c.Request.PostForm))
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		c.Redirect(http.StatusSeeOther, at)
 	}
+	return nil
 }
 
 // mendedMeanwhile lays what somebody else stored beside what was typed. Sending it again
 // puts what was typed in its place, with both among the versions.
-func (s *Server) mendedMeanwhile(c *gin.Context, f recipeForm, mine store.Recipe) {
-	now, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) mendedMeanwhile(c *gin.Context, f recipeForm, mine store.Recipe) error {
+	now, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	f.Text, f.SentBy, f.Source, f.Seen, f.Stored = mine.Text, mine.SentBy, mine.From, now.Mark(), &now
 	f.Problem = "This recipe has been changed since you opened it, by somebody else or in another tab. Nothing is lost: what is stored stands beside, yours is in the field. Mend yours and send it again."
 	f.choose(mine.Jar, mine.Pack, mine.Method)
 	s.renderForm(c, http.StatusConflict, "Mend "+now.Title, f)
+	return nil
 }
 
-func (s *Server) deleteRecipe(c *gin.Context) {
-	s.remove(c, store.KindRecipe)
+func (s *Server) deleteRecipe(c *gin.Context) error {
+	return s.remove(c, store.KindRecipe)
 }

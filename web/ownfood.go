@@ -11,9 +11,9 @@ import (
 
 // addFood gives the kitchen a food of its own, its pH left unknown. The page of
 // a new recipe asks for it with the text at hand, and gets the reading back.
-func (s *Server) addFood(c *gin.Context) {
+func (s *Server) addFood(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	text := c.Request.PostForm.Get("text")
 	refuse := func(problem string) {
@@ -25,24 +25,25 @@ func (s *Server) addFood(c *gin.Context) {
 	f, err := food.Own(name, c.Request.PostForm.Get("kind"))
 	if err != nil {
 		refuse(kit.Capital(err.Error()) + ".")
-		return
+		return nil
 	}
 	again := s.shelf().lib.Foods.ByID(f.ID) != nil // another kind for a food of its own
 	if !again && !s.shelf().reviewer.Reader().MayName(name) {
 		refuse("“" + name + "” is made of words that Damson knows already: write each food on a line of its own.")
-		return
+		return nil
 	}
 	if err := s.store.AddFood(c.Request.Context(), f); err != nil {
-		panic(err)
+		return err
 	}
 	if err := s.restock(c.Request.Context()); err != nil {
-		panic(err)
+		return err
 	}
 	v := s.read(text)
 	v.Note = "“" + name + "” is now a food of this kitchen (" + f.Kind + "), its pH unknown: no tested procedure has it, so it cannot be cleared."
 	s.Fragment(c, "reading", v)
+	return nil
 }
 
-func (s *Server) deleteFood(c *gin.Context) {
-	s.deleteOwn(c, s.store.DeleteFood, "food")
+func (s *Server) deleteFood(c *gin.Context) error {
+	return s.deleteOwn(c, s.store.DeleteFood, "food")
 }

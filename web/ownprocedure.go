@@ -76,9 +76,9 @@ func (s *Server) ownForm(c *gin.Context, status int, f ownForm) {
 	s.Render(c, status, "own", kit.Page{Title: "Add a procedure", Nav: "/library", Body: f})
 }
 
-func (s *Server) addProcedure(c *gin.Context) {
+func (s *Server) addProcedure(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	rows, err := strconv.Atoi(get("rows"))
@@ -87,7 +87,7 @@ func (s *Server) addProcedure(c *gin.Context) {
 	}
 	if get("more") != "" {
 		s.ownForm(c, http.StatusOK, readOwnForm(get, min(rows+moreRows, maxRows)))
-		return
+		return nil
 	}
 	f := readOwnForm(get, rows)
 	p, problems := s.ownProcedure(get, rows)
@@ -105,9 +105,9 @@ func (s *Server) addProcedure(c *gin.Context) {
 	if len(problems) > 0 {
 		f.Problems = problems
 		s.ownForm(c, http.StatusUnprocessableEntity, f)
-		return
+		return nil
 	}
-	s.keepProcedures(c, []*procedure.Procedure{p}, f.By, f.By)
+	return s.keepProcedures(c, []*procedure.Procedure{p}, f.By, f.By)
 }
 
 // doubts returns where a procedure that is whole asks for less than the library does.
@@ -120,25 +120,26 @@ func (s *Server) doubts(p *procedure.Procedure, problems []string) []string {
 
 // keepProcedures stores procedures that were tried out, and opens the first, or the
 // page where they wait for somebody to sign them.
-func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by, signed string) {
+func (s *Server) keepProcedures(c *gin.Context, list []*procedure.Procedure, by, signed string) error {
 	ctx := c.Request.Context()
 	_, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "", tx.AddProcedures(ctx, list, by, signed)
 	})
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if err := s.restock(ctx); err != nil {
-		panic(err)
+		return err
 	}
 	if signed == "" {
 		c.Redirect(http.StatusSeeOther, "/check")
-		return
+		return nil
 	}
 	c.Redirect(http.StatusSeeOther, "/library/"+list[0].ID)
+	return nil
 }
 
-func (s *Server) addProcedureFile(c *gin.Context) {
+func (s *Server) addProcedureFile(c *gin.Context) error {
 	refuse := func(problem string) {
 		f := readOwnForm(func(string) string { return "" }, formRows)
 		f.FileProblem = problem
@@ -146,12 +147,12 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 	}
 	file, ok := s.upload(c, "file", maxUpload, refuse)
 	if !ok {
-		return
+		return nil
 	}
 	data, err := io.ReadAll(file)
 	if err != nil {
 		refuse("The file could not be read: " + err.Error() + ".")
-		return
+		return nil
 	}
 	list, err := s.parseFile(data)
 	if err == nil {
@@ -159,9 +160,9 @@ func (s *Server) addProcedureFile(c *gin.Context) {
 	}
 	if err != nil {
 		refuse("Nothing was added. " + err.Error())
-		return
+		return nil
 	}
-	s.keepProcedures(c, list, "a file", "")
+	return s.keepProcedures(c, list, "a file", "")
 }
 
 // parseFile reads procedures in either format. One that this kitchen has under the same id is given
@@ -204,7 +205,7 @@ func (s *Server) parseFile(data []byte) ([]*procedure.Procedure, error) {
 const theirs = "-theirs"
 
 // exportProcedures writes the kitchen's own procedures, or the one of the path, for another kitchen.
-func (s *Server) exportProcedures(c *gin.Context) {
+func (s *Server) exportProcedures(c *gin.Context) error {
 	var list []*procedure.Procedure
 	for id, o := range s.shelf().own {
 		if want := c.Param("id"); want == "" || want == id {
@@ -213,7 +214,7 @@ func (s *Server) exportProcedures(c *gin.Context) {
 	}
 	if len(list) == 0 {
 		s.Fail(c, http.StatusNotFound, "This kitchen has no such procedure of its own.", "What ships with Damson stands in every kitchen; only your own travel.")
-		return
+		return nil
 	}
 	slices.SortFunc(list, func(a, b *procedure.Procedure) int { return strings.Compare(a.ID, b.ID) })
 	name := "procedures"
@@ -223,29 +224,31 @@ func (s *Server) exportProcedures(c *gin.Context) {
 	c.Header("Content-Type", "application/json; charset=utf-8")
 	c.Header("Content-Disposition", `attachment; filename="`+name+`.json"`)
 	if err := procedure.WriteFile(c.Writer, list); err != nil {
-		panic(err)
+		return err
 	}
+	return nil
 }
 
-func (s *Server) deleteProcedure(c *gin.Context) {
-	s.deleteOwn(c, s.store.DeleteProcedure, "procedure")
+func (s *Server) deleteProcedure(c *gin.Context) error {
+	return s.deleteOwn(c, s.store.DeleteProcedure, "procedure")
 }
 
 // deleteOwn takes out what this kitchen added.
-func (s *Server) deleteOwn(c *gin.Context, remove func(context.Context, string) error, what string) {
+func (s *Server) deleteOwn(c *gin.Context, remove func(context.Context, string) error, what string) error {
 	ctx := c.Request.Context()
 	err := remove(ctx, c.Param("id"))
 	if errors.Is(err, store.ErrNotFound) {
 		s.Fail(c, http.StatusNotFound, "This kitchen added no such "+what+".", "Only a "+what+" of your own can be taken out.")
-		return
+		return nil
 	}
 	if err == nil {
 		err = s.restock(ctx)
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, "/library")
+	return nil
 }
 
 var (

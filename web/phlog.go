@@ -60,21 +60,21 @@ const (
 	logLimit = 200
 )
 
-func (s *Server) showLog(c *gin.Context) {
+func (s *Server) showLog(c *gin.Context) error {
 	done := map[string]string{"meter": "The meter is in the log.", "calibration": "The calibration is in the log.", "reading": "The reading is in the log.", "deleted": "The reading is gone."}[c.Query("done")]
 	if n, err := strconv.Atoi(c.Query("read")); err == nil {
 		done = kit.Thousands(n) + " readings were read from the file."
 	}
-	s.renderLog(c, http.StatusOK, nil, nil, done)
+	return s.renderLog(c, http.StatusOK, nil, nil, done)
 }
 
 // renderLog writes the page; form and problems are those of a form that was not
 // taken, so that nothing typed is lost.
-func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string]string, done string) {
+func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string]string, done string) error {
 	ctx := c.Request.Context()
 	b, err := s.book(ctx, 0)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := logView{Form: form, Problems: problems, Done: done, Today: kit.Today(), Never: phlog.Never}
 	if v.Form == nil {
@@ -109,6 +109,7 @@ func (s *Server) renderLog(c *gin.Context, status int, form, problems map[string
 		v.Hows = append(v.Hows, choice{h, h, v.Form["how"] == h})
 	}
 	s.Render(c, status, "phlog", kit.Page{Title: "pH log", Nav: "/acidity", Keys: kit.Keys("Tab", "next field", "Ctrl ↵", "store", "P", "print"), Body: v})
+	return nil
 }
 
 // logBook is the log as it is stored.
@@ -254,8 +255,8 @@ func (s *Server) logChanged() {
 }
 
 // refuse answers a form that is not taken, with all that was typed.
-func (s *Server) refuse(c *gin.Context, form map[string]string, where, what string) {
-	s.renderLog(c, http.StatusUnprocessableEntity, form, map[string]string{where: what}, "")
+func (s *Server) refuse(c *gin.Context, form map[string]string, where, what string) error {
+	return s.renderLog(c, http.StatusUnprocessableEntity, form, map[string]string{where: what}, "")
 }
 
 // dayTyped reads a day, today where none is given.
@@ -267,68 +268,64 @@ func dayTyped(text string) (string, bool) {
 	return text, err == nil
 }
 
-func (s *Server) addMeter(c *gin.Context) {
+func (s *Server) addMeter(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	f := kit.Typed(c, "name", "due", "compensates")
 	if f["name"] == "" {
-		s.refuse(c, f, "meter", "What is the meter called? Any name will do.")
-		return
+		return s.refuse(c, f, "meter", "What is the meter called? Any name will do.")
 	}
 	if _, ok := dayTyped(f["due"]); !ok {
-		s.refuse(c, f, "meter", "The day is written like 2027-01-31, or left empty.")
-		return
+		return s.refuse(c, f, "meter", "The day is written like 2027-01-31, or left empty.")
 	}
-	s.logged(c, "/acidity/log?done=meter", func(tx *store.Store) error {
+	return s.logged(c, "/acidity/log?done=meter", func(tx *store.Store) error {
 		return tx.AddMeter(c.Request.Context(), &store.Meter{Name: f["name"], DueOn: f["due"], Compensates: f["compensates"] != ""})
 	})
 }
 
 // logged stores what a form of the log adds, once, and opens the place.
-func (s *Server) logged(c *gin.Context, place string, add func(*store.Store) error) {
+func (s *Server) logged(c *gin.Context, place string, add func(*store.Store) error) error {
 	ctx := c.Request.Context()
 	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) { return place, add(tx) })
 	if err != nil {
-		panic(err)
+		return err
 	}
 	s.logChanged()
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
 // meterTyped finds the meter that a form names.
-func (s *Server) meterTyped(c *gin.Context, text string) (store.Meter, bool) {
+func (s *Server) meterTyped(c *gin.Context, text string) (store.Meter, bool, error) {
 	list, err := s.store.Meters(c.Request.Context())
-	if err != nil {
-		panic(err)
-	}
 	for _, m := range list {
 		if strconv.FormatInt(m.ID, 10) == text {
-			return m, true
+			return m, true, nil
 		}
 	}
-	return store.Meter{}, false
+	return store.Meter{}, false, err
 }
 
-func (s *Server) addCalibration(c *gin.Context) {
+func (s *Server) addCalibration(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	f := kit.Typed(c, "meter", "day", "low", "high", "lowmv", "highmv", "celsius", "lowlot", "highlot", "lowexpiry", "highexpiry", "by")
-	m, ok := s.meterTyped(c, f["meter"])
+	m, ok, err := s.meterTyped(c, f["meter"])
+	if err != nil {
+		return err
+	}
 	if !ok {
-		s.refuse(c, f, "calibration", "Which meter? Add one first where the list is empty.")
-		return
+		return s.refuse(c, f, "calibration", "Which meter? Add one first where the list is empty.")
 	}
 	x := store.Calibration{MeterID: m.ID, LowLot: f["lowlot"], HighLot: f["highlot"], LowExpiry: f["lowexpiry"], HighExpiry: f["highexpiry"], DoneBy: f["by"]}
 	if x.OnDay, ok = dayTyped(f["day"]); !ok {
-		s.refuse(c, f, "calibration", "The day is written like 2026-11-25.")
-		return
+		return s.refuse(c, f, "calibration", "The day is written like 2026-11-25.")
 	}
 	for _, e := range []string{x.LowExpiry, x.HighExpiry} {
 		if _, ok := dayTyped(e); !ok {
-			s.refuse(c, f, "calibration", "A buffer's date is written like 2027-01-31, or left empty.")
-			return
+			return s.refuse(c, f, "calibration", "A buffer's date is written like 2027-01-31, or left empty.")
 		}
 	}
 	for _, n := range []struct {
@@ -337,93 +334,86 @@ func (s *Server) addCalibration(c *gin.Context) {
 	}{{"low", &x.Low}, {"high", &x.High}, {"lowmv", &x.LowMV}, {"highmv", &x.HighMV}, {"celsius", &x.Celsius}} {
 		v, err := quantity.ParseFigure(f[n.name])
 		if err != nil {
-			s.refuse(c, f, "calibration", "“"+f[n.name]+"” is no number; buffers in pH, readings in mV, temperature in °C.")
-			return
+			return s.refuse(c, f, "calibration", "“"+f[n.name]+"” is no number; buffers in pH, readings in mV, temperature in °C.")
 		}
 		*n.into = v
 	}
 	if list := calibrationOf(x).Check(); phlog.Refused(list) {
 		for _, p := range list {
 			if p.Refused {
-				s.refuse(c, f, "calibration", p.What)
-				return
+				return s.refuse(c, f, "calibration", p.What)
 			}
 		}
 	}
-	s.logged(c, "/acidity/log?done=calibration", func(tx *store.Store) error { return tx.AddCalibration(c.Request.Context(), &x) })
+	return s.logged(c, "/acidity/log?done=calibration", func(tx *store.Store) error { return tx.AddCalibration(c.Request.Context(), &x) })
 }
 
-func (s *Server) addReading(c *gin.Context) {
+func (s *Server) addReading(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	f := kit.Typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "by")
-	m, ok := s.meterTyped(c, f["meter"])
+	m, ok, err := s.meterTyped(c, f["meter"])
+	if err != nil {
+		return err
+	}
 	if !ok {
-		s.refuse(c, f, "reading", "Which meter? Add one first where the list is empty.")
-		return
+		return s.refuse(c, f, "reading", "Which meter? Add one first where the list is empty.")
 	}
 	r := store.Reading{MeterID: m.ID, Compensated: m.Compensates, Sample: f["sample"], How: f["how"], Typed: f["values"], DoneBy: f["by"]}
 	r.RecipeID, _ = strconv.ParseInt(f["recipe"], 10, 64)
 	if r.OnDay, ok = dayTyped(f["day"]); !ok {
-		s.refuse(c, f, "reading", "The day is written like 2026-11-25.")
-		return
+		return s.refuse(c, f, "reading", "The day is written like 2026-11-25.")
 	}
-	var err error
 	if r.Celsius, err = quantity.ParseFigure(f["celsius"]); err != nil {
-		s.refuse(c, f, "reading", "How warm was the sample, in °C?")
-		return
+		return s.refuse(c, f, "reading", "How warm was the sample, in °C?")
 	}
 	if f["hours"] != "" {
 		if r.Hours, err = quantity.ParseFigure(f["hours"]); err != nil || r.Hours < 0 || r.Hours > 20000 {
-			s.refuse(c, f, "reading", "How many hours after the jars were closed? A number, or nothing.")
-			return
+			return s.refuse(c, f, "reading", "How many hours after the jars were closed? A number, or nothing.")
 		}
 	}
 	if r.Sample == "" {
-		s.refuse(c, f, "reading", "What was measured? Name the sample: “dilly beans, jars 3, 5 and 9”.")
-		return
+		return s.refuse(c, f, "reading", "What was measured? Name the sample: “dilly beans, jars 3, 5 and 9”.")
 	}
 	if _, err := phlog.Values(r.Typed); err != nil || r.Typed == "" {
-		s.refuse(c, f, "reading", "Type the pH of each jar, like 3.82 3.85 3.90.")
-		return
+		return s.refuse(c, f, "reading", "Type the pH of each jar, like 3.82 3.85 3.90.")
 	}
-	s.logged(c, "/acidity/log?done=reading", func(tx *store.Store) error {
+	return s.logged(c, "/acidity/log?done=reading", func(tx *store.Store) error {
 		return tx.AddReadings(c.Request.Context(), []*store.Reading{&r})
 	})
 }
 
-func (s *Server) deleteReading(c *gin.Context) {
-	s.remove(c, store.KindReading)
+func (s *Server) deleteReading(c *gin.Context) error {
+	return s.remove(c, store.KindReading)
 }
 
-func (s *Server) deleteCalibration(c *gin.Context) {
-	s.remove(c, store.KindCalibration)
+func (s *Server) deleteCalibration(c *gin.Context) error {
+	return s.remove(c, store.KindCalibration)
 }
 
-func (s *Server) deleteMeter(c *gin.Context) {
-	s.remove(c, store.KindMeter)
+func (s *Server) deleteMeter(c *gin.Context) error {
+	return s.remove(c, store.KindMeter)
 }
 
 // importReadings takes a CSV file in, as text: Damson's own or another meter's.
-func (s *Server) importReadings(c *gin.Context) {
+func (s *Server) importReadings(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	text := c.Request.PostForm.Get("csv")
 	f := map[string]string{"csv": text}
 	rows, err := phlog.ReadCSV(strings.NewReader(text))
 	if err != nil {
-		s.refuse(c, f, "file", firstUpper(err.Error())+".")
-		return
+		return s.refuse(c, f, "file", firstUpper(err.Error())+".")
 	}
 	ctx := c.Request.Context()
 	b, err := s.book(ctx, 0)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if b.titles, err = s.store.Titles(ctx, nil); err != nil {
-		panic(err)
+		return err
 	}
 	var list []*store.Reading
 	for _, row := range rows {
@@ -454,7 +444,7 @@ func (s *Server) importReadings(c *gin.Context) {
 		r.Sample, r.How, r.Typed, r.Note = kit.Cut(r.Sample, 120), kit.Cut(r.How, 60), kit.Cut(r.Typed, 120), kit.Cut(r.Note, 200)
 		list = append(list, r)
 	}
-	s.logged(c, "/acidity/log?read="+strconv.Itoa(len(list)), func(tx *store.Store) error {
+	return s.logged(c, "/acidity/log?read="+strconv.Itoa(len(list)), func(tx *store.Store) error {
 		if len(list) == 0 {
 			return nil
 		}
@@ -473,14 +463,14 @@ func dayOf(text string) (string, bool) {
 }
 
 // exportReadings writes the whole log, the newest reading first.
-func (s *Server) exportReadings(c *gin.Context) {
+func (s *Server) exportReadings(c *gin.Context) error {
 	ctx := c.Request.Context()
 	b, err := s.book(ctx, 0)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if b.titles, err = s.store.Titles(ctx, nil); err != nil {
-		panic(err)
+		return err
 	}
 	c.Header("Content-Type", "text/csv; charset=utf-8")
 	c.Header("Content-Disposition", `attachment; filename="ph-log.csv"`)
@@ -491,6 +481,7 @@ func (s *Server) exportReadings(c *gin.Context) {
 		return w.Write(r.OnDay, v.Meter, r.Sample, v.Recipe, r.How, kit.Decimal(r.Hours), kit.Decimal(r.Celsius), strconv.FormatBool(r.Compensated), r.Typed, v.Highest, sum.Severity, strings.Join(sum.Marks, "; "))
 	})
 	if err = errors.Join(err, w.Flush()); err != nil && ctx.Err() == nil {
-		panic(err)
+		return err
 	}
+	return nil
 }

@@ -275,13 +275,13 @@ type planChoice struct {
 	Verdict verdictView
 }
 
-func (s *Server) showPlans(c *gin.Context) { s.renderPlans(c, http.StatusOK, "") }
+func (s *Server) showPlans(c *gin.Context) error { return s.renderPlans(c, http.StatusOK, "") }
 
-func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
+func (s *Server) renderPlans(c *gin.Context, status int, problem string) error {
 	ctx := c.Request.Context()
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	field := func(name, usual string) string {
 		if v := kit.Cut(c.Request.PostForm.Get(name), 20); v != "" {
@@ -292,15 +292,15 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 	v := plansView{Problem: problem, Day: field("day", kit.Now().AddDate(0, 0, 1).Format(kit.DayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
 	list, err := s.store.Plans(ctx, planLimit)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	recipes, err := s.store.Recipes(ctx, "", 0, logLimit)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	recipes, err = s.withAsked(ctx, recipes, c.Query("recipe"))
 	if err != nil {
-		panic(err)
+		return err
 	}
 	ids := []int64{}
 	for _, p := range list {
@@ -310,7 +310,7 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 	}
 	title, err := s.store.Titles(ctx, ids)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	for _, r := range recipes {
 		res := s.reviewOf(r, k)
@@ -342,6 +342,7 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) {
 		v.Plans = append(v.Plans, line)
 	}
 	s.Render(c, status, "plans", kit.Page{Title: "Plan", Nav: "/plan", Keys: kit.Keys("Tab", "next field", "Space", "choose", "Ctrl ↵", "plan it"), Body: v})
+	return nil
 }
 
 // withAsked puts a recipe that was asked for by its number in front of the others, where it
@@ -394,21 +395,20 @@ func jarsTyped(text string) (int, error) {
 	return n, nil
 }
 
-func (s *Server) addPlan(c *gin.Context) {
+func (s *Server) addPlan(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	p := store.Plan{}
 	var problem string
 	if p.OnDay, p.Clock, p.Done, problem = whenTyped(c); problem != "" {
-		s.renderPlans(c, http.StatusUnprocessableEntity, problem)
-		return
+		return s.renderPlans(c, http.StatusUnprocessableEntity, problem)
 	}
 	chosen := asked(c.Request.PostForm)
 	titles, err := s.store.Titles(ctx, chosen)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	for _, id := range chosen {
 		title, there := titles[id]
@@ -417,57 +417,53 @@ func (s *Server) addPlan(c *gin.Context) {
 		}
 		n, err := jarsTyped(c.Request.PostForm.Get(fmt.Sprintf("jars%d", id)))
 		if err != nil {
-			s.renderPlans(c, http.StatusUnprocessableEntity, title+": "+err.Error()+".")
-			return
+			return s.renderPlans(c, http.StatusUnprocessableEntity, title+": "+err.Error()+".")
 		}
 		p.Dishes = append(p.Dishes, store.PlanDish{RecipeID: id, Jars: n})
 	}
 	if len(p.Dishes) == 0 {
-		s.renderPlans(c, http.StatusUnprocessableEntity, "Choose at least one recipe.")
-		return
+		return s.renderPlans(c, http.StatusUnprocessableEntity, "Choose at least one recipe.")
 	}
 	at, err := s.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		err := tx.AddPlan(ctx, &p)
 		return fmt.Sprintf("/plan/%d", p.ID), err
 	})
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
-// storedPlan finds the plan of the path; it answers and reports false where there
-// is none.
-func (s *Server) storedPlan(c *gin.Context) (store.Plan, bool) {
+// storedPlan returns the plan of the path, or noPlan.
+func (s *Server) storedPlan(c *gin.Context) (store.Plan, error) {
 	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
-	var p store.Plan
-	if err == nil {
-		p, err = s.store.Plan(c.Request.Context(), id)
-	}
 	if err != nil {
-		s.Fail(c, http.StatusNotFound, "There is no such plan.", "The Plan page lists them.")
-		return p, false
+		return store.Plan{}, noPlan
 	}
-	return p, true
+	p, err := s.store.Plan(c.Request.Context(), id)
+	if errors.Is(err, store.ErrNotFound) {
+		err = noPlan
+	}
+	return p, err
 }
 
 // workedPlan is storedPlan worked out.
-func (s *Server) workedPlan(c *gin.Context) (*planned, bool) {
-	p, ok := s.storedPlan(c)
-	if !ok {
-		return nil, false
-	}
-	w, err := s.workOut(c.Request.Context(), p)
+func (s *Server) workedPlan(c *gin.Context) (*planned, error) {
+	p, err := s.storedPlan(c)
 	if err != nil {
-		panic(err)
+		return nil, err
 	}
-	return w, true
+	return s.workOut(c.Request.Context(), p)
 }
 
-func (s *Server) showPlan(c *gin.Context) {
-	if w, ok := s.workedPlan(c); ok {
-		s.renderPlan(c, http.StatusOK, w, "")
+func (s *Server) showPlan(c *gin.Context) error {
+	w, err := s.workedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
+	s.renderPlan(c, http.StatusOK, w, "")
+	return nil
 }
 
 func (s *Server) renderPlan(c *gin.Context, status int, w *planned, problem string) {
@@ -478,24 +474,28 @@ func (s *Server) renderPlan(c *gin.Context, status int, w *planned, problem stri
 	s.Render(c, status, "plan", kit.Page{Title: "Plan for " + w.plan.OnDay, Nav: "/plan", Keys: kit.Keys("Tab", "next piece", "← →", "move it 5 min", "Q", "quantities", "P", "print"), Body: v})
 }
 
-func (s *Server) savePlan(c *gin.Context) {
-	p, ok := s.storedPlan(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) savePlan(c *gin.Context) error {
+	p, err := s.storedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	was, shown, status := p.Mark(), kit.SeenOf(c), http.StatusUnprocessableEntity
-	again := func(problem string) {
+	again := func(problem string) error {
 		w, err := s.workOut(c.Request.Context(), p)
 		if err != nil {
-			panic(err)
+			return err
 		}
 		w.seen = shown
 		s.renderPlan(c, status, w, problem)
+
+		return nil
 	}
 	day, clock, done, problem := whenTyped(c)
 	if problem != "" {
-		again(problem)
-		return
+		return again(problem)
 	}
 	p.OnDay, p.Clock, p.Done = day, clock, done
 	kept := p.Dishes[:0]
@@ -507,38 +507,39 @@ func (s *Server) savePlan(c *gin.Context) {
 		}
 		n, err := jarsTyped(get("jars"))
 		if err != nil {
-			again(firstUpper(err.Error()) + ".")
-			return
+			return again(firstUpper(err.Error()) + ".")
 		}
 		d.Jars, d.Process, d.Wide, d.DayBefore, d.Syrup = n, get("process"), get("wide") != "", get("before") != "", get("syrup")
 		kept = append(kept, d)
 	}
 	if len(kept) == 0 {
-		again("A plan keeps at least one recipe; delete the plan instead.")
-		return
+		return again("A plan keeps at least one recipe; delete the plan instead.")
 	}
 	p.Dishes = kept
 	seen := kit.SeenOf(c)
 	if seen == "" {
 		seen = was
 	}
-	err := s.store.SavePlan(c.Request.Context(), &p, seen)
+	err = s.store.SavePlan(c.Request.Context(), &p, seen)
 	switch {
 	case errors.Is(err, store.ErrStale):
 		status = http.StatusConflict
-		if now, ok := s.storedPlan(c); ok {
-			shown = now.Mark()
-			problem := meanwhile(&now, p)
-			p = now
-			again(problem)
+		now, err := s.storedPlan(c)
+		if err != nil {
+			return s.missing(c, err)
 		}
+		shown = now.Mark()
+		problem := meanwhile(&now, p)
+		p = now
+		return again(problem)
 	case errors.Is(err, store.ErrNotFound):
 		s.FailWith(c, http.StatusConflict, "This plan was taken away while you changed it.", "Put it back on the page of what was taken away, then send this again.", kit.TypedIn(c.Request.PostForm))
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
 	}
+	return nil
 }
 
 // meanwhile tells what somebody else made of a plan, and puts what was typed into those of
@@ -564,44 +565,48 @@ func meanwhile(now *store.Plan, mine store.Plan) string {
 }
 
 // movePiece shifts a piece of work and answers with the day as it then is.
-func (s *Server) movePiece(c *gin.Context) {
-	p, ok := s.storedPlan(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) movePiece(c *gin.Context) error {
+	p, err := s.storedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	by, err := strconv.Atoi(c.Request.PostForm.Get("minutes"))
 	piece := kit.Cut(c.Request.PostForm.Get("piece"), 40)
 	if err != nil || by < -1440 || by > 1440 || piece == "" {
 		s.Fail(c, http.StatusUnprocessableEntity, "This piece cannot be moved so.", "Move it by minutes, at most a day.")
-		return
+		return nil
 	}
 	ctx := c.Request.Context()
 	w, err := s.workOut(ctx, p)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	if w.day == nil || !w.day.Move(piece, by) {
 		s.Fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
-		return
+		return nil
 	}
 	// Where it cannot go the day is drawn as it stood.
 	stays := w.outOfSight(piece)
 	if !stays {
 		if err := s.store.MovePiece(ctx, p.ID, piece, by); err != nil {
-			panic(err)
+			return err
 		}
 	}
 	if p, err = s.store.Plan(ctx, p.ID); err != nil {
-		panic(err)
+		return err
 	}
 	if w, err = s.workOut(ctx, p); err != nil {
-		panic(err)
+		return err
 	}
 	v := s.viewPlan(w)
 	if stays {
 		v.Clashes = append(v.Clashes, "There it would leave the day, so it stays where it was: six hours before the day's work is the most, or the third day. For more, choose another day.")
 	}
 	s.Fragment(c, "planday", v)
+	return nil
 }
 
 // outOfSight reports whether a piece lies off the day's chart, where nobody could
@@ -612,6 +617,6 @@ func (w *planned) outOfSight(piece string) bool {
 	})
 }
 
-func (s *Server) deletePlan(c *gin.Context) {
-	s.remove(c, store.KindPlan)
+func (s *Server) deletePlan(c *gin.Context) error {
+	return s.remove(c, store.KindPlan)
 }

@@ -14,31 +14,32 @@ import (
 	"damson/web/kit"
 )
 
-func (s *Server) planFile(c *gin.Context) {
-	w, ok := s.workedPlan(c)
-	if !ok {
-		return
+func (s *Server) planFile(c *gin.Context) error {
+	w, err := s.workedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	name := c.Param("file")
 	if name != "plan.ics" && name != "runsheets.pdf" {
 		s.Fail(c, http.StatusNotFound, "There is no such file.", "A plan has plan.ics and runsheets.pdf.")
-		return
+		return nil
 	}
 	if w.day == nil {
 		s.Fail(c, http.StatusConflict, "There is no plan to write.", w.problem)
-		return
+		return nil
 	}
 	c.Header("Content-Disposition", `attachment; filename="`+name+`"`)
 	if name == "plan.ics" {
 		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(kit.Now())))
-		return
+		return nil
 	}
 	sheets := w.sheets()
 	data, err := s.pictures.of(fmt.Sprintf("sheets %x", sha256.Sum256(fmt.Append(nil, sheets))), func() ([]byte, error) { return pdf(sheets) })
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Data(http.StatusOK, "application/pdf", data)
+	return nil
 }
 
 // calendar writes the day as an iCalendar file (RFC 5545): what hands do, what is

@@ -36,10 +36,10 @@ type quantitiesItem struct{ Kitchen, Food, Buy, Text string }
 
 type syrupRow struct{ Name, Water, Sugar string }
 
-func (s *Server) showQuantities(c *gin.Context) {
-	w, ok := s.workedPlan(c)
-	if !ok {
-		return
+func (s *Server) showQuantities(c *gin.Context) error {
+	w, err := s.workedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	v := quantitiesView{ID: w.plan.ID, Problem: w.problem}
 	lids, need := 0, map[string]int{}
@@ -56,8 +56,11 @@ func (s *Server) showQuantities(c *gin.Context) {
 	if lids > 0 {
 		v.Lids = fmt.Sprintf("%d new lids: one a jar, and two to spare for each recipe", lids)
 	}
-	v.Jars = s.jarsNeeded(c, need)
+	if v.Jars, err = s.jarsNeeded(c, need); err != nil {
+		return err
+	}
 	s.Render(c, http.StatusOK, "quantities", kit.Page{Title: "Loads and quantities", Nav: "/plan", Keys: kit.Keys("P", "print"), Body: v})
+	return nil
 }
 
 func stockKey(jar string, wide bool) string {
@@ -69,11 +72,8 @@ func stockKey(jar string, wide bool) string {
 }
 
 // jarsNeeded sets the jars of the day against those in stock.
-func (s *Server) jarsNeeded(c *gin.Context, need map[string]int) []string {
+func (s *Server) jarsNeeded(c *gin.Context, need map[string]int) ([]string, error) {
 	list, err := s.store.JarStocks(c.Request.Context())
-	if err != nil {
-		panic(err)
-	}
 	have := map[string]int{}
 	for _, x := range list {
 		have[stockKey(x.Size, x.Wide)] = x.Count
@@ -94,7 +94,7 @@ func (s *Server) jarsNeeded(c *gin.Context, need map[string]int) []string {
 			}
 		}
 	}
-	return out
+	return out, err
 }
 
 func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
@@ -170,12 +170,13 @@ type sheetsView struct {
 	Sheets  []sheetView
 }
 
-func (s *Server) showSheets(c *gin.Context) {
-	w, ok := s.workedPlan(c)
-	if !ok {
-		return
+func (s *Server) showSheets(c *gin.Context) error {
+	w, err := s.workedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	s.Render(c, http.StatusOK, "sheets", kit.Page{Title: "Run sheets", Nav: "/plan", Keys: kit.Keys("P", "print, a page a load"), Body: sheetsView{w.plan.ID, w.problem, c.Query("noted") != "", w.sheets()}})
+	return nil
 }
 
 // sheets writes a run sheet for every load.

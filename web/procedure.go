@@ -94,14 +94,14 @@ func (s *Server) procedureOf(c *gin.Context) (*procedure.Procedure, bool) {
 	return p, p != nil
 }
 
-func (s *Server) showProcedure(c *gin.Context) {
+func (s *Server) showProcedure(c *gin.Context) error {
 	p, ok := s.procedureOf(c)
 	if !ok {
-		return
+		return nil
 	}
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	sh := s.shelf()
 	v := procedureView{P: p, Own: sh.own[p.ID].Signed, Batch: viewBatch(p)}
@@ -132,6 +132,7 @@ func (s *Server) showProcedure(c *gin.Context) {
 		}
 	}
 	s.Render(c, http.StatusOK, "procedure", kit.Page{Title: p.Title, Nav: "/library", Body: v, Keys: kit.Keys("C", "check against print", "P", "print", "D", "desk")})
+	return nil
 }
 
 func viewBatch(p *procedure.Procedure) []batchLine {

@@ -48,13 +48,13 @@ const (
 	historyItems = 20
 )
 
-func (s *Server) showProgress(c *gin.Context) { s.progress(c, http.StatusOK, "") }
+func (s *Server) showProgress(c *gin.Context) error { return s.progress(c, http.StatusOK, "") }
 
-func (s *Server) progress(c *gin.Context, status int, problem string) {
+func (s *Server) progress(c *gin.Context, status int, problem string) error {
 	ctx := c.Request.Context()
 	rests, err := s.restsOn(c)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := progressView{Problem: problem, Rests: len(rests.rows)}
 	for _, seen := range rests.rows {
@@ -89,7 +89,7 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 	}
 	checks, err := s.store.Checks(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	for i := len(checks) - 1; i >= 0 && len(v.History) < historyItems; i-- {
 		k := checks[i]
@@ -101,6 +101,7 @@ func (s *Server) progress(c *gin.Context, status int, problem string) {
 	}
 	v.Held, v.HeldFiles = s.heldBack()
 	s.Render(c, status, "progress", kit.Page{Title: "Checked against print", Nav: "/library", Body: v})
+	return nil
 }
 
 // rests is what the newest recipes of the desk rest on: how many on a procedure, and whether
@@ -180,35 +181,36 @@ func (s *Server) nextUnchecked(c *gin.Context, after string) (*progressItem, err
 	return nil, nil
 }
 
-func (s *Server) exportLedger(c *gin.Context) {
+func (s *Server) exportLedger(c *gin.Context) error {
 	checks, err := s.store.Checks(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Header("Content-Type", "text/csv; charset=utf-8")
 	c.Header("Content-Disposition", `attachment; filename="damson-ledger.csv"`)
 	if err := ledger.WriteCSV(c.Writer, checks); err != nil {
-		panic(err)
+		return err
 	}
+	return nil
 }
 
 // importLedger takes another kitchen's ledger in: what is here already is not
 // added twice.
-func (s *Server) importLedger(c *gin.Context) {
-	data, ok := s.upload(c, "ledger", maxUpload, func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) })
+func (s *Server) importLedger(c *gin.Context) error {
+	var failed error
+	data, ok := s.upload(c, "ledger", maxUpload, func(problem string) { failed = s.progress(c, http.StatusUnprocessableEntity, problem) })
 	if !ok {
-		return
+		return failed
 	}
-	refuse := func(problem string) { s.progress(c, http.StatusUnprocessableEntity, problem) }
+	refuse := func(problem string) error { return s.progress(c, http.StatusUnprocessableEntity, problem) }
 	list, err := ledger.ReadCSV(data, kit.Today())
 	if err != nil {
-		refuse("Nothing was taken in. " + err.Error())
-		return
+		return refuse("Nothing was taken in. " + err.Error())
 	}
 	ctx := c.Request.Context()
 	have, err := s.store.Checks(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	seen := map[ledger.Check]bool{}
 	for _, h := range have {
@@ -223,22 +225,21 @@ func (s *Server) importLedger(c *gin.Context) {
 		}
 	}
 	if err := s.tryChecks(added); err != nil {
-		refuse("Nothing was taken in. " + err.Error())
-		return
+		return refuse("Nothing was taken in. " + err.Error())
 	}
 	if len(added) > 0 {
 		if err := s.store.AddChecks(ctx, added); err != nil {
-			panic(err)
+			return err
 		}
 		if err := s.restock(ctx); err != nil {
-			panic(err)
+			return err
 		}
 	}
 	if n := s.heldAmong(added); n > 0 {
-		s.progress(c, http.StatusOK, heldWords(len(added), n))
-		return
+		return s.progress(c, http.StatusOK, heldWords(len(added), n))
 	}
 	c.Redirect(http.StatusSeeOther, "/check?imported="+strconv.Itoa(len(added)))
+	return nil
 }
 
 // upload returns the file of a form's field; where there is none, or it is too

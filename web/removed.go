@@ -35,7 +35,7 @@ func viewRemoved(x store.Removed) removedView {
 
 // remove takes the thing of the path away and goes back to its page, which offers to put
 // it back.
-func (s *Server) remove(c *gin.Context, kind string) {
+func (s *Server) remove(c *gin.Context, kind string) error {
 	ctx := c.Request.Context()
 	number := int64(0)
 	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
@@ -46,13 +46,14 @@ func (s *Server) remove(c *gin.Context, kind string) {
 	}
 	if errors.Is(err, store.ErrNotFound) {
 		s.Fail(c, http.StatusNotFound, "There is no such "+kind+".", "It may have been taken away already: the page “Taken away” lists what can be put back.")
-		return
+		return nil
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	s.changedBehindReviews(c, kind)
 	c.Redirect(http.StatusSeeOther, withQuery(kindWords[kind].Page, "removed", strconv.FormatInt(number, 10)))
+	return nil
 }
 
 // changedBehindReviews lets the reviews know that something beside recipe and kitchen has
@@ -75,14 +76,14 @@ func withQuery(page, name, value string) string {
 }
 
 // showRemoved lists what was taken away and can be put back.
-func (s *Server) showRemoved(c *gin.Context) {
-	s.renderRemoved(c, http.StatusOK, "")
+func (s *Server) showRemoved(c *gin.Context) error {
+	return s.renderRemoved(c, http.StatusOK, "")
 }
 
-func (s *Server) renderRemoved(c *gin.Context, status int, problem string) {
+func (s *Server) renderRemoved(c *gin.Context, status int, problem string) error {
 	list, err := s.store.RemovedThings(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	var v struct {
 		Things  []removedView
@@ -94,37 +95,43 @@ func (s *Server) renderRemoved(c *gin.Context, status int, problem string) {
 		v.Things = append(v.Things, viewRemoved(x))
 	}
 	s.Render(c, status, "removed", kit.Page{Title: "Taken away", Nav: "/", Body: v, Keys: kit.Keys("Tab", "next", "D", "desk")})
+	return nil
 }
 
 // putBack puts a thing back on its page.
-func (s *Server) putBack(c *gin.Context) {
+func (s *Server) putBack(c *gin.Context) error {
 	number, _ := strconv.ParseInt(c.Param("number"), 10, 64)
 	thing, err := s.store.PutBack(c.Request.Context(), number)
 	switch {
 	case errors.Is(err, store.ErrAlone):
-		s.renderRemoved(c, http.StatusConflict, "“"+thing.Name+"”: "+err.Error()+".")
+		if err := s.renderRemoved(c, http.StatusConflict, "“"+thing.Name+"”: "+err.Error()+"."); err != nil {
+			return err
+		}
 	case errors.Is(err, store.ErrNotFound):
-		s.renderRemoved(c, http.StatusConflict, "That is not here any more: it was put back or thrown away.")
+		if err := s.renderRemoved(c, http.StatusConflict, "That is not here any more: it was put back or thrown away."); err != nil {
+			return err
+		}
 	case err != nil:
-		panic(err)
+		return err
 	default:
 		s.changedBehindReviews(c, thing.Kind)
 		c.Redirect(http.StatusSeeOther, kindWords[thing.Kind].Page)
 	}
+	return nil
 }
 
 // forget throws a thing away for good.
-func (s *Server) forget(c *gin.Context) {
+func (s *Server) forget(c *gin.Context) error {
 	number, _ := strconv.ParseInt(c.Param("number"), 10, 64)
 	err := s.store.Forget(c.Request.Context(), number)
 	if errors.Is(err, store.ErrNotFound) {
-		s.renderRemoved(c, http.StatusConflict, "That is not here any more: it was put back or thrown away.")
-		return
+		return s.renderRemoved(c, http.StatusConflict, "That is not here any more: it was put back or thrown away.")
 	}
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, "/removed")
+	return nil
 }
 
 // justRemoved is what the page was led to by taking away, or nil.

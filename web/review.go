@@ -156,21 +156,21 @@ func viewTable(list []procedure.Process, feet int) processTable {
 	return t
 }
 
-func (s *Server) showReview(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) showReview(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	html := s.pageOf(r, k)
 	if html == nil {
 		res := s.reviewOf(r, k)
 		v := s.viewReview(r, k, res)
 		if list, err := s.store.Versions(c.Request.Context(), r.ID); err != nil {
-			panic(err)
+			return err
 		} else if n := len(list); n > 1 {
 			v.Version = "version " + kit.Thousands(n)
 			if why := list[n-1].Why; why != "" {
@@ -182,6 +182,7 @@ func (s *Server) showReview(c *gin.Context) {
 		s.keepPage(r, k, res, html)
 	}
 	c.Data(http.StatusOK, "text/html; charset=utf-8", html)
+	return nil
 }
 
 var reviewKeys = kit.Keys("J K", "notes", "↵", "open", "T", "take", "W", "what if", "C", "compare", "A", "amend", "B", "book", "P", "print")

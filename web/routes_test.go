@@ -67,3 +67,21 @@ func TestNonsenseQueries(t *testing.T) {
 		}
 	}
 }
+
+// A database that does not answer is told as that, and not as something that is not there.
+func TestBrokenIsToldAsBroken(t *testing.T) {
+	s, st := newServer(t, true)
+	h := s.Handler()
+	require.NoError(t, st.Close())
+	for _, path := range []string{"/", "/recipes/1", "/recipes/1/edit", "/recipes/11/amended", "/recipes/4/compare", "/recipes/13/scale", "/recipes/13/versions", "/recipes/15/book", "/plan", "/plan/1", "/plan/1/quantities", "/plan/1/sheets", "/plan/1/files/plan.ics",
+		"/stove", "/stove/3", "/stove/3/run.csv", "/stove/new?recipe=13", "/shelf", "/shelf/1", "/shelf/1/labels.pdf", "/acidity/log", "/kitchen", "/removed", "/search?q=beans"} {
+		w := do(h, http.MethodGet, path, nil)
+		require.GreaterOrEqual(t, w.Code, 500, path)
+		require.NotContains(t, w.Body.String(), "There is no", path)
+	}
+	for _, path := range []string{"/plan/1", "/plan/1/took", "/stove/1/events", "/stove/3/seals", "/shelf/1/take", "/recipes/1"} {
+		w := do(h, http.MethodPost, path, url.Values{"note": {"kept through it all"}, "kind": {"note"}, "jars": {"1"}, "text": {"kept through it all"}, "sealed": {"1"}, "unsealed": {"0"}})
+		require.GreaterOrEqual(t, w.Code, 500, path)
+		require.Contains(t, w.Body.String(), "kept through it all", path)
+	}
+}

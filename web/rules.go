@@ -66,13 +66,13 @@ type pointView struct {
 	Seen       string
 }
 
-func (s *Server) showDebated(c *gin.Context) { s.debated(c, http.StatusOK, "") }
+func (s *Server) showDebated(c *gin.Context) error { return s.debated(c, http.StatusOK, "") }
 
-func (s *Server) debated(c *gin.Context, status int, problem string) {
+func (s *Server) debated(c *gin.Context, status int, problem string) error {
 	lib := s.shelf().lib
 	chosen, err := s.store.Choices(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v := debatedView{Problem: problem}
 	for _, p := range lib.Book.Points {
@@ -93,25 +93,25 @@ func (s *Server) debated(c *gin.Context, status int, problem string) {
 		v.Points = append(v.Points, pv)
 	}
 	s.Render(c, status, "debated", kit.Page{Title: "Debated points", Nav: "/library", Body: v})
+	return nil
 }
 
-func (s *Server) saveChoice(c *gin.Context) {
+func (s *Server) saveChoice(c *gin.Context) error {
 	if !s.Form(c) {
-		return
+		return nil
 	}
 	p := s.shelf().lib.Book.Point(c.Request.PostForm.Get("point"))
 	ch := c.Request.PostForm.Get("choice")
 	if p == nil || !contains(p.Choices, ch) {
-		s.debated(c, http.StatusUnprocessableEntity, "Choose one of the positions listed beside the point.")
-		return
+		return s.debated(c, http.StatusUnprocessableEntity, "Choose one of the positions listed beside the point.")
 	}
 	err := s.store.Choose(c.Request.Context(), p.ID, ch, kit.SeenOf(c))
 	switch {
 	case errors.Is(err, store.ErrStale):
-		s.debated(c, http.StatusConflict, "Somebody has chosen otherwise on “"+p.Title+"” since you opened this page; what they chose stands beside the point. You chose “"+ch+"”: choose again if you mean it still.")
-		return
+		return s.debated(c, http.StatusConflict, "Somebody has chosen otherwise on “"+p.Title+"” since you opened this page; what they chose stands beside the point. You chose “"+ch+"”: choose again if you mean it still.")
 	case err != nil:
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, "/debated#"+p.ID)
+	return nil
 }

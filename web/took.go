@@ -32,15 +32,18 @@ func (w *planned) tookFields(dish, load int) []tookField {
 }
 
 // saveTook notes what a load took, for the next plan with that canner.
-func (s *Server) saveTook(c *gin.Context) {
-	w, ok := s.workedPlan(c)
-	if !ok || !s.Form(c) {
-		return
+func (s *Server) saveTook(c *gin.Context) error {
+	w, err := s.workedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
 	}
 	id, err := strconv.ParseInt(c.Request.PostForm.Get("canner"), 10, 64)
 	if err != nil || !w.kitchen.HasCanner(id) {
 		s.Fail(c, http.StatusUnprocessableEntity, "There is no such canner.", "Note the minutes on a run sheet of a plan.")
-		return
+		return nil
 	}
 	var list []store.Took
 	for _, piece := range plan.Noted {
@@ -51,7 +54,7 @@ func (s *Server) saveTook(c *gin.Context) {
 		n, err := strconv.Atoi(text)
 		if err != nil || n < 1 || n > 240 {
 			s.Fail(c, http.StatusUnprocessableEntity, "“"+text+"” is no number of minutes.", "Go back and type whole minutes, 1 to 240, or nothing.")
-			return
+			return nil
 		}
 		list = append(list, store.Took{CannerID: id, OnDay: w.plan.OnDay, Piece: piece, Minutes: n})
 	}
@@ -63,9 +66,10 @@ func (s *Server) saveTook(c *gin.Context) {
 		return place, tx.AddTook(c.Request.Context(), list)
 	})
 	if err != nil {
-		panic(err)
+		return err
 	}
 	c.Redirect(http.StatusSeeOther, at)
+	return nil
 }
 
 // tookBefore is what pieces of work took in each canner: noted by hand, and out of the runs.

@@ -38,19 +38,19 @@ type versionHead struct {
 	Count   int // findings that ask for something
 }
 
-func (s *Server) showVersions(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) showVersions(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	ctx := c.Request.Context()
 	list, err := s.store.Versions(ctx, r.ID)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	k, err := s.Kitchen(ctx)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	last := len(list)
 	pick := func(name string, otherwise int) int {
@@ -72,11 +72,11 @@ func (s *Server) showVersions(c *gin.Context) {
 	a, b := list[old-1], list[now-1]
 	one, err := s.readStored(r, a.Text)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	two, err := s.readStored(r, b.Text)
 	if err != nil {
-		panic(err)
+		return err
 	}
 	v.Old, v.New = s.headOf(r, a, k), s.headOf(r, b, k)
 	v.Rows = compare.Recipes(one, two)
@@ -86,6 +86,7 @@ func (s *Server) showVersions(c *gin.Context) {
 		}
 	}
 	s.Render(c, http.StatusOK, "versions", kit.Page{Title: "Versions of " + r.Title, Nav: "/", Keys: kit.Keys("Tab", "next field", "E", "mend the recipe", "D", "desk"), Body: v})
+	return nil
 }
 
 func (s *Server) headOf(r store.Recipe, x store.Version, k store.Kitchen) versionHead {

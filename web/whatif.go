@@ -28,28 +28,29 @@ type whatIfCase struct {
 
 type whatIfRefusal struct{ Names, Why string }
 
-func (s *Server) showWhatIf(c *gin.Context) {
-	r, ok := s.recipeOf(c)
-	if !ok {
-		return
+func (s *Server) showWhatIf(c *gin.Context) error {
+	r, err := s.recipeOf(c)
+	if err != nil {
+		return s.missing(c, err)
 	}
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
-		panic(err)
+		return err
 	}
 	line, err := strconv.Atoi(c.Param("line"))
 	var w review.WhatIf
 	found := false
 	if err == nil {
 		if w, found, err = s.whatIfOf(r, k, line); err != nil {
-			panic(err)
+			return err
 		}
 	}
 	if !found {
 		s.Fail(c, http.StatusNotFound, "There is no ingredient on this line.", "Point at a line of the card.")
-		return
+		return nil
 	}
 	s.Fragment(c, "whatif", viewWhatIf(w))
+	return nil
 }
 
 func viewWhatIf(w review.WhatIf) whatIfView {

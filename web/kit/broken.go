@@ -47,6 +47,9 @@ func (f *Frame) Broken(c *gin.Context, err error) {
 	default:
 		fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, err, debug.Stack())
 	}
+	if c.Request.PostForm == nil {
+		_ = c.Request.ParseForm() // what can be read of it is shown
+	}
 	if !c.Writer.Written() {
 		f.FailWith(c, status, what, wayOut, TypedIn(c.Request.PostForm))
 	}
