@@ -8,6 +8,7 @@ import (
 	"fmt"
 	"math"
 	"slices"
+	"sync"
 	"time"
 
 	"damson/core/practice"
@@ -19,13 +20,28 @@ import (
 type Stove struct {
 	store *store.Store
 	clock *Clock
+	over  *over
+}
+
+// over keeps the runs that are over, by the number of their newest event: a board that is asked
+// for every two seconds need not follow them anew.
+type over struct {
+	sync.Mutex
+	runs map[int64]kept
+}
+
+type kept struct {
+	number   int
+	standing Standing
 }
 
 // NewStove returns the stove over a store.
-func NewStove(st *store.Store, clock *Clock) *Stove { return &Stove{st, clock} }
+func NewStove(st *store.Store, clock *Clock) *Stove {
+	return &Stove{st, clock, &over{runs: map[int64]kept{}}}
+}
 
 // On is the stove over another store, of a change that is all kept or none.
-func (s *Stove) On(st *store.Store) *Stove { return &Stove{st, s.clock} }
+func (s *Stove) On(st *store.Store) *Stove { return &Stove{st, s.clock, s.over} }
 
 // Standing is a run as it stands at a moment.
 type Standing struct {
@@ -160,8 +176,12 @@ func (s *Stove) Board(ctx context.Context) (open, out []*Standing, err error) {
 	if err != nil {
 		return nil, nil, err
 	}
+	numbers, err := s.store.LastNumbers(ctx, list)
+	if err != nil {
+		return nil, nil, err
+	}
 	for _, r := range list {
-		x, err := s.standing(ctx, r)
+		x, err := s.again(ctx, r, numbers[r.ID])
 		if err != nil {
 			return nil, nil, err
 		}
@@ -174,6 +194,30 @@ func (s *Stove) Board(ctx context.Context) (open, out []*Standing, err error) {
 	}
 	slices.SortStableFunc(open, func(a, b *Standing) int { return cmp.Compare(a.Hands(), b.Hands()) })
 	return open, out, nil
+}
+
+// again is standing, for a run whose newest event has the number: one that was over by then is
+// only judged anew, for the time that went by.
+func (s *Stove) again(ctx context.Context, r store.Run, number int) (*Standing, error) {
+	s.over.Lock()
+	k, have := s.over.runs[r.ID]
+	s.over.Unlock()
+	if have && k.number == number {
+		x := k.standing
+		x.Now = s.at(&r)
+		x.Judged = run.Judge(x.Load, x.State, x.Now)
+		return &x, nil
+	}
+	x, err := s.standing(ctx, r)
+	if err == nil && x.State.Phase == run.Out && x.Behind == 0 {
+		s.over.Lock()
+		s.over.runs[r.ID] = kept{number, *x}
+		if len(s.over.runs) > 4*mostRuns {
+			clear(s.over.runs)
+		}
+		s.over.Unlock()
+	}
+	return x, err
 }
 
 // Hands is how long until hands are needed at the canner, on the clock on the wall: until its

@@ -118,6 +118,24 @@ func (s *Store) Events(ctx context.Context, id int64) ([]run.Event, error) {
 	return out, nil
 }
 
+// LastNumbers returns the number of the newest event of each run, 0 where there is none.
+func (s *Store) LastNumbers(ctx context.Context, runs []Run) (map[int64]int, error) {
+	ids := make([]int64, len(runs))
+	for i := range runs {
+		ids[i] = runs[i].ID
+	}
+	var rows []struct {
+		RunID  int64
+		Number int
+	}
+	err := s.with(ctx).Model(&RunEvent{}).Select("run_id, MAX(number) AS number").Where("run_id IN ?", ids).Group("run_id").Find(&rows).Error
+	out := map[int64]int{}
+	for _, r := range rows {
+		out[r.RunID] = r.Number
+	}
+	return out, err
+}
+
 // ErrAsked says that what happened meanwhile must be looked at first: the run is no longer
 // what the page that told of an event has shown.
 var ErrAsked = errors.New("something else has happened at this canner meanwhile")

@@ -459,3 +459,38 @@ func TestOnceMore(t *testing.T) {
 	_, _ = p.post(fmt.Sprintf("/stove/%d/seals", id), "sealed", "5", "unsealed", "2", "went", "again")
 	has(t, second(p.get(fmt.Sprintf("/stove/%d", id))), "jars=2")
 }
+
+// BenchmarkTell stores an event and shows the board with it, beside twenty loads of the last
+// days with a hundred events each.
+func BenchmarkTell(b *testing.B) {
+	st, err := store.Open(b.TempDir())
+	require.NoError(b, err)
+	defer st.Close()
+	s := app.NewStove(st, app.NewClock())
+	frame, err := kit.New(st, os.DirFS(".."), func(s string) string { return s }, func(*gin.Context) any { return nil })
+	require.NoError(b, err)
+	p := New(frame, s, st, desk{})
+	ctx := context.Background()
+	last := 0
+	for range 20 {
+		r := store.Run{Title: "Carrots", Canner: "Big dial canner", Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7, CreatedAt: time.Now().Add(-3 * time.Hour)}
+		require.NoError(b, st.AddRun(ctx, &r))
+		list := []run.Event{{At: r.CreatedAt, Kind: run.HeatOn}}
+		for i := range 100 {
+			list = append(list, run.Event{At: r.CreatedAt.Add(time.Duration(i) * time.Minute), Kind: run.Reading, PSI: 1, Gauged: true})
+		}
+		if last != 0 {
+			list = append(list, run.Event{At: r.CreatedAt.Add(2 * time.Hour), Kind: run.JarsOut, Jars: 7})
+		}
+		require.NoError(b, st.Happened(ctx, r.ID, -1, time.Now(), list...))
+		last = max(last, 1)
+	}
+	for b.Loop() {
+		if err := s.Tell(ctx, 1, -1, run.Event{Kind: run.Note, Text: "x"}); err != nil {
+			b.Fatal(err)
+		}
+		if _, err := p.board(ctx); err != nil {
+			b.Fatal(err)
+		}
+	}
+}
