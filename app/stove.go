@@ -144,7 +144,8 @@ func (s *Standing) practised() {
 	if s.State.Phase == run.Out {
 		end = s.State.OutAt
 	}
-	s.Shows = practice.Follow(s.Load, float64(r.ElevationFt), r.Jar == "quart", practice.FaultBy(r.Fault), s.Events, r.CreatedAt, end)
+	place := practice.Place{Load: s.Load, Feet: float64(r.ElevationFt), Quarts: r.Jar == "quart", Fault: practice.FaultBy(r.Fault)}
+	s.Shows = place.Follow(s.Events, r.CreatedAt, end)
 	if s.State.Phase != run.Out {
 		return
 	}

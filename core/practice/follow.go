@@ -22,12 +22,22 @@ const every = 30 * time.Second
 // longestRun is how far a run is followed: a day in the kitchen.
 const longestRun = 16 * time.Hour
 
+// Place is a practice canner in a kitchen: its load, how high it lies in feet, whether the jars
+// are quarts, and what goes wrong.
+type Place struct {
+	Load   run.Load
+	Feet   float64
+	Quarts bool
+	Fault  Fault
+}
+
 // Follow lets the practice canner do what was told of a run, from start to now, and returns
 // what it showed: what somebody tells of the heat and the weight is what they did to it. At
 // the stove stands a careful cook, who turns the flame so that the pressure stays a little
 // above what is to be held. The same events give the same samples.
-func Follow(l run.Load, feet float64, quarts bool, fault Fault, events []run.Event, start, now time.Time) []Sample {
-	p := New(feet, l.Method == procedure.Pressure, quarts, l.Jars, fault)
+func (x Place) Follow(events []run.Event, start, now time.Time) []Sample {
+	l := x.Load
+	p := New(x.Feet, l.Method == procedure.Pressure, x.Quarts, l.Jars, x.Fault)
 	p.Set = aim(l)
 	list := run.Standing(events)
 	if end := start.Add(longestRun); now.After(end) {

@@ -33,13 +33,13 @@ func first(t *testing.T, list []Sample, from float64, is func(Sample) bool) floa
 // Complete Guide 2015, guide 1, from memory).
 func TestByTheBook(t *testing.T) {
 	told := []run.Event{{Number: 1, At: noon, Kind: run.HeatOn}}
-	steam := first(t, Follow(quarts, 0, true, Faults[0], told, noon, at(60)), 0, func(s Sample) bool { return s.Steams })
+	steam := first(t, Place{quarts, 0, true, Faults[0]}.Follow(told, noon, at(60)), 0, func(s Sample) bool { return s.Steams })
 	assert.InDelta(t, 12, steam, 8)
 	told = append(told, run.Event{Number: 2, At: at(steam), Kind: run.Steaming}, run.Event{Number: 3, At: at(steam + 10), Kind: run.Closed})
-	up := first(t, Follow(quarts, 0, true, Faults[0], told, noon, at(90)), steam+10, func(s Sample) bool { return s.PSI >= 11 })
+	up := first(t, Place{quarts, 0, true, Faults[0]}.Follow(told, noon, at(90)), steam+10, func(s Sample) bool { return s.PSI >= 11 })
 	assert.InDelta(t, 6, up-steam-10, 5)
 	told = append(told, run.Event{Number: 4, At: at(up), Kind: run.Reached}, run.Event{Number: 5, At: at(up + 30), Kind: run.HeatOff})
-	list := Follow(quarts, 0, true, Faults[0], told, noon, at(up+120))
+	list := Place{quarts, 0, true, Faults[0]}.Follow(told, noon, at(up+120))
 	for _, s := range list {
 		if s.At.After(at(up)) && s.At.Before(at(up+30)) {
 			assert.InDelta(t, 11.3, s.PSI, 0.35, s.At.Format("15:04"))
@@ -48,14 +48,14 @@ func TestByTheBook(t *testing.T) {
 	}
 	down := first(t, list, up+31, func(s Sample) bool { return s.PSI < 0.1 })
 	assert.InDelta(t, 33, down-up-30, 12)
-	again := Follow(quarts, 0, true, Faults[0], told, noon, at(up+120))
+	again := Place{quarts, 0, true, Faults[0]}.Follow(told, noon, at(up+120))
 	require.Equal(t, list, again, "the same events, the same samples")
 }
 
 // Not vented, the same pressure is colder: air is in it.
 func TestTrappedAir(t *testing.T) {
 	told := []run.Event{{Number: 1, At: noon, Kind: run.HeatOn}, {Number: 2, At: at(0.5), Kind: run.Closed}}
-	list := Follow(quarts, 0, true, Faults[0], told, noon, at(60))
+	list := Place{quarts, 0, true, Faults[0]}.Follow(told, noon, at(60))
 	m := first(t, list, 0, func(s Sample) bool { return s.PSI >= 11 })
 	for _, s := range list {
 		if s.At.Equal(at(m)) {
@@ -68,7 +68,7 @@ func TestFaults(t *testing.T) {
 	told := []run.Event{{Number: 1, At: noon, Kind: run.HeatOn}, {Number: 2, At: at(18), Kind: run.Steaming}, {Number: 3, At: at(28), Kind: run.Closed}}
 	low := func(id string) float64 {
 		least := 99.0
-		for _, s := range Follow(quarts, 0, true, FaultBy(id), told, noon, at(100)) {
+		for _, s := range (Place{quarts, 0, true, FaultBy(id)}).Follow(told, noon, at(100)) {
 			if s.At.After(at(50)) {
 				least = min(least, s.PSI)
 			}
@@ -80,13 +80,13 @@ func TestFaults(t *testing.T) {
 	assert.Less(t, low("power-cut"), 10.0)
 	assert.Less(t, low("leak"), 10.9)
 	assert.Equal(t, Faults[0], FaultBy("no such"))
-	assert.Equal(t, 1, len(Follow(quarts, 0, true, Faults[0], nil, noon, noon)))
+	assert.Equal(t, 1, len(Place{quarts, 0, true, Faults[0]}.Follow(nil, noon, noon)))
 }
 
 // A bath comes to the boil of its elevation, and stays there.
 func TestBath(t *testing.T) {
 	l := run.Load{Method: "water-bath", Minutes: 10, Jars: 7}
-	list := Follow(l, 5240, true, Faults[0], []run.Event{{Number: 1, At: noon, Kind: run.HeatOn}}, noon, at(60))
+	list := Place{l, 5240, true, Faults[0]}.Follow([]run.Event{{Number: 1, At: noon, Kind: run.HeatOn}}, noon, at(60))
 	m := first(t, list, 0, func(s Sample) bool { return s.Steams })
 	assert.InDelta(t, 20, m, 15)
 	assert.InDelta(t, 202.4, list[len(list)-1].F, 0.5)
@@ -96,6 +96,6 @@ func TestBath(t *testing.T) {
 func BenchmarkFollow(b *testing.B) {
 	told := []run.Event{{Number: 1, At: noon, Kind: run.HeatOn}, {Number: 2, At: at(28), Kind: run.Closed}}
 	for b.Loop() {
-		Follow(quarts, 0, true, Faults[0], told, noon, at(120))
+		Place{quarts, 0, true, Faults[0]}.Follow(told, noon, at(120))
 	}
 }

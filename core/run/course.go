@@ -94,32 +94,17 @@ func (c *course) take(e *Event) {
 	if e.Gauged {
 		c.PSI, c.PSIAt = e.PSI, e.At
 	}
-	switch e.Kind {
-	case HeatOn:
-		c.heatOn(e)
-	case Steaming:
-		c.steaming(e)
-	case Faltered:
-		c.faltered(e)
-	case Closed:
-		c.close(e)
-	case Reached:
-		c.reached(e)
-	case Lost:
-		c.lost(e.At)
-	case HeatOff:
-		c.heatOff(e)
-	case Zero:
-		c.down(e)
-	case Forced:
-		c.forced(e)
-	case Vented:
-		c.opened(e)
-	case LidOff:
-		c.lidOff(e)
-	case JarsOut:
-		c.jarsOut(e)
+	if step := steps[e.Kind]; step != nil {
+		step(c, e)
 	}
+}
+
+// steps are what each kind of event does; the others are for reading.
+var steps = map[Kind]func(*course, *Event){
+	HeatOn: (*course).heatOn, Steaming: (*course).steaming, Faltered: (*course).faltered, Closed: (*course).close,
+	Reached: (*course).reached, Lost: func(c *course, e *Event) { c.lost(e.At) },
+	HeatOff: (*course).heatOff, Zero: (*course).down, Forced: (*course).forced, Vented: (*course).opened,
+	LidOff: (*course).lidOff, JarsOut: (*course).jarsOut,
 }
 
 // cold is how long the heat may be off before a closed canner counts as down, with air in

@@ -58,8 +58,14 @@ func Judge(l Load, s State, now time.Time) Judgement {
 		j.Do = []string{"Leave the jars apart, out of a draught, and test the seals after 12 to 24 hours. Bands are not tightened meanwhile."}
 		return j
 	}
+	l.spoilt(&j, &s, whole, now)
+	return j
+}
+
+// spoilt judges a run that is not as tested: why, and what to do now.
+func (l *Load) spoilt(j *Judgement, s *State, whole bool, now time.Time) {
 	j.Verdict = NotAsTested
-	why := l.why(&s, whole)
+	why := l.why(s, whole)
 	j.Why = strings.ToUpper(why[:1]) + why[1:] + "."
 	from := s.HeatOff
 	if from.IsZero() {
@@ -74,11 +80,10 @@ func Judge(l Load, s State, now time.Time) Judgement {
 			"Within 24 hours: give the jars the whole process again from the beginning, with new lids, as if nothing had been done.",
 			"Or keep them in the refrigerator and eat them within days; or freeze them, with room to swell.",
 			"They do not go on the shelf, sealed or not.")
-		return j
+		return
 	}
 	older, how := discard.Older(l.Class == "acid")
 	j.Do = []string{"More than 24 hours have gone by: no second process helps now.", older, how}
-	return j
 }
 
 // resume is the way back while the canner is still shut.

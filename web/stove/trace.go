@@ -41,26 +41,35 @@ const (
 	wide, narrow, traceNeed         = 760, 400, 116
 )
 
+// point is a pressure in psi at a moment.
+type point struct {
+	at  time.Time
+	psi float64
+}
+
+// points are what gauge or logger showed, in the order of time.
+func points(x *app.Standing) []point {
+	var out []point
+	for _, s := range x.Shows {
+		out = append(out, point{s.At, x.Dial(s)})
+	}
+	if x.Shows != nil {
+		return out
+	}
+	for _, e := range run.Standing(x.Events) {
+		if e.Gauged {
+			out = append(out, point{e.At, e.PSI})
+		}
+	}
+	return out
+}
+
 // viewTrace draws what gauge or logger showed; nil where there are fewer than three readings.
 func viewTrace(x *app.Standing, large bool) *traceView {
 	if x.Load.PSI == 0 {
 		return nil
 	}
-	type point struct {
-		at  time.Time
-		psi float64
-	}
-	var list []point
-	for _, s := range x.Shows {
-		list = append(list, point{s.At, x.Dial(s)})
-	}
-	if x.Shows == nil {
-		for _, e := range run.Standing(x.Events) {
-			if e.Gauged {
-				list = append(list, point{e.At, e.PSI})
-			}
-		}
-	}
+	list := points(x)
 	if len(list) < 3 {
 		return nil
 	}
