@@ -205,6 +205,8 @@ func (c *course) heatOff(e *Event) {
 		c.enter(Falling, e.At)
 	default:
 		c.enter(Resting, e.At)
-		c.Clock = Clock{e.At, restBath}
+		if !c.Complete.IsZero() {
+			c.Clock = Clock{e.At, restBath}
+		}
 	}
 }

@@ -111,7 +111,8 @@ func needsHands(x *app.Standing) bool {
 	switch x.State.Phase {
 	case run.Done, run.Below:
 		return true
-	case run.Venting, run.Resting:
+	}
+	if x.State.Clock.Running() && x.State.Phase != run.Timing {
 		return !x.Now.Before(x.State.Clock.End())
 	}
 	return x.State.Asks != nil || x.State.Phase == run.Rising && x.State.Airy
@@ -162,7 +163,7 @@ func viewClock(x *app.Standing) clockView {
 var (
 	clockOf = map[run.Phase]string{run.Venting: " of steam", run.Timing: "", run.Resting: " to stand"}
 	sinceOf = map[run.Phase]string{run.Loaded: "since it was loaded", run.Heating: "on the heat", run.Venting: "of steam", run.Rising: "since it was closed", run.Timing: "since the time began", run.Below: "since it was lost",
-		run.Done: "over the time", run.Falling: "since the heat went off", run.Down: "at zero", run.Resting: "standing", run.Open: "since the lid came off", run.Out: "out of the canner"}
+		run.Done: "over the time", run.Falling: "since the heat went off", run.Down: "at zero", run.Resting: "since the heat went off", run.Open: "since the lid came off", run.Out: "out of the canner"}
 )
 
 // digits writes a span as minutes and seconds.
