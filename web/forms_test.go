@@ -162,11 +162,11 @@ func TestKitchenChangedByTwo(t *testing.T) {
 		again := hiddenOf(t, w.Body.String(), path)
 		first(path, with(f, "seen", again.Get("seen"), "once", again.Get("once")))
 	}
-	first("/kitchen", with(place, "name", "Theirs", "elevation", "900 ft", "canner", "1"))
+	first("/kitchen", with(place, "name", "Theirs", "elevation", "900 ft", "canner", "0"))
 	second("/kitchen", with(place, "name", "Yours", "elevation", "1200 ft", "canner", "2"), "“Theirs” at 900 ft", `value="Yours"`)
 	first("/stock", with(stock, "burners", "6", "rpint", "12", "lidsregular", "40"))
 	second("/stock", with(stock, "burners", "3", "rpint", "31"), "6 burners, 40 regular and 0 wide lids, 12 regular pints", `value="31"`)
-	kind := []string{"id", "1", "name", "Big", "kind", "pressure", "gauge", "dial", "quarts", "7", "pints", "9", "halfpints", "9", "layers", "1", "rack", "yes"}
+	kind := []string{"id", "2", "name", "Big", "kind", "pressure", "gauge", "dial", "quarts", "7", "pints", "9", "halfpints", "9", "layers", "1", "rack", "yes"}
 	first("/canners", with(with(canner, kind...), "water", "3"))
 	second("/canners", with(with(canner, kind...), "water", "2.5"), "with water in quarts 3", `value="2.5"`)
 	k, err := st.Kitchen(context.Background())

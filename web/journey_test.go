@@ -41,6 +41,7 @@ func TestJourney(t *testing.T) {
 
 	post("/kitchen", "name", "Test kitchen", "elevation", "1600 m", "canner", "1")
 	page := get("/kitchen")
+	require.Equal(t, 1, strings.Count(page, "7 quarts, 9 pints, 9 half-pints"), "no canner stands there that was not entered")
 	require.Contains(t, page, "5249 ft")
 	require.Contains(t, page, "Nobody has said when the dial gauge was tested")
 
@@ -77,7 +78,6 @@ func TestJourney(t *testing.T) {
 	require.Contains(t, page, "replaced, not corrected")
 	require.NotContains(t, strings.Split(page, `class="planform"`)[0], "Dial-gauge canner</text>")
 	post("/canners/1/delete")
-	post("/canners/2/delete")
 	page = get(plan)
 	require.Contains(t, page, "No plan")
 	require.Contains(t, page, "no pressure canner with this gauge in this kitchen")

@@ -4,11 +4,13 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
+	"slices"
 	"strconv"
 	"strings"
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/canner"
 	"damson/core/elevation"
 	"damson/core/review"
 	"damson/store"
@@ -22,7 +24,9 @@ type kitchenForm struct {
 	Problem         string
 	Field           string
 	First           bool
-	Saved           bool
+	// Bath is true where a new kitchen has a water bath too.
+	Bath  bool
+	Saved bool
 
 	Equipment                      []cannerView
 	New                            cannerView
@@ -92,6 +96,13 @@ func stock() []store.Canner {
 	}
 }
 
+// entered are those of the stock that somebody said they have: no other stands in the kitchen.
+func entered(chosen int64, bath bool) []store.Canner {
+	return slices.DeleteFunc(stock(), func(c store.Canner) bool {
+		return c.ID != chosen && !(bath && c.Kind == canner.Bath)
+	})
+}
+
 func cannerChoices(k store.Kitchen, chosen int64) []choice {
 	list := k.Canners
 	if len(list) == 0 {
@@ -123,7 +134,7 @@ func (s *Server) saveKitchen(c *gin.Context) error {
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	f := s.kitchenForm(k)
-	f.Name, f.Elevation, f.Seen = get("name"), get("elevation"), kit.SeenOf(c)
+	f.Name, f.Elevation, f.Seen, f.Bath = get("name"), get("elevation"), kit.SeenOf(c), get("bath") != ""
 	chosen, err := strconv.ParseInt(get("canner"), 10, 64)
 	if k.ID == 0 {
 		k.Canners = stock()
@@ -151,7 +162,7 @@ func (s *Server) saveKitchen(c *gin.Context) error {
 	}
 	k.Name, k.ElevationFt, k.CannerID, k.Stance = f.Name, feet, chosen, stance
 	if k.ID == 0 {
-		k.Burners = 4
+		k.Burners, k.Canners = 4, entered(chosen, f.Bath)
 		err = s.store.SetUp(ctx, &k)
 	} else {
 		err = s.store.SavePlace(ctx, &k, kit.SeenOf(c))

@@ -243,3 +243,19 @@ func TestOnlyLocalHost(t *testing.T) {
 		require.Equal(t, want, w.Code, host)
 	}
 }
+
+// A new kitchen has the canners that somebody said they have, and no other.
+func TestOnlyWhatWasEntered(t *testing.T) {
+	for bath, want := range map[string][]string{"": {"Weighted-gauge canner"}, "yes": {"Weighted-gauge canner", "Water-bath canner"}} {
+		s, st := newServer(t, false)
+		require.Equal(t, http.StatusSeeOther, do(s.Handler(), http.MethodPost, "/kitchen", url.Values{"name": {"K"}, "elevation": {"300 ft"}, "canner": {"2"}, "bath": {bath}}).Code)
+		k, err := st.Kitchen(context.Background())
+		require.NoError(t, err)
+		var names []string
+		for _, c := range k.Canners {
+			names = append(names, c.Name)
+		}
+		require.Equal(t, want, names)
+		require.Equal(t, "weighted", k.Gauge())
+	}
+}

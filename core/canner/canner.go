@@ -63,6 +63,9 @@ const (
 	gasketYears                          = 3 // common practice
 	mostOff                              = 2.0
 	leastVent                            = 10
+	// muchWater is more than the 2 to 3 inches of water of any canner, in quarts; common
+	// practice, no source.
+	muchWater = 6.0
 	// leastQuarts is the least number of quart jars that a pressure canner holds
 	// upright (USDA Complete Guide 2015, guide 1).
 	leastQuarts = 4
@@ -98,25 +101,7 @@ func (c Canner) Check(on time.Time) []Problem {
 		add(true, "capacity", "A pressure canner holds at least four quart jars upright. A smaller pan heats up and cools too fast for the tested times.")
 	}
 	if c.Kind == Pressure {
-		switch {
-		case c.Gauge != Dial && c.Gauge != Weighted && c.Gauge != Both:
-			add(true, "gauge", "Is it a dial, a weight, or both?")
-		case c.Gauge == Both:
-			add(false, "gauge", "It has a dial and a weight: it goes by its weight.")
-		case c.Gauge == Dial && c.TestedOn.IsZero():
-			add(false, "gauge", "Nobody has said when the dial gauge was tested. Have it tested before the season.")
-		case c.Gauge == Dial && c.TestedOn.AddDate(gaugeYears, 0, 0).Before(on):
-			add(false, "gauge", "The dial gauge was last tested on %s, more than a year ago. Have it tested.", c.TestedOn.Format("2 January 2006"))
-		}
-		if c.Gauge == Dial && math.Abs(c.ReadsHigh) > mostOff {
-			add(true, "gauge", "A gauge that is off by %.1f psi is replaced, not corrected (up to 2 psi may be).", math.Abs(c.ReadsHigh))
-		}
-		if c.VentMinutes != 0 && c.VentMinutes < leastVent {
-			add(false, "vent", "The canner is vented 10 minutes all the same, whatever shorter time is printed.")
-		}
-		if !c.GasketOn.IsZero() && c.GasketOn.AddDate(gasketYears, 0, 0).Before(on) {
-			add(false, "gasket", "The gasket is more than three years old: feel whether it is supple, and have a new one at hand.")
-		}
+		c.checkPressure(on, add)
 	}
 	if !c.Rack {
 		add(false, "rack", "Jars stand on a rack, off the bottom; one that fits is needed.")
@@ -128,6 +113,33 @@ func (c Canner) Check(on time.Time) []Problem {
 		add(false, "stove", "On an outdoor burner wind makes the pressure swing: shelter it, and see whether the canner maker allows it.")
 	}
 	return out
+}
+
+// checkPressure looks at gauge, vent, water and gasket of a pressure canner.
+func (c Canner) checkPressure(on time.Time, add func(refused bool, field, format string, a ...any)) {
+	switch {
+	case c.Gauge != Dial && c.Gauge != Weighted && c.Gauge != Both:
+		add(true, "gauge", "Is it a dial, a weight, or both?")
+	case c.Gauge == Both:
+		add(false, "gauge", "It has a dial and a weight: it goes by its weight.")
+	case c.Gauge == Dial && c.TestedOn.IsZero():
+		add(false, "gauge", "Nobody has said when the dial gauge was tested. Have it tested before the season.")
+	case c.Gauge == Dial && c.TestedOn.AddDate(gaugeYears, 0, 0).Before(on):
+		add(false, "gauge", "The dial gauge was last tested on %s, more than a year ago. Have it tested.", c.TestedOn.Format("2 January 2006"))
+	}
+	if c.Gauge == Dial && math.Abs(c.ReadsHigh) > mostOff {
+		add(true, "gauge", "A gauge that is off by %.1f psi is replaced, not corrected (up to 2 psi may be).", math.Abs(c.ReadsHigh))
+	}
+	if c.VentMinutes != 0 && c.VentMinutes < leastVent {
+		add(false, "vent", "The canner is vented 10 minutes all the same, whatever shorter time is printed.")
+	}
+	if c.WaterQuarts > muchWater {
+		add(false, "water", "%g quarts are far more water than a pressure canner takes, "+
+			"which is 2 to 3 inches: is that what its book says?", c.WaterQuarts)
+	}
+	if !c.GasketOn.IsZero() && c.GasketOn.AddDate(gasketYears, 0, 0).Before(on) {
+		add(false, "gasket", "The gasket is more than three years old: feel whether it is supple, and have a new one at hand.")
+	}
 }
 
 // Refused reports whether the canner takes no load, and why.

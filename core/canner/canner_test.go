@@ -115,3 +115,16 @@ func TestWaterOver(t *testing.T) {
 		require.Equal(t, want, WaterOver(minutes))
 	}
 }
+
+// A figure that belongs to a water bath is asked about under pressure.
+func TestMuchWater(t *testing.T) {
+	c := Canner{Name: "Big", Kind: Pressure, Gauge: Weighted, Quarts: 7, Pints: 9, Layers: 1, Rack: true, WaterQuarts: 14}
+	list := c.Check(time.Now())
+	require.Len(t, list, 1)
+	require.Equal(t, "water", list[0].Field)
+	require.False(t, list[0].Refused)
+	c.WaterQuarts = 3
+	require.Empty(t, c.Check(time.Now()))
+	c.Kind, c.Gauge, c.WaterQuarts = Bath, "", 14
+	require.Empty(t, c.Check(time.Now()))
+}
