@@ -249,9 +249,26 @@ func (s *Stove) Tell(ctx context.Context, id int64, seen int, e run.Event) error
 	}
 	if e.Kind == run.Stood { // up to now, and from now on somebody is here
 		e.At, e.Until = x.State.Asks.From, x.Now
-		return s.store.Happened(ctx, id, seen, x.Now, e, run.Event{At: x.Now, Kind: run.Seen})
+		return s.happened(ctx, x, seen, e, run.Event{At: x.Now, Kind: run.Seen})
 	}
-	return s.store.Happened(ctx, id, seen, x.Now, e)
+	return s.happened(ctx, x, seen, e)
+}
+
+// happened stores events of a run. Where the run was over, its jars may stand on the shelf: what
+// is told now may show that they do not belong there.
+func (s *Stove) happened(ctx context.Context, x *Standing, seen int, list ...run.Event) error {
+	if err := s.store.Happened(ctx, x.Run.ID, seen, x.Now, list...); err != nil || x.State.Phase != run.Out {
+		return err
+	}
+	after, err := s.standing(ctx, x.Run)
+	if err != nil {
+		return err
+	}
+	why := ""
+	if after.Judged.Verdict != run.AsTested {
+		why = cmp.Or(after.Judged.Why, "What happened to its load is not known any more.")
+	}
+	return s.store.SetDoubt(ctx, x.Run.ID, why)
 }
 
 // ErrNoToken says that whoever sends readings has not the run's own token.
@@ -288,7 +305,7 @@ func (s *Stove) Measured(ctx context.Context, id int64, token string, data []byt
 	if len(list) == 0 {
 		return 0, nil
 	}
-	return len(list), s.store.Happened(ctx, id, -1, x.Now, list...)
+	return len(list), s.happened(ctx, x, -1, list...)
 }
 
 // reads puts what the practice canner shows into what is told: what is, not what is hoped.

@@ -9,6 +9,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"damson/core/run"
+	"damson/store"
 )
 
 func TestTook(t *testing.T) {
@@ -53,4 +54,38 @@ func TestMeasured(t *testing.T) {
 	x, err := s.Standing(ctx, id)
 	require.NoError(t, err)
 	assert.Len(t, x.Events, 3)
+}
+
+// What is told once the jars stand on the shelf can show that they do not belong there; and
+// what was told by mistake is taken back.
+func TestDoubt(t *testing.T) {
+	ctx := context.Background()
+	s, st := stove(t)
+	id := put(t, st, load(), 300)
+	at := func(m float64) time.Time { return time.Now().Add(time.Duration((m - 300) * float64(time.Minute))) }
+	list := []run.Event{{Kind: run.HeatOn, At: at(1)}, {Kind: run.Steaming, At: at(14)}, {Kind: run.Closed, At: at(24)}, {Kind: run.Reached, At: at(31)}}
+	for m := 33.0; m < 62; m += 2 {
+		list = append(list, run.Event{Kind: run.Seen, At: at(m)})
+	}
+	list = append(list, run.Event{Kind: run.HeatOff, At: at(62)}, run.Event{Kind: run.Zero, At: at(95)}, run.Event{Kind: run.Vented, At: at(96)}, run.Event{Kind: run.LidOff, At: at(107)}, run.Event{Kind: run.JarsOut, At: at(109), Jars: 7})
+	require.NoError(t, st.Happened(ctx, id, -1, time.Now(), list...))
+	x, err := s.Standing(ctx, id)
+	require.NoError(t, err)
+	require.Equal(t, run.AsTested, x.Judged.Verdict, x.Judged.Why)
+	require.NoError(t, st.AddLot(ctx, &store.Lot{RunID: id, Title: "Carrots", Jar: "quart", MadeOn: "2026-11-20", Sealed: 7, Class: "low-acid"}))
+	doubt := func() string {
+		l, err := st.LotOf(ctx, id)
+		require.NoError(t, err)
+		return l.Doubt
+	}
+	require.NoError(t, s.Tell(ctx, id, x.Shown, run.Event{Kind: run.Lost, At: at(45), Later: true}))
+	assert.Contains(t, doubt(), "14 minutes of 30")
+	x, err = s.Standing(ctx, id)
+	require.NoError(t, err)
+	require.NoError(t, s.Tell(ctx, id, x.Shown, run.Event{Kind: run.Undo, Of: x.Shown}))
+	assert.Empty(t, doubt())
+	n, err := s.Measured(ctx, id, x.Run.Token, []byte("minutes,psi\n40,13.2\n41,12\n"))
+	require.NoError(t, err)
+	assert.Equal(t, 2, n)
+	assert.Contains(t, doubt(), "of 30")
 }

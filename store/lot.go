@@ -23,10 +23,12 @@ type Lot struct {
 	Class string
 	Boil  int
 	// Best is for how many months it is at its best; 0 is not known.
-	Best      int
-	Place     string
-	Note      string
-	DoneBy    string
+	Best   int
+	Place  string
+	Note   string
+	DoneBy string
+	// Doubt says why its load is not as tested after all, empty where it is.
+	Doubt     string
 	CreatedAt time.Time
 	Moves     []LotMove
 }
@@ -69,6 +71,14 @@ func (s *Store) LotOf(ctx context.Context, run int64) (Lot, error) {
 	var l Lot
 	err := s.with(ctx).Preload("Moves", byID).Where("run_id = ?", run).First(&l).Error
 	return l, found(err)
+}
+
+// SetDoubt keeps why the load of a run is not as tested after all with the lot that it made,
+// where there is one; an empty text takes it back.
+func (s *Store) SetDoubt(ctx context.Context, run int64, why string) error {
+	return s.write(ctx, func(tx *gorm.DB) error {
+		return tx.Model(&Lot{}).Where("run_id = ? AND doubt <> ?", run, why).Update("doubt", why).Error
+	})
 }
 
 // Lots returns lots whose title holds the words, the oldest first, at most limit.

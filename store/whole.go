@@ -248,7 +248,7 @@ func (e *RunEvent) fault() string {
 
 func (l *Lot) fault() string {
 	return first(given("the day", l.MadeOn), dayOrNone("the day", l.MadeOn), dayOrNone("the day of the test", l.CheckedOn), within("the jars", float64(l.Sealed), 0, 5000), within("the jars", float64(l.Unsealed), 0, 5000), within("the months", float64(l.Best), 0, 120), within("the minutes", float64(l.Boil), 0, 120),
-		letters("a field", l.Title+l.Jar+l.Class+l.Went+l.Place+l.Note+l.DoneBy, 2*maxLong))
+		letters("a field", l.Title+l.Jar+l.Class+l.Went+l.Place+l.Note+l.DoneBy+l.Doubt, 2*maxLong))
 }
 
 func (m *LotMove) fault() string {

@@ -99,6 +99,24 @@ func TestShelf(t *testing.T) {
 	assert.Equal(t, http.StatusNotFound, code)
 }
 
+// A lot whose load is not as tested after all says so everywhere, and gets no labels.
+func TestDoubted(t *testing.T) {
+	h, st := newPages(t)
+	ctx := context.Background()
+	require.NoError(t, st.AddLot(ctx, &store.Lot{RunID: 3, Title: "Carrots", Jar: "quart", MadeOn: "2026-11-20", Sealed: 7, Class: "low-acid"}))
+	require.NoError(t, st.SetDoubt(ctx, 3, "The longest time was <14> minutes."))
+	_, body := get(h, "/shelf")
+	assert.Contains(t, body, "not as tested: do not eat")
+	_, body = get(h, "/shelf/1")
+	assert.Contains(t, body, "do not belong on the shelf. The longest time was &lt;14&gt; minutes.")
+	assert.Contains(t, body, "do not taste")
+	code, _ := get(h, "/shelf/1/labels.pdf")
+	assert.Equal(t, http.StatusConflict, code)
+	require.NoError(t, st.SetDoubt(ctx, 3, ""))
+	_, body = get(h, "/shelf/1")
+	assert.NotContains(t, body, "do not belong")
+}
+
 func TestFiles(t *testing.T) {
 	h, st := newPages(t)
 	ctx := context.Background()

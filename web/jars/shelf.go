@@ -59,6 +59,8 @@ type lotRow struct {
 	Title, Jars, Made, Place string
 	Best                     string
 	Old                      bool
+	// Doubt says why it does not belong on the shelf, empty where it does.
+	Doubt string
 }
 
 func (p *Pages) showShelf(c *gin.Context) error {
@@ -86,7 +88,7 @@ func (p *Pages) showShelf(c *gin.Context) error {
 }
 
 func rowOf(l *store.Lot) lotRow {
-	r := lotRow{ID: l.ID, Title: l.Title, Jars: count(l.Left(), l.Jar), Made: l.MadeOn, Place: l.Place}
+	r := lotRow{ID: l.ID, Title: l.Title, Jars: count(l.Left(), l.Jar), Made: l.MadeOn, Place: l.Place, Doubt: l.Doubt}
 	made, err := time.Parse(kit.DayLayout, l.MadeOn)
 	if err != nil {
 		return r
