@@ -163,7 +163,8 @@ var migrations = []string{
 	CREATE TABLE lots (
 		id INTEGER PRIMARY KEY AUTOINCREMENT, run_id INTEGER NOT NULL, title TEXT NOT NULL, jar TEXT NOT NULL, made_on TEXT NOT NULL,
 		checked_on TEXT NOT NULL, sealed INTEGER NOT NULL, unsealed INTEGER NOT NULL, went TEXT NOT NULL, class TEXT NOT NULL, boil INTEGER NOT NULL, best INTEGER NOT NULL,
-		place TEXT NOT NULL, note TEXT NOT NULL, done_by TEXT NOT NULL, doubt TEXT NOT NULL DEFAULT '', created_at DATETIME NOT NULL
+		place TEXT NOT NULL, note TEXT NOT NULL, done_by TEXT NOT NULL, doubt TEXT NOT NULL DEFAULT '',
+		created_at DATETIME NOT NULL
 	);
 	CREATE INDEX lots_run ON lots(run_id);
 	CREATE TABLE lot_moves (

@@ -24,7 +24,8 @@ func (p *Pages) labelsPDF(c *gin.Context) error {
 		return p.missing(c, err)
 	}
 	if l.Doubt != "" {
-		p.Fail(c, http.StatusConflict, "These jars get no labels. "+l.Doubt, "The page of the lot says what is done with them.")
+		p.Fail(c, http.StatusConflict, "These jars get no labels. "+l.Doubt,
+			"The page of the lot says what is done with them.")
 		return nil
 	}
 	x, err := p.label(c, &l)
