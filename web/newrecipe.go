@@ -167,25 +167,15 @@ func (s *Server) remember(c *gin.Context, tx *store.Store, r store.Recipe) error
 	return tx.LastChosen(c.Request.Context(), r.Jar, r.Pack, r.Method)
 }
 
-// absent is an error that says what is not there, and where to look.
-type absent struct{ what, wayOut string }
-
-func (a *absent) Error() string { return a.what }
-
 var (
-	noRecipe = &absent{"There is no recipe with this number.", "The desk lists every recipe that was sent in."}
-	noPlan   = &absent{"There is no such plan.", "The Plan page lists them."}
+	noRecipe = &kit.Absent{
+		What: "There is no recipe with this number.", WayOut: "The desk lists every recipe that was sent in.",
+	}
+	noPlan = &kit.Absent{What: "There is no such plan.", WayOut: "The Plan page lists them."}
 )
 
 // missing answers for what is not there, and hands any other error on.
-func (s *Server) missing(c *gin.Context, err error) error {
-	var a *absent
-	if !errors.As(err, &a) {
-		return err
-	}
-	s.Fail(c, http.StatusNotFound, a.what, a.wayOut)
-	return nil
-}
+func (s *Server) missing(c *gin.Context, err error) error { return s.Missing(c, err, nil) }
 
 // recipeOf returns the recipe of the path, or noRecipe.
 func (s *Server) recipeOf(c *gin.Context) (store.Recipe, error) {

@@ -19,7 +19,7 @@ const mostLabels = 200
 
 // labelsPDF prints labels of a lot on a sheet, behind those that are used up.
 func (p *Pages) labelsPDF(c *gin.Context) error {
-	l, err := p.store.Lot(c.Request.Context(), number(c))
+	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}
@@ -82,7 +82,7 @@ func pdf(l label.Label, s *label.Sheet, n, skip int) ([]byte, error) {
 
 // labelSVG draws one label.
 func (p *Pages) labelSVG(c *gin.Context) error {
-	l, err := p.store.Lot(c.Request.Context(), number(c))
+	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}

@@ -134,24 +134,15 @@ type choice struct{ Key, Words string }
 
 var kinds = []choice{{"eaten", "opened here"}, {"given", "given away"}, {"thrown out", "thrown out"}}
 
-func number(c *gin.Context) int64 {
-	id, _ := strconv.ParseInt(c.Param("id"), 10, 64)
-	return id
-}
-
 // missing answers where there is no such lot, and hands any other error on.
 func (p *Pages) missing(c *gin.Context, err error) error {
-	if !errors.Is(err, store.ErrNotFound) {
-		return err
-	}
-	p.Fail(c, http.StatusNotFound, "There is no such lot.", "The shelf lists those that there are.")
-	return nil
+	return p.Missing(c, err, &kit.Absent{What: "There is no such lot.", WayOut: "The shelf lists those that there are."})
 }
 
 func (p *Pages) showLot(c *gin.Context) error { return p.renderLot(c, http.StatusOK, "", nil) }
 
 func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[string]string) error {
-	l, err := p.store.Lot(c.Request.Context(), number(c))
+	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}
@@ -203,9 +194,9 @@ func (p *Pages) take(c *gin.Context) error {
 	if !known(f["kind"]) {
 		return p.renderLot(c, http.StatusUnprocessableEntity, "What became of them? Choose one.", f)
 	}
-	at := fmt.Sprintf("/shelf/%d", number(c))
+	at := fmt.Sprintf("/shelf/%d", kit.Number(c))
 	_, err = p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
-		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: number(c), OnDay: kit.Today(), Kind: f["kind"], Jars: n, Note: strings.TrimSpace(f["note"])})
+		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: kit.Today(), Kind: f["kind"], Jars: n, Note: strings.TrimSpace(f["note"])})
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):

@@ -7,6 +7,7 @@ import (
 	"net/http"
 	"os"
 	"runtime/debug"
+	"strconv"
 
 	"github.com/gin-gonic/gin"
 
@@ -53,4 +54,33 @@ func (f *Frame) Broken(c *gin.Context, err error) {
 	if !c.Writer.Written() {
 		f.FailWith(c, status, what, wayOut, TypedIn(c.Request.PostForm))
 	}
+}
+
+// Absent says what is not there, and where to look.
+type Absent struct{ What, WayOut string }
+
+func (a *Absent) Error() string { return a.What }
+
+// Missing answers for what is not there, and hands any other error on. Of what the store does
+// not find it says what is given, where that is not nil.
+func (f *Frame) Missing(c *gin.Context, err error, given *Absent) error {
+	var a *Absent
+	switch {
+	case errors.As(err, &a):
+	case given != nil && errors.Is(err, store.ErrNotFound):
+		a = given
+	default:
+		return err
+	}
+	f.Fail(c, http.StatusNotFound, a.What, a.WayOut)
+	return nil
+}
+
+// Number is the number of the path, 0 where it is none.
+func Number(c *gin.Context) int64 {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	if err != nil {
+		return 0
+	}
+	return id
 }

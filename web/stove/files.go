@@ -15,6 +15,7 @@ import (
 	"damson/app"
 	"damson/core/cells"
 	"damson/core/run"
+	"damson/web/kit"
 )
 
 // maxReadings is how large a logger's file may be.
@@ -35,7 +36,7 @@ func (p *Pages) measured(c *gin.Context) error {
 	}
 	n := 0
 	if err == nil {
-		n, err = p.stove.Measured(c.Request.Context(), number(c), token, data)
+		n, err = p.stove.Measured(c.Request.Context(), kit.Number(c), token, data)
 	}
 	refused := app.IsRefused(err)
 	switch {
@@ -48,7 +49,7 @@ func (p *Pages) measured(c *gin.Context) error {
 	case err != nil:
 		return p.missing(c, err)
 	case page:
-		c.Redirect(http.StatusSeeOther, fmt.Sprintf("/stove/%d?read=%d", number(c), n))
+		c.Redirect(http.StatusSeeOther, fmt.Sprintf("/stove/%d?read=%d", kit.Number(c), n))
 	default:
 		c.String(http.StatusOK, "%d new readings\n", n)
 	}
@@ -70,7 +71,7 @@ func (p *Pages) uploaded(c *gin.Context) ([]byte, error) {
 
 // exportCSV writes the record as a table.
 func (p *Pages) exportCSV(c *gin.Context) error {
-	x, err := p.stove.Standing(c.Request.Context(), number(c))
+	x, err := p.stove.Standing(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}
@@ -138,7 +139,7 @@ type exportedEvent struct {
 }
 
 func (p *Pages) exportJSON(c *gin.Context) error {
-	x, err := p.stove.Standing(c.Request.Context(), number(c))
+	x, err := p.stove.Standing(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}

@@ -133,23 +133,19 @@ func (p *Pages) pollBoard(c *gin.Context) error {
 	return nil
 }
 
-// number is the run of the path.
-func number(c *gin.Context) int64 {
-	id, _ := strconv.ParseInt(c.Param("id"), 10, 64)
-	return id
-}
+// noLoad and noRecipe say what is not there.
+var (
+	noLoad = &kit.Absent{
+		What: "There is no such load.", WayOut: "The stove lists those that are on, and those of the last days.",
+	}
+	noRecipe = &kit.Absent{What: "There is no such recipe.", WayOut: "The desk has everything that was sent in."}
+)
 
 // missing answers where there is no such run, and hands any other error on.
-func (p *Pages) missing(c *gin.Context, err error) error {
-	if !errors.Is(err, store.ErrNotFound) {
-		return err
-	}
-	p.Fail(c, http.StatusNotFound, "There is no such load.", "The stove lists those that are on, and those of the last days.")
-	return nil
-}
+func (p *Pages) missing(c *gin.Context, err error) error { return p.Missing(c, err, noLoad) }
 
 func (p *Pages) pollGauge(c *gin.Context) error {
-	x, err := p.stove.Standing(c.Request.Context(), number(c))
+	x, err := p.stove.Standing(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}
@@ -162,7 +158,7 @@ func (p *Pages) tell(c *gin.Context) error {
 	if !p.Form(c) {
 		return nil
 	}
-	id := number(c)
+	id := kit.Number(c)
 	e, seen, err := p.told(c)
 	if err == nil {
 		err = p.stove.Tell(c.Request.Context(), id, seen, e)
@@ -241,7 +237,7 @@ func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
 		}
 	}
 	if f["at"] != "" {
-		x, err := p.stove.Standing(c.Request.Context(), number(c))
+		x, err := p.stove.Standing(c.Request.Context(), kit.Number(c))
 		if err != nil {
 			return e, seen, err
 		}
@@ -268,7 +264,7 @@ func earlier(typed string, now time.Time) (time.Time, error) {
 }
 
 func (p *Pages) away(c *gin.Context) error {
-	n, err := p.stove.Away(c.Request.Context(), number(c))
+	n, err := p.stove.Away(c.Request.Context(), kit.Number(c))
 	if refused := app.IsRefused(err); refused != nil {
 		p.Fail(c, http.StatusConflict, refused.What, "Go back to the stove.")
 		return nil

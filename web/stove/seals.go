@@ -63,7 +63,7 @@ func (p *Pages) showRun(c *gin.Context) error { return p.renderRun(c, http.Statu
 
 func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	ctx := c.Request.Context()
-	x, err := p.stove.Standing(ctx, number(c))
+	x, err := p.stove.Standing(ctx, kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}
@@ -152,7 +152,7 @@ func (p *Pages) seals(c *gin.Context) error {
 		return nil
 	}
 	ctx := c.Request.Context()
-	x, err := p.stove.Standing(ctx, number(c))
+	x, err := p.stove.Standing(ctx, kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}

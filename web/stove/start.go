@@ -2,7 +2,6 @@ package stove
 
 import (
 	"context"
-	"errors"
 	"fmt"
 	"net/http"
 	"slices"
@@ -79,18 +78,10 @@ func (p *Pages) showNew(c *gin.Context) error {
 	jars, _ := strconv.Atoi(v.Jars)
 	o, err := p.offer.Offer(ctx, id, max(jars, 1), false)
 	if err != nil {
-		return p.missingRecipe(c, err)
+		return p.Missing(c, err, noRecipe)
 	}
 	v.of(&o, c.Query("way"))
 	return p.renderNew(c, http.StatusOK, v)
-}
-
-func (p *Pages) missingRecipe(c *gin.Context, err error) error {
-	if !errors.Is(err, store.ErrNotFound) {
-		return err
-	}
-	p.Fail(c, http.StatusNotFound, "There is no such recipe.", "The desk has everything that was sent in.")
-	return nil
 }
 
 func (p *Pages) renderNew(c *gin.Context, status int, v startView) error {
@@ -144,7 +135,7 @@ func (p *Pages) start(c *gin.Context) error {
 	jars, err := strconv.Atoi(f["jars"])
 	o, offered := p.offer.Offer(ctx, id, max(jars, 1), f["wide"] != "")
 	if offered != nil {
-		return p.missingRecipe(c, offered)
+		return p.Missing(c, offered, noRecipe)
 	}
 	refuse := func(what string) error {
 		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"], Fault: f["fault"], Problem: what}
