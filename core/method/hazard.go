@@ -73,10 +73,64 @@ func (p *passage) standIn([]Act) (string, string) {
 	if p.at.Filled && !p.at.Done && p.does("use take do get") && p.hasClass(Pot) && p.says("ordinary", "normal", "plain", "regular", "any old", "everyday") && !p.negated() && !p.hasClass(Canner) && !p.says("bath", "rack", "deep enough", "instead of the lid") {
 		return "cooker-not-canner", "a pot in the canner's stead"
 	}
-	if p.at.Filled && p.says("no boiling", "no processing", "no more heat", "no further heat", "any more heat", "any further heat", "more heat", "no more boiling", "any more boiling", "without more heat", "need no canner", "needs no canner", "without a canner", "no water bath", "without boiling") && !p.says("over") {
+	if code, why := p.unprocessed(); why != "" {
+		return code, why
+	}
+	if p.filledHere() && p.says("no boiling", "no processing", "no more heat", "no further heat", "any more heat", "any further heat", "more heat", "no more boiling", "any more boiling", "without more heat", "need no canner", "needs no canner", "without a canner", "no water bath", "without boiling") && !p.says("over") {
 		return "open-kettle", "no process"
 	}
 	return "", ""
+}
+
+// unprocessed reports jars that are filled and get no bath, or not enough of it.
+func (p *passage) unprocessed() (string, string) {
+	switch {
+	case !p.filledHere():
+	case p.says("no bath", "no canner", "need for a bath", "no process"):
+		return "open-kettle", "no process"
+	case !p.at.Done && p.leavesDry():
+		return "method-mismatch", "water that does not cover"
+	}
+	return "", ""
+}
+
+// filledHere reports jars that are filled, before this sentence or in it.
+func (p *passage) filledHere() bool {
+	if p.at.Filled {
+		return true
+	}
+	for i := range p.c.all[:p.c.begin] {
+		if w := &p.c.all[i]; w.isVerb && fillVerbs[w.verb] {
+			return true
+		}
+	}
+	return false
+}
+
+// leavesDry reports water that does not reach over the jars: "the top one sticks out of the
+// pot", "the water does not quite cover them".
+func (p *passage) leavesDry() bool {
+	if p.c.kind == condition || p.word(0) == "where" {
+		return false // what to do then stands beside it
+	}
+	if p.says("stick out of", "sticks out of", "sticks out", "stick out", "poke out of", "pokes out of") {
+		return p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun) || p.hasClass(Lid) ||
+			p.says("one", "ones", "layer", "top", "tops", "neck", "necks", "shoulders")
+	}
+	if !p.negated() || !p.hasClass(Pronoun) && !p.hasClass(Jar) && !p.hasClass(FullJar) && !p.hasClass(Lid) {
+		return false
+	}
+	for _, v := range p.c.verbIndexes() {
+		if w := p.c.t[v].verb; w != "cover" && w != "reach" {
+			continue
+		}
+		for i := range p.c.t[:v] {
+			if p.c.t[i].class == Water || p.c.t[i].Text == "water" {
+				return true // it is the water that does not
+			}
+		}
+	}
+	return false
 }
 
 // closing reports lids that go on late, and lids pressed down by hand.

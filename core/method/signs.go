@@ -207,6 +207,29 @@ func (p *passage) acidHalved() bool {
 	return false
 }
 
+// lessSugar reports sugar that is cut or halved, which is no shape of it, or taken less of.
+func (p *passage) lessSugar() bool {
+	if !p.at.Method || p.at.Filled || p.negated() {
+		return false
+	}
+	for _, v := range p.c.verbIndexes() {
+		switch p.c.t[v].verb {
+		case "halve", "cut", "reduce", "lessen", "quarter", "slash", "trim":
+			for _, o := range p.c.objectsOf(v) {
+				if o.start > v && o.class == Sugar {
+					return true
+				}
+			}
+		case "use", "take", "put", "add", "want", "need", "go":
+			if p.hasClass(Sugar) && p.says("less", "fewer") &&
+				!p.says("or less", "more or less", "no less", "less water", "less time") {
+				return true
+			}
+		}
+	}
+	return false
+}
+
 // fistSized reports pieces that are likened to something large.
 func (p *passage) fistSized() bool {
 	return p.says("size of a fist", "size of my fist", "size of your fist", "fist-sized", "size of an apple", "size of an orange", "size of a baseball", "size of a tennis ball", "big as a fist", "size of a grapefruit", "big as my hand", "big as your hand", "big as my fist", "big as your fist", "big as a hand", "size of my hand", "size of a hand", "size of your palm", "as they fall", "any old size", "any size at all")
@@ -397,7 +420,7 @@ func (p *passage) lastLook() (code, why string) {
 	if p.at.Closed && p.impatient() {
 		return "", "no patience"
 	}
-	if p.at.Filled && p.onTheirHeads() {
+	if p.filledHere() && p.onTheirHeads() {
 		return "open-kettle", "jars upside down"
 	}
 	if !p.third() || p.ourBatch() || p.advises() || p.unsealedJar() && p.ofJars() {
@@ -536,7 +559,9 @@ func (p *passage) onTheirHeads() bool {
 	if p.negated() || p.namesFood() || p.c.kind == condition {
 		return false
 	}
-	return p.says("upside down", "upside-down", "bottoms up", "heads down", "on their heads", "on their lids", "wrong way up", "flipped over", "topsy turvy") || len(p.c.t) <= 2 && p.says("flipped", "inverted", "upturned")
+	return p.says("upside down", "upside-down", "bottoms up", "heads down", "on their heads", "on their lids", "wrong way up", "flipped over", "topsy turvy") ||
+		len(p.c.t) <= 2 && (p.does("flip invert upend upturn") ||
+			p.says("flipped", "inverted", "upturned", "turn over", "tip over"))
 }
 
 // orLess reports a time that may be less: "20 minutes, or less when it is hot out".

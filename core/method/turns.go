@@ -24,6 +24,7 @@ var turns = []turn{
 	{"method-mismatch", "processed like something else", (*passage).likeAnother},
 	{"", "filled with beans", (*passage).fullOfBeans},
 	{"sugar-change", "sugar left out", (*passage).sugarLeftOut},
+	{"sugar-change", "less sugar", (*passage).lessSugar},
 	{"dry-legume-unsoaked", "the water of the soak", (*passage).soakKept},
 	{"acid-diluted", "a brine used before", (*passage).usedBrine},
 	{"fat", "left on", (*passage).leftOn},
