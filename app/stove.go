@@ -10,9 +10,12 @@ import (
 	"slices"
 	"sync"
 	"time"
+	"unicode/utf8"
 
 	"damson/core/practice"
+	"damson/core/procedure"
 	"damson/core/run"
+	"damson/core/words"
 	"damson/store"
 )
 
@@ -82,7 +85,7 @@ const (
 // Start begins a run.
 func (s *Stove) Start(ctx context.Context, r *store.Run) error {
 	if err := r.Load().Check(); err != nil {
-		return &Refused{"way", firstUpper(err.Error()) + "."}
+		return &Refused{"way", words.Sentence(err.Error())}
 	}
 	open, _, err := s.Board(ctx)
 	if err != nil {
@@ -101,7 +104,7 @@ func (s *Stove) Start(ctx context.Context, r *store.Run) error {
 func (s *Stove) at(r *store.Run) time.Time {
 	now := s.clock.Now()
 	if r.Speed > 0 {
-		now = r.CreatedAt.Add(now.Sub(r.CreatedAt) * time.Duration(r.Speed))
+		now = r.CreatedAt.Local().Add(now.Sub(r.CreatedAt) * time.Duration(r.Speed))
 	}
 	return now
 }
@@ -122,11 +125,11 @@ func (s *Stove) standing(ctx context.Context, r store.Run) (*Standing, error) {
 	}
 	out := &Standing{Run: r, Load: *r.Load(), Events: events, Now: s.at(&r)}
 	for _, e := range events {
-		if e.Kind != run.Seen {
+		if e.Kind != run.Seen && !e.Logger {
 			out.Shown = e.Number
 		}
 		if behind := e.At.Sub(out.Now); behind > 0 {
-			out.Now, out.Behind = e.At, behind
+			out.Now, out.Behind = e.At.Local(), behind
 		}
 	}
 	out.State = run.Of(out.Load, events, out.Now)
@@ -241,6 +244,9 @@ func (s *Stove) Tell(ctx context.Context, id int64, seen int, e run.Event) error
 	if e.At.IsZero() {
 		e.At = x.Now
 	}
+	if e.Kind != run.JarsOut {
+		e.Jars, e.Broken = 0, 0
+	}
 	if err := x.refuses(&e); err != nil {
 		return err
 	}
@@ -255,20 +261,25 @@ func (s *Stove) Tell(ctx context.Context, id int64, seen int, e run.Event) error
 }
 
 // happened stores events of a run. Where the run was over, its jars may stand on the shelf: what
-// is told now may show that they do not belong there.
+// is told now may show that they do not belong there, and both are kept or none.
 func (s *Stove) happened(ctx context.Context, x *Standing, seen int, list ...run.Event) error {
-	if err := s.store.Happened(ctx, x.Run.ID, seen, x.Now, list...); err != nil || x.State.Phase != run.Out {
-		return err
+	if x.State.Phase != run.Out {
+		return s.store.Happened(ctx, x.Run.ID, seen, x.Now, list...)
 	}
-	after, err := s.standing(ctx, x.Run)
-	if err != nil {
-		return err
-	}
-	why := ""
-	if after.Judged.Verdict != run.AsTested {
-		why = cmp.Or(after.Judged.Why, "What happened to its load is not known any more.")
-	}
-	return s.store.SetDoubt(ctx, x.Run.ID, why)
+	return s.store.Atomically(ctx, func(tx *store.Store) error {
+		if err := tx.Happened(ctx, x.Run.ID, seen, x.Now, list...); err != nil {
+			return err
+		}
+		after, err := s.On(tx).standing(ctx, x.Run)
+		if err != nil {
+			return err
+		}
+		why := ""
+		if !after.Judged.Shelf {
+			why = cmp.Or(after.Judged.Why, "What happened to its load is not known any more.")
+		}
+		return tx.SetDoubt(ctx, x.Run.ID, why)
+	})
 }
 
 // ErrNoToken says that whoever sends readings has not the run's own token.
@@ -290,7 +301,7 @@ func (s *Stove) Measured(ctx context.Context, id int64, token string, data []byt
 	}
 	list, err := run.ReadLogger(data, x.Run.CreatedAt.Local())
 	if err != nil {
-		return 0, &Refused{"file", firstUpper(err.Error()) + "."}
+		return 0, &Refused{"file", words.Sentence(err.Error())}
 	}
 	have := map[int64]bool{}
 	for _, e := range x.Events {
@@ -338,16 +349,25 @@ func (s *Standing) refuses(e *run.Event) error {
 		return &Refused{"psi", fmt.Sprintf("A canner's gauge shows 0 to %g psi. Type what it shows, like 13.5.", highest)}
 	case e.F != 0 && (e.F < 0 || e.F > hottest):
 		return &Refused{"f", "A canner is between 0 and 300 °F. Type what the thermometer shows."}
-	case len(e.Text) > longNote:
+	case utf8.RuneCountInString(e.Text) > longNote:
 		return &Refused{"note", fmt.Sprintf("A note has at most %d letters.", longNote)}
-	case e.Jars < 0 || e.Broken < 0 || e.Jars+e.Broken > s.Load.Jars:
-		return &Refused{"jars", fmt.Sprintf("%d jars went in; no more come out. Count whole and broken ones again.", s.Load.Jars)}
+	case e.Kind == run.JarsOut:
+		return s.counted(e)
 	case e.Kind == run.Undo && !slices.ContainsFunc(s.Events, func(x run.Event) bool { return x.Number == e.Of && x.Kind != run.Seen }):
 		return &Refused{"of", "There is nothing of that number to take back."}
 	case e.Kind == run.Stood && (s.State.Asks == nil || e.At.Sub(s.State.Asks.From).Abs() > time.Second):
 		return &Refused{"kind", "Nothing is asked about here any more."}
 	}
 	return nil
+}
+
+// counted says what is wrong with the jars that came out: each that went in does, whole or broken.
+func (s *Standing) counted(e *run.Event) error {
+	if e.Jars >= 0 && e.Broken >= 0 && e.Jars+e.Broken == s.Load.Jars {
+		return nil
+	}
+	return &Refused{"jars", fmt.Sprintf("%d jars went in, and %d come out, whole or broken. Count again.",
+		s.Load.Jars, e.Jars+e.Broken)}
 }
 
 // See notes that somebody has the page of the run open, where its time counts.
@@ -373,6 +393,37 @@ func (s *Stove) Away(ctx context.Context, id int64) (int64, error) {
 	return s.store.Remove(ctx, store.KindRun, id)
 }
 
+// Shelve puts the jars of a load on the shelf, after the test of their seals: the lot holds where,
+// by whom and a note. It is *Refused where they do not go there, store.ErrStale where the test was
+// noted before.
+func (s *Stove) Shelve(ctx context.Context, id int64, t run.Seals, l *store.Lot) error {
+	x, err := s.Standing(ctx, id)
+	if err != nil {
+		return err
+	}
+	if x.Run.Speed > 0 {
+		return &Refused{"sealed", "A practice canner has no jars."}
+	}
+	if err := t.Check(x.State, x.Judged, x.Now); err != nil {
+		return &Refused{"sealed", words.Sentence(err.Error())}
+	}
+	switch _, err := s.store.LotOf(ctx, id); {
+	case err == nil:
+		return store.ErrStale
+	case !errors.Is(err, store.ErrNotFound):
+		return err
+	}
+	r := &x.Run
+	l.RunID, l.Title, l.Jar, l.Class = r.ID, r.Title, r.Jar, r.Class
+	l.MadeOn, l.CheckedOn = x.State.OutAt.Local().Format(time.DateOnly), x.Now.Format(time.DateOnly)
+	l.Sealed, l.Unsealed = t.Sealed, t.Unsealed
+	l.Best, l.Boil = procedure.BestFor(r.Product), x.Load.BoilFirst(r.ElevationFt)
+	if t.Unsealed > 0 {
+		l.Went = t.Went
+	}
+	return s.store.AddLot(ctx, l)
+}
+
 // ClockSet is by how much the machine's clock was set while Damson ran, 0 where it was not.
 func (s *Stove) ClockSet() time.Duration { return s.clock.Set() }
 
@@ -386,11 +437,4 @@ func IsRefused(err error) *Refused {
 		return r
 	}
 	return nil
-}
-
-func firstUpper(s string) string {
-	if s == "" || s[0] < 'a' || s[0] > 'z' {
-		return s
-	}
-	return string(s[0]-32) + s[1:]
 }

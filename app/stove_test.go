@@ -62,7 +62,8 @@ func TestTell(t *testing.T) {
 		"0 to 25 psi":            {Kind: run.Reading, Gauged: true, PSI: 26},
 		"shows 0 to":             {Kind: run.Reading, Gauged: true, PSI: -1},
 		"between 0 and 300":      {Kind: run.Reading, F: 900},
-		"7 jars went in":         {Kind: run.JarsOut, Jars: 7, Broken: 1},
+		"7 jars went in, and 8":  {Kind: run.JarsOut, Jars: 7, Broken: 1},
+		"and 5 come out":         {Kind: run.JarsOut, Jars: 4, Broken: 1},
 		"at most 500 letters":    {Kind: run.Note, Text: strings.Repeat("long ", 101)},
 		"nothing that happens":   {Kind: "danced"},
 		"nothing of that number": {Kind: run.Undo, Of: 99},
@@ -72,6 +73,7 @@ func TestTell(t *testing.T) {
 		require.NotNil(t, refused, what)
 		assert.Contains(t, refused.What, what)
 	}
+	require.NoError(t, s.Tell(ctx, id, x.Shown, run.Event{Kind: run.Note, Text: strings.Repeat("ö", 500)}), "letters, not bytes")
 	require.NotNil(t, IsRefused(s.Tell(ctx, id, x.Shown, run.Event{Kind: run.Seen})), "a sighting is nobody's to tell")
 	require.ErrorIs(t, s.Tell(ctx, 99, 0, run.Event{Kind: run.Note, Text: "x"}), store.ErrNotFound)
 }

@@ -54,6 +54,12 @@ func TestMeasured(t *testing.T) {
 	x, err := s.Standing(ctx, id)
 	require.NoError(t, err)
 	assert.Len(t, x.Events, 3)
+
+	// A logger that sends on and on keeps nobody from telling, and is not taken back by an undo.
+	assert.Zero(t, x.Shown)
+	_, last := run.Last(x.Events)
+	assert.False(t, last)
+	require.NoError(t, s.Tell(ctx, id, x.Shown, run.Event{Kind: run.HeatOn}))
 }
 
 // What is told once the jars stand on the shelf can show that they do not belong there; and
@@ -67,7 +73,7 @@ func TestDoubt(t *testing.T) {
 	for m := 33.0; m < 62; m += 2 {
 		list = append(list, run.Event{Kind: run.Seen, At: at(m)})
 	}
-	list = append(list, run.Event{Kind: run.HeatOff, At: at(62)}, run.Event{Kind: run.Zero, At: at(95)}, run.Event{Kind: run.Vented, At: at(96)}, run.Event{Kind: run.LidOff, At: at(107)}, run.Event{Kind: run.JarsOut, At: at(109), Jars: 7})
+	list = append(list, run.Event{Kind: run.HeatOff, At: at(62)}, run.Event{Kind: run.Zero, At: at(95)}, run.Event{Kind: run.WeightOff, At: at(96)}, run.Event{Kind: run.LidOff, At: at(107)}, run.Event{Kind: run.JarsOut, At: at(109), Jars: 7})
 	require.NoError(t, st.Happened(ctx, id, -1, time.Now(), list...))
 	x, err := s.Standing(ctx, id)
 	require.NoError(t, err)

@@ -142,7 +142,7 @@ var ErrAsked = errors.New("something else has happened at this canner meanwhile"
 
 // Happened stores events of a run, all or none, numbered behind those that are there, told at
 // the time given. Where seen is not below nought the newest number must still be that, but
-// for events of kind run.Seen; else it is ErrAsked.
+// for sightings and what a logger measured; else it is ErrAsked.
 func (s *Store) Happened(ctx context.Context, id int64, seen int, told time.Time, list ...run.Event) error {
 	return s.write(ctx, func(tx *gorm.DB) error {
 		var last, shown int
@@ -150,7 +150,7 @@ func (s *Store) Happened(ctx context.Context, id int64, seen int, told time.Time
 		if err := q.Session(&gorm.Session{}).Select("COALESCE(MAX(number), 0)").Scan(&last).Error; err != nil {
 			return err
 		}
-		if err := q.Session(&gorm.Session{}).Where("kind <> ?", run.Seen).Select("COALESCE(MAX(number), 0)").Scan(&shown).Error; err != nil {
+		if err := q.Session(&gorm.Session{}).Where("kind <> ? AND NOT logger", run.Seen).Select("COALESCE(MAX(number), 0)").Scan(&shown).Error; err != nil {
 			return err
 		}
 		if seen >= 0 && seen != shown {

@@ -392,7 +392,7 @@ func viewVinegar(q url.Values) vinegarView {
 	is := acidity.Brine{Vinegar: n[1], Water: n[2], Percent: n[0]}
 	strength, err := is.Strength()
 	if err != nil {
-		v.Problem = firstUpper(err.Error()) + "."
+		v.Problem = kit.Capital(err.Error()) + "."
 		return v
 	}
 	ratio, err := is.Against(acidity.Brine{Vinegar: n[3], Water: n[4], Percent: acidity.TestedVinegar})
@@ -411,11 +411,4 @@ func viewVinegar(q url.Values) vinegarView {
 	}
 	v.Advice = acidity.Advice(n[0])
 	return v
-}
-
-func firstUpper(s string) string {
-	if s == "" {
-		return s
-	}
-	return strings.ToUpper(s[:1]) + s[1:]
 }

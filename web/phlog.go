@@ -405,7 +405,7 @@ func (s *Server) importReadings(c *gin.Context) error {
 	f := map[string]string{"csv": text}
 	rows, err := phlog.ReadCSV(strings.NewReader(text))
 	if err != nil {
-		return s.refuse(c, f, "file", firstUpper(err.Error())+".")
+		return s.refuse(c, f, "file", kit.Capital(err.Error())+".")
 	}
 	ctx := c.Request.Context()
 	b, err := s.book(ctx, 0)

@@ -119,7 +119,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	}
 	w.day, err = s.shelf().lib.Plan.Plan(w.place, dishes)
 	if err != nil {
-		w.day, w.problem = nil, firstUpper(err.Error())+"."
+		w.day, w.problem = nil, kit.Capital(err.Error())+"."
 		return w, nil
 	}
 	for _, m := range p.Moves {
@@ -507,7 +507,7 @@ func (s *Server) savePlan(c *gin.Context) error {
 		}
 		n, err := jarsTyped(get("jars"))
 		if err != nil {
-			return again(firstUpper(err.Error()) + ".")
+			return again(kit.Capital(err.Error()) + ".")
 		}
 		d.Jars, d.Process, d.Wide, d.DayBefore, d.Syrup = n, get("process"), get("wide") != "", get("before") != "", get("syrup")
 		kept = append(kept, d)

@@ -105,7 +105,7 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 	for _, l := range d.chosen.Loads {
 		sizes = append(sizes, kit.Thousands(l.Jars))
 	}
-	q.Loads = fmt.Sprintf("%d %s in %d %s (%s) of %s", jars, jarWords(jar, jars), len(sizes), plural("load", len(sizes)), strings.Join(sizes, " + "), w.place.Canners[d.chosen.Canner].Name)
+	q.Loads = fmt.Sprintf("%s in %d %s (%s) of %s", jar.Count(jars), len(sizes), plural("load", len(sizes)), strings.Join(sizes, " + "), w.place.Canners[d.chosen.Canner].Name)
 	for _, it := range table.Shop(d.result, jar, jars, d.factor) {
 		x := quantitiesItem{Kitchen: it.Kitchen, Food: it.Food, Text: it.Text}
 		if it.BuyMost > 0 {
@@ -138,7 +138,7 @@ func fillingCard(d *plannedDish) []fact {
 	}
 	for _, l := range d.result.Lines {
 		if l.Per != "" && !l.Serving && !l.Ref.In("bottled-citrus", "citric-acid") {
-			out = append(out, fact{firstUpper(l.Food), quantity.Kitchen(plan.EachJar(l, quantity.Jar(p.Jar)), l.Unit)})
+			out = append(out, fact{kit.Capital(l.Food), quantity.Kitchen(plan.EachJar(l, quantity.Jar(p.Jar)), l.Unit)})
 		}
 	}
 	out = append(out, fact{"Headspace", kit.Inches(p.HeadspaceIn) + ", measured again once the bubbles are out"}, fact{"Then", "bubbles out, rim wiped, new lid, band fingertip-tight"})
@@ -191,7 +191,7 @@ func (w *planned) sheets() []sheetView {
 		p := o.Process
 		for n, l := range loads {
 			v := sheetView{Anchor: fmt.Sprintf("d%dl%d", w.inDay[i]+1, n+1), Title: d.result.Title, Load: fmt.Sprintf("load %d of %d", n+1, len(loads)), Day: w.zero.Format("Monday 2 January 2006"),
-				Jars: fmt.Sprintf("%d %s", l.Jars, jarWords(quantity.Jar(p.Jar), l.Jars)), Headspace: kit.Inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
+				Jars: quantity.Jar(p.Jar).Count(l.Jars), Headspace: kit.Inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
 				Process: fmt.Sprintf("%d minutes", p.Minutes), Source: d.result.Procedure.Title + ", " + d.result.Procedure.Source, FromMemory: p.FromMemory}
 			v.Reading = kit.MethodName(p.Method)
 			can := w.place.Canners[o.Canner]

@@ -86,7 +86,7 @@ func (s *Server) viewPlan(w *planned) planView {
 		d := &w.dishes[w.inDay[i]]
 		for n, l := range loads {
 			jar := quantity.Jar(d.chosen.Process.Jar)
-			lv := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: d.result.Title, Words: fmt.Sprintf("%d %s in %s", l.Jars, jarWords(jar, l.Jars), w.place.Canners[d.chosen.Canner].Name), Process: processWords(d.chosen)}
+			lv := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: d.result.Title, Words: jar.Count(l.Jars) + " in " + w.place.Canners[d.chosen.Canner].Name, Process: processWords(d.chosen)}
 			lv.On = "/stove/new?" + url.Values{"recipe": {strconv.FormatInt(d.recipe.ID, 10)}, "way": {d.chosen.Process.Key()}, "jars": {strconv.Itoa(l.Jars)}}.Encode()
 			if l.Spare > 0 && l.Spare >= l.Jars/2+1 {
 				lv.Spare = fmt.Sprintf("%d places are empty: set jars of hot water there, or refrigerate these %s.", l.Spare, jar.Plural())
@@ -122,13 +122,6 @@ func (s *Server) viewPlan(w *planned) planView {
 }
 
 func sameDay(a, b time.Time) bool { return a.Format(kit.DayLayout) == b.Format(kit.DayLayout) }
-
-func jarWords(j quantity.Jar, n int) string {
-	if n == 1 {
-		return strings.TrimSuffix(j.Plural(), "s")
-	}
-	return j.Plural()
-}
 
 func (w *planned) taskOf(id string) *plan.Task {
 	for i := range w.day.Tasks {
@@ -228,7 +221,7 @@ func (w *planned) reasons(d *plannedDish) []string {
 	}
 	for _, what := range []string{"pressure canner, dial gauge", "pressure canner, weighted gauge", "pressure canner", "water bath", "steam canner"} {
 		if ended[what] {
-			out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.", firstUpper(what), kit.Thousands(feet)))
+			out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.", kit.Capital(what), kit.Thousands(feet)))
 		}
 	}
 	packs := map[string]bool{}

@@ -45,7 +45,7 @@ func (s *Server) showSelling(c *gin.Context) {
 	if v.Problem == "" {
 		a, err := sale.Classify(f)
 		if err != nil {
-			v.Problem = firstUpper(err.Error()) + "."
+			v.Problem = kit.Capital(err.Error()) + "."
 		}
 		v.A = a
 	}

@@ -58,6 +58,9 @@ const (
 	gasAir    = 287.05287
 	gasSteam  = 461.526
 	step      = 5.0 // s
+	// thickens is by how many kg a m³ of saturated steam grows heavier for each °C between 100 and
+	// 120 (0.598 to 1.12 kg in steam tables, from memory).
+	thickens = 0.026
 )
 
 // New returns a pot with warm water in it: quarts or smaller jars, so many of them, at an
@@ -131,7 +134,7 @@ func (p *Pot) turn(dt float64) {
 	out := p.leaving() // kg/s of gas
 	steam := saturation(p.t) * p.gas() / (gasSteam * kelvin(p.t))
 	y := p.air / math.Max(p.air+steam, 1e-9)
-	heat := 4200*math.Max(p.water, 0) + metal + p.gas()*latent*0.0005
+	heat := 4200*math.Max(p.water, 0) + metal + p.gas()*latent*thickens
 	if !p.pressure {
 		p.bath(q-toRoom*(p.t-room)-into, heat, latent, dt)
 		return

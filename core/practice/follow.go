@@ -90,7 +90,7 @@ func (p *Pot) told(k run.Kind) {
 		p.Burner = 0
 	case run.Closed:
 		p.Vent = false
-	case run.Vented, run.LidOff, run.Forced:
+	case run.WeightOff, run.LidOff, run.Forced:
 		p.Vent = true
 	}
 }

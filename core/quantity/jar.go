@@ -1,5 +1,10 @@
 package quantity
 
+import (
+	"strconv"
+	"strings"
+)
+
 // Jar is a canning jar by its size.
 type Jar string
 
@@ -52,6 +57,14 @@ func (j Jar) Plural() string {
 		return string(j[:len(j)-2]) + " oz jars"
 	}
 	return string(j) + "s"
+}
+
+// Count names so many such jars ("1 pint", "7 quarts").
+func (j Jar) Count(n int) string {
+	if n == 1 {
+		return "1 " + strings.TrimSuffix(j.Plural(), "s")
+	}
+	return strconv.Itoa(n) + " " + j.Plural()
 }
 
 // Larger reports whether j holds more than k.

@@ -41,7 +41,8 @@ type course struct {
 	before                  time.Duration // the longest of the stretches before this one
 	// closed is true while the weight is on, vented once all air is out, zero once the
 	// pressure is down.
-	closed, vented, zero bool
+	// risen once a logger has shown pressure in the closed canner.
+	closed, vented, zero, risen bool
 }
 
 // unseen asks about a stretch up to at in which nobody was seen while the time counted.
@@ -91,9 +92,6 @@ func (c *course) take(e *Event) {
 	if e.Later && e.Kind != Note && e.Kind != Seen {
 		c.Later++
 	}
-	if e.Gauged {
-		c.PSI, c.PSIAt = e.PSI, e.At
-	}
 	if step := steps[e.Kind]; step != nil {
 		step(c, e)
 	}
@@ -103,7 +101,7 @@ func (c *course) take(e *Event) {
 var steps = map[Kind]func(*course, *Event){
 	HeatOn: (*course).heatOn, Steaming: (*course).steaming, Faltered: (*course).faltered, Closed: (*course).close,
 	Reached: (*course).reached, Lost: func(c *course, e *Event) { c.lost(e.At) },
-	HeatOff: (*course).heatOff, Zero: (*course).down, Forced: (*course).forced, Vented: (*course).opened,
+	HeatOff: (*course).heatOff, Zero: (*course).down, Forced: (*course).forced, WeightOff: (*course).opened,
 	LidOff: (*course).lidOff, JarsOut: (*course).jarsOut,
 }
 
@@ -153,7 +151,7 @@ func (c *course) close(e *Event) {
 	if !c.load.pressure() || c.closed || !c.Complete.IsZero() {
 		return
 	}
-	c.closed, c.zero, c.Vent = true, false, 0
+	c.closed, c.zero, c.risen, c.Vent = true, false, false, 0
 	if !c.steam.IsZero() {
 		c.Vent = e.At.Sub(c.steam)
 	}

@@ -35,7 +35,7 @@ func (c *course) down(e *Event) {
 		return
 	}
 	if c.Heat {
-		if c.Starts > 0 || c.Phase == Timing {
+		if e.Kind == Zero || c.risen { // not the first samples of a canner that was just closed
 			c.lost(e.At)
 			c.vented, c.Airy = false, c.Complete.IsZero()
 		}
@@ -86,6 +86,7 @@ func (c *course) lidOff(e *Event) {
 	case c.load.pressure():
 		c.lidOffPressure(e)
 	}
+	c.LidOffAt = e.At
 	c.enter(Open, e.At)
 }
 

@@ -10,27 +10,27 @@ type Kind string
 
 // The kinds of event.
 const (
-	HeatOn   Kind = "heat-on"
-	Steaming Kind = "steaming"  // steam flows steadily out of the vent
-	Faltered Kind = "faltered"  // it does no longer
-	Closed   Kind = "closed"    // the weight is on, or the petcock shut
-	Reached  Kind = "reached"   // at pressure, at a full boil, or full of steady steam
-	Lost     Kind = "lost"      // below pressure; the boil, the steam or the water over the jars is lost
-	HeatOff  Kind = "heat-off"  // and nothing helps it along
-	Zero     Kind = "zero"      // the pressure is down by itself
-	Forced   Kind = "forced"    // cooled with water, or let out
-	Vented   Kind = "opened-up" // the weight is off
-	LidOff   Kind = "lid-off"
-	JarsOut  Kind = "jars-out"
-	Reading  Kind = "reading"
-	Note     Kind = "note"
-	Stood    Kind = "stood" // somebody stood by it while Damson saw nothing, and it held
-	Seen     Kind = "seen"  // a page is open on it
-	Undo     Kind = "undo"
+	HeatOn    Kind = "heat-on"
+	Steaming  Kind = "steaming"  // steam flows steadily out of the vent
+	Faltered  Kind = "faltered"  // it does no longer
+	Closed    Kind = "closed"    // the weight is on, or the petcock shut
+	Reached   Kind = "reached"   // at pressure, at a full boil, or full of steady steam
+	Lost      Kind = "lost"      // below pressure; the boil, the steam or the water over the jars is lost
+	HeatOff   Kind = "heat-off"  // and nothing helps it along
+	Zero      Kind = "zero"      // the pressure is down by itself
+	Forced    Kind = "forced"    // cooled with water, or let out
+	WeightOff Kind = "opened-up" // to vent anew, or at the end
+	LidOff    Kind = "lid-off"
+	JarsOut   Kind = "jars-out"
+	Reading   Kind = "reading"
+	Note      Kind = "note"
+	Stood     Kind = "stood" // somebody stood by it while Damson saw nothing, and it held
+	Seen      Kind = "seen"  // a page is open on it
+	Undo      Kind = "undo"
 )
 
 // Kinds are all there are, in the order of a run.
-var Kinds = []Kind{HeatOn, Steaming, Faltered, Closed, Reached, Lost, HeatOff, Zero, Forced, Vented, LidOff, JarsOut, Reading, Note, Stood, Seen, Undo}
+var Kinds = []Kind{HeatOn, Steaming, Faltered, Closed, Reached, Lost, HeatOff, Zero, Forced, WeightOff, LidOff, JarsOut, Reading, Note, Stood, Seen, Undo}
 
 // Known reports whether there is such a kind.
 func (k Kind) Known() bool { return slices.Contains(Kinds, k) }
@@ -57,6 +57,9 @@ type Event struct {
 	// Later is true where it was told afterwards, with a time of its own.
 	Later bool
 }
+
+// told reports an event that a person told, and an undo takes back.
+func (e *Event) told() bool { return e.Kind != Undo && e.Kind != Seen && !e.Logger }
 
 // Standing returns the events that nobody took back, by the time at which they happened.
 func Standing(events []Event) []Event {
@@ -95,7 +98,7 @@ func Undone(events []Event) map[int]bool {
 func Last(events []Event) (Event, bool) {
 	gone := Undone(events)
 	for _, e := range slices.Backward(events) {
-		if e.Kind != Undo && e.Kind != Seen && !gone[e.Number] {
+		if e.told() && !gone[e.Number] {
 			return e, true
 		}
 	}

@@ -2,11 +2,12 @@ package run
 
 import (
 	"fmt"
-	"strings"
+	"slices"
 	"time"
 
 	"damson/core/discard"
 	"damson/core/procedure"
+	"damson/core/words"
 )
 
 // Verdict of a run.
@@ -30,6 +31,8 @@ type Judgement struct {
 	Until time.Time
 	// Cares are what to look at, whatever the verdict.
 	Cares []string
+	// Shelf is true of jars that may go on the shelf once their seals are tested.
+	Shelf bool
 }
 
 // Again is how long after the heat the whole process may be given again (USDA Complete Guide
@@ -38,14 +41,15 @@ const Again = 24 * time.Hour
 
 // Judge judges a run whose state at now is s.
 func Judge(l Load, s State, now time.Time) Judgement {
-	j := Judgement{Verdict: Pending, Cares: s.cares}
-	if c, ok := l.stood(&s); ok {
-		j.Cares = append(j.Cares[:len(j.Cares):len(j.Cares)], c)
+	j := Judgement{Verdict: Pending, Cares: slices.Clone(s.cares)}
+	warm, stood := l.stood(&s)
+	if stood {
+		j.Cares = append(j.Cares, warm)
 	}
 	whole := !s.Complete.IsZero() && s.Asks == nil
 	over := s.Phase == Out || s.Phase == Open || s.Phase == Down || s.Phase == Resting || s.Phase == Falling
 	if s.Later > 0 {
-		j.Cares = append(j.Cares[:len(j.Cares):len(j.Cares)], fmt.Sprintf("%s told afterwards, with a time that somebody remembered.", things(s.Later)))
+		j.Cares = append(j.Cares, fmt.Sprintf("%s told afterwards, with a time that somebody remembered.", things(s.Later)))
 	}
 	switch {
 	case !over && s.wrong == "", s.Asks != nil && s.Phase != Out:
@@ -53,7 +57,7 @@ func Judge(l Load, s State, now time.Time) Judgement {
 	case whole && s.wrong == "" && s.Phase != Out:
 		return j // nothing is wrong so far
 	case whole && s.wrong == "":
-		j.Verdict = AsTested
+		j.Verdict, j.Shelf = AsTested, !stood
 		j.Why = fmt.Sprintf("%d minutes %s, without a break%s.", l.Minutes, l.at(), l.fell())
 		j.Do = []string{"Leave the jars apart, out of a draught, and test the seals after 12 to 24 hours. Bands are not tightened meanwhile."}
 		return j
@@ -65,8 +69,7 @@ func Judge(l Load, s State, now time.Time) Judgement {
 // spoilt judges a run that is not as tested: why, and what to do now.
 func (l *Load) spoilt(j *Judgement, s *State, whole bool, now time.Time) {
 	j.Verdict = NotAsTested
-	why := l.why(s, whole)
-	j.Why = strings.ToUpper(why[:1]) + why[1:] + "."
+	j.Why = words.Sentence(l.why(s, whole, now.Location()))
 	from := s.HeatOff
 	if from.IsZero() {
 		from = s.Since
@@ -94,17 +97,22 @@ func (l *Load) resume() string {
 	return fmt.Sprintf("The jars are still in: turn the heat on again, and give the whole %d minutes %s.", l.Minutes, l.at())
 }
 
-// overnight is how long jars may stand in a closed canner; common practice, no source.
+// overnight is how long low-acid jars may stand in a closed canner; common practice, no source,
+// as is that they are kept cold then: offices of extension differ.
 const overnight = 4 * time.Hour
 
 // stood says that low-acid jars stood warm in the canner for long: what survives the process
 // grows between about 110 and 160 °F.
 func (l *Load) stood(s *State) (string, bool) {
-	at := s.OutAt
+	at := s.LidOffAt
+	if at.IsZero() {
+		at = s.OutAt
+	}
 	if !l.lowAcid() || at.IsZero() || s.HeatOff.IsZero() || at.Sub(s.HeatOff) < overnight {
 		return "", false
 	}
-	return fmt.Sprintf("They stood %d hours in the closed canner, where heat-loving spoilage grows: keep them in the refrigerator and eat them first.", int(at.Sub(s.HeatOff)/time.Hour)), true
+	return fmt.Sprintf("They stood %d hours in the closed canner, where heat-loving spoilage grows: "+
+		"keep them in the refrigerator and eat them first; they do not go on the shelf.", int(at.Sub(s.HeatOff)/time.Hour)), true
 }
 
 // at names what the clock of the process counts.
@@ -129,14 +137,14 @@ func (l *Load) fell() string {
 }
 
 // why is the first reason why a run is not as tested.
-func (l *Load) why(s *State, whole bool) string {
+func (l *Load) why(s *State, whole bool, here *time.Location) string {
 	best := int(s.Best / time.Minute)
 	switch {
 	case whole:
 		return s.wrong
 	case s.Asks != nil:
-		return fmt.Sprintf("nobody has said what happened from %s to %s, while the time counted", s.Asks.From.Format("15:04"), s.Asks.Until.Format("15:04"))
-	case s.Starts > 1 || s.Starts == 1:
+		return fmt.Sprintf("nobody has said what happened from %s to %s, while the time counted", s.Asks.From.In(here).Format("15:04"), s.Asks.Until.In(here).Format("15:04"))
+	case s.Starts > 0:
 		return fmt.Sprintf("the longest time %s without a break was %s of %d", l.at(), minutes(best), l.Minutes)
 	case l.pressure() && s.Airy:
 		return fmt.Sprintf("the canner was closed after %s of steady steam instead of %d, with air still in it", minutes(int(s.Vent/time.Minute)), l.Vent)

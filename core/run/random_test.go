@@ -64,7 +64,7 @@ func (p plain) aired(i int) bool {
 	}
 	k := i
 	for ; k >= 0 && p.list[k].Kind != run.Closed; k-- {
-		if slices.Contains([]run.Kind{run.Vented, run.LidOff, run.JarsOut}, p.list[k].Kind) {
+		if slices.Contains([]run.Kind{run.WeightOff, run.LidOff, run.JarsOut}, p.list[k].Kind) {
 			return false
 		}
 	}
@@ -74,7 +74,7 @@ func (p plain) aired(i int) bool {
 		case run.Closed:
 			k = j
 			continue
-		case run.Vented, run.LidOff:
+		case run.WeightOff, run.LidOff:
 			j = -1 // it was open until then
 		}
 	}
@@ -112,7 +112,7 @@ func (p plain) held(i int) bool {
 		}
 		breaks := []run.Kind{run.Lost, run.HeatOff}
 		if p.l.Method == "pressure" {
-			breaks = append(breaks, run.Zero, run.Forced, run.Vented, run.LidOff)
+			breaks = append(breaks, run.Zero, run.Forced, run.WeightOff, run.LidOff)
 		}
 		if p.l.Method == "steam" {
 			breaks = append(breaks, run.LidOff)
@@ -138,7 +138,7 @@ func (p plain) ended(end time.Time) bool {
 			zero = zero || !heat
 		case run.Reading:
 			zero = zero || !heat && e.Logger && e.Gauged && e.PSI <= 0.2
-		case run.Forced, run.Vented, run.LidOff:
+		case run.Forced, run.WeightOff, run.LidOff:
 			if !zero {
 				return false
 			}
@@ -157,7 +157,7 @@ var loads = []run.Load{carrots, dilly,
 var script = []struct {
 	kind  run.Kind
 	after int
-}{{run.HeatOn, 1}, {run.Steaming, 8}, {run.Closed, 10}, {run.Reached, 6}, {run.Reading, 8}, {run.Reading, 8}, {run.Reading, 8}, {run.HeatOff, 8}, {run.Zero, 30}, {run.Vented, 1}, {run.LidOff, 10}, {run.JarsOut, 3}}
+}{{run.HeatOn, 1}, {run.Steaming, 8}, {run.Closed, 10}, {run.Reached, 6}, {run.Reading, 8}, {run.Reading, 8}, {run.Reading, 8}, {run.HeatOff, 8}, {run.Zero, 30}, {run.WeightOff, 1}, {run.LidOff, 10}, {run.JarsOut, 3}}
 
 // drawn is a run that went its own way: steps left out, put in, at other times.
 func drawn(r *rand.Rand, l run.Load) []run.Event {

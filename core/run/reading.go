@@ -13,9 +13,12 @@ const (
 	belowBoil    = 2.0
 )
 
-// atZero is a pressure that a logger shows of a canner that is down, in psi; common practice,
-// no source.
-const atZero = 0.2
+// atZero is a pressure that a logger shows of a canner that is down, risen one that only a closed
+// canner has, in psi; common practice, no source.
+const (
+	atZero = 0.2
+	risen  = 2.0
+)
 
 // below reports whether what an event tells lies below what the process needs, and whether it
 // says anything of that. A logger measures the pressure itself, a dial is held at its
@@ -41,6 +44,7 @@ func (l *Load) below(e *Event) (low, says bool) {
 // A reading of a dial that is high enough starts the clock.
 func (c *course) read(e *Event) {
 	low, says := c.load.below(e)
+	c.risen = c.risen || c.closed && e.Logger && e.PSI > risen
 	switch {
 	case says && low && e.Logger:
 		c.revoke(maxTime(c.good, c.from))
@@ -59,9 +63,6 @@ func (c *course) read(e *Event) {
 		if e.Logger {
 			c.good = e.At
 		}
-	}
-	if e.Gauged {
-		c.PSI, c.PSIAt = e.PSI, e.At
 	}
 }
 

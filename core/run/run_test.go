@@ -97,6 +97,9 @@ func TestRuns(t *testing.T) {
 		{"weight lifted early", carrots, toPressure + "57 heat-off; 60 opened-up; 75 lid-off; 80 jars-out 7", run.NotAsTested, "before the pressure was at zero"},
 		{"opened, and nothing said of zero", carrots, toPressure + "57 heat-off; 75 lid-off; 80 jars-out 7", run.NotAsTested, "nothing had said"},
 		{"zero while the heat was on lets air in", carrots, toPressure + "40 zero; 45 reached; 76 heat-off" + theEnd, run.NotAsTested, "14 minutes of 30"},
+		{"zero on the way up lets air in too", carrots, "0 heat-on; 10 steaming; 20 closed; 23 zero; 26 reached 13.6; 57 heat-off" + theEnd, run.NotAsTested, "closed after 10 minutes"},
+		{"a logger's first samples are no zero", carrots, "0 heat-on; 10 steaming; 20 closed; 20.1 reading w0.1; 26 reading w13.2; 35 reading w13.2; 44 reading w13.3; 53 reading w13.2; 57 heat-off" + theEnd, run.AsTested, ""},
+		{"a logger that fell to nothing on the way up", carrots, "0 heat-on; 10 steaming; 20 closed; 22 reading w8; 24 reading w0.1; 26 reading w13.2; 57 heat-off" + theEnd, run.NotAsTested, ""},
 		{"the gas ran out and came back", carrots, toPressure + "40 heat-off; 43 heat-on; 50 reached; 80 heat-off" + theEnd, run.AsTested, ""},
 		{"it had cooled when the heat came back", carrots, toPressure + "30 heat-off; 45 heat-on; 50 reached; 81 heat-off" + theEnd, run.NotAsTested, "4 minutes of 30"},
 		{"a weight needs no reading, a dial beside it is for reference", run.Load{Method: "pressure", Class: "low-acid", Minutes: 30, PSI: 15, Gauge: "weighted", Vent: 10, Jars: 7}, "0 heat-on; 10 steaming; 20 closed; 26 reached; 40 reading 13; 57 heat-off" + theEnd, run.AsTested, ""},
@@ -222,6 +225,45 @@ func TestCares(t *testing.T) {
 	night := append(events(t, toPressure+"57 heat-off; 90 zero; 91 opened-up; 500 lid-off; 501 jars-out 7"), seen(26, 57)...)
 	j = run.Judge(carrots, run.Of(carrots, night, at(600)), at(600))
 	assert.Contains(t, strings.Join(j.Cares, " "), "7 hours in the closed canner")
+}
+
+// The seals are tested on the next day, of jars that may go on the shelf, every one counted.
+func TestSeals(t *testing.T) {
+	list := append(events(t, toPressure+"57 heat-off"+theEnd), seen(26, 57)...)
+	check := func(list []run.Event, hours float64, seals run.Seals) string {
+		now := at(105 + 60*hours)
+		s := run.Of(carrots, list, now)
+		if err := seals.Check(s, run.Judge(carrots, s, now), now); err != nil {
+			return err.Error()
+		}
+		return ""
+	}
+	assert.Empty(t, check(list, 14, run.Seals{Sealed: 7}))
+	assert.Empty(t, check(list, 14, run.Seals{Sealed: 5, Unsealed: 2, Went: run.Reprocessed}))
+	assert.Contains(t, check(list, 3, run.Seals{Sealed: 7}), "still cooling: test them from Sunday 01:45 on")
+	assert.Contains(t, check(list, 14, run.Seals{Sealed: 6}), "make 6")
+	assert.Contains(t, check(list, 14, run.Seals{Sealed: 8, Unsealed: -1}), "make 7")
+	assert.Contains(t, check(list, 14, run.Seals{Sealed: 6, Unsealed: 1}), "Choose")
+	assert.Contains(t, check(list, 30, run.Seals{Sealed: 6, Unsealed: 1, Went: run.Reprocessed}), "too late")
+	short := append(events(t, toPressure+"50 heat-off"+theEnd), seen(26, 50)...)
+	assert.Contains(t, check(short, 14, run.Seals{Sealed: 7}), "not processed as tested")
+	night := append(events(t, toPressure+"57 heat-off; 90 zero; 91 opened-up; 500 lid-off; 501 jars-out 7"), seen(26, 57)...)
+	assert.Contains(t, check(night, 24, run.Seals{Sealed: 7}), "kept in the refrigerator")
+	opened := append(events(t, toPressure+"57 heat-off; 90 zero; 91 opened-up; 105 lid-off; 501 jars-out 7"), seen(26, 57)...)
+	assert.Empty(t, check(opened, 24, run.Seals{Sealed: 7}), "with the lid off they do not stand warm")
+
+	assert.Equal(t, 15, carrots.BoilFirst(5240))
+	assert.Zero(t, dilly.BoilFirst(5240))
+	acid := carrots
+	acid.Class = "acid"
+	assert.Zero(t, acid.BoilFirst(5240))
+}
+
+// What nobody saw is told by the clock of the kitchen.
+func TestTimesOfTheKitchen(t *testing.T) {
+	list := append(events(t, toPressure+"57 heat-off"+theEnd), seen(26, 34)...)
+	now := at(120).In(time.FixedZone("here", -7*3600))
+	assert.Contains(t, run.Judge(carrots, run.Of(carrots, list, now), now).Why, "from 05:34 to 05:57")
 }
 
 func TestLoadsThatAreNone(t *testing.T) {

@@ -59,12 +59,11 @@ type State struct {
 	Airy bool
 	// Asks is what Damson did not see and must be told, or nil.
 	Asks *Gap
-	// PSI is the newest pressure read, and PSIAt when that was; zero where there is none.
-	PSI   float64
-	PSIAt time.Time
 	// Heat is true while the heat is on; HeatOff is when it last went off.
 	Heat    bool
 	HeatOff time.Time
+	// LidOffAt is when the lid came off, zero where nobody said.
+	LidOffAt time.Time
 	// OutAt is when the jars came out, Whole and Broken how many of them.
 	OutAt         time.Time
 	Whole, Broken int

@@ -286,3 +286,12 @@ func FoldPhrase(s string) string {
 	}
 	return b.String()
 }
+
+// Sentence writes a clause as a sentence, with a capital letter and a full stop.
+func Sentence(clause string) string {
+	r, n := utf8.DecodeRuneInString(clause)
+	if n == 0 {
+		return ""
+	}
+	return string(unicode.ToUpper(r)) + clause[n:] + "."
+}

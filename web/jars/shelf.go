@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
+	"slices"
 	"strconv"
 	"strings"
 	"time"
@@ -88,7 +89,8 @@ func (p *Pages) showShelf(c *gin.Context) error {
 }
 
 func rowOf(l *store.Lot) lotRow {
-	r := lotRow{ID: l.ID, Title: l.Title, Jars: count(l.Left(), l.Jar), Made: l.MadeOn, Place: l.Place, Doubt: l.Doubt}
+	r := lotRow{ID: l.ID, Title: l.Title, Made: l.MadeOn, Place: l.Place, Doubt: l.Doubt}
+	r.Jars = quantity.Jar(l.Jar).Count(l.Left())
 	made, err := time.Parse(kit.DayLayout, l.MadeOn)
 	if err != nil {
 		return r
@@ -99,14 +101,6 @@ func rowOf(l *store.Lot) lotRow {
 		r.Best = "was best until " + until.Format("January 2006") + ": eat it first"
 	}
 	return r
-}
-
-func count(n int, jar string) string {
-	j := quantity.Jar(jar)
-	if n == 1 {
-		return "1 " + string(j)
-	}
-	return fmt.Sprintf("%d %s", n, j.Plural())
 }
 
 // lotView is the page of a lot.
@@ -159,7 +153,7 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 				words = k.Words
 			}
 		}
-		v.Moves = append(v.Moves, moveRow{m.OnDay, count(m.Jars, l.Jar) + " " + words, m.Note})
+		v.Moves = append(v.Moves, moveRow{m.OnDay, quantity.Jar(l.Jar).Count(m.Jars) + " " + words, m.Note})
 	}
 	older, how := discard.Older(l.Class == "acid")
 	v.Wrong = []string{older, how, "The others of this lot had the same process: look at each of them, and at the record of their load, before anybody eats one."}
@@ -191,7 +185,7 @@ func (p *Pages) take(c *gin.Context) error {
 	if err != nil || n < 1 {
 		return p.renderLot(c, http.StatusUnprocessableEntity, "“"+f["jars"]+"” is no number of jars. Type a whole number.", f)
 	}
-	if !known(f["kind"]) {
+	if !slices.ContainsFunc(kinds, func(k choice) bool { return k.Key == f["kind"] }) {
 		return p.renderLot(c, http.StatusUnprocessableEntity, "What became of them? Choose one.", f)
 	}
 	at := fmt.Sprintf("/shelf/%d", kit.Number(c))
@@ -207,15 +201,6 @@ func (p *Pages) take(c *gin.Context) error {
 		c.Redirect(http.StatusSeeOther, at)
 	}
 	return nil
-}
-
-func known(kind string) bool {
-	for _, k := range kinds {
-		if k.Key == kind {
-			return true
-		}
-	}
-	return false
 }
 
 // export writes the shelf as CSV.

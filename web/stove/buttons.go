@@ -17,8 +17,8 @@ type button struct {
 	// is taken.
 	Main, Danger bool
 	Ask          string
-	// Gauge asks for what the gauge shows, Jars for the jars that came out.
-	Gauge, Jars bool
+	// Jars asks for the jars that came out.
+	Jars bool
 }
 
 const (
@@ -49,7 +49,7 @@ func buttons(x *app.Standing) []button {
 		return []button{{Kind: run.Faltered, Label: "Faltered", Key: dropKey, Danger: true}, {Kind: run.Closed, Label: "Weight is on", Key: mainKey, Main: true}}
 	case run.Rising:
 		if x.State.Airy {
-			return []button{{Kind: run.Vented, Label: "Weight is off", Key: mainKey, Main: true}}
+			return []button{{Kind: run.WeightOff, Label: "Weight is off", Key: mainKey, Main: true}}
 		}
 		return []button{{Kind: run.Reached, Label: "At pressure", Key: mainKey, Main: true}}
 	case run.Timing:
@@ -65,7 +65,7 @@ func buttons(x *app.Standing) []button {
 		}
 		return []button{forced, {Kind: run.Zero, Label: "At zero", Key: mainKey, Main: true}}
 	case run.Down:
-		return []button{{Kind: run.Vented, Label: "Weight is off", Key: mainKey, Main: true}}
+		return []button{{Kind: run.WeightOff, Label: "Weight is off", Key: mainKey, Main: true}}
 	case run.Resting:
 		if left > 0 {
 			return []button{{Kind: run.LidOff, Label: "Lid is off", Ask: fmt.Sprintf("It should stand %s longer. Is the lid off already?", span(left))}}

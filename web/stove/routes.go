@@ -57,7 +57,6 @@ type boardView struct {
 	Stamp, Every string
 	Hands        string
 	ClockSet     string
-	Removed      string
 }
 
 type outRow struct {
@@ -83,7 +82,7 @@ func (p *Pages) board(ctx context.Context) (boardView, error) {
 	}
 	for _, x := range out {
 		state := viewJudged(x.Judged)
-		v.Out = append(v.Out, outRow{x.Run.ID, x.Run.Title, x.State.OutAt.Local().Format("2 Jan 15:04"), jarsOf(x.Run.Jars, x.Run.Jar) + ", " + processOf(x), state.Words, x.Judged.Verdict == run.AsTested})
+		v.Out = append(v.Out, outRow{x.Run.ID, x.Run.Title, x.State.OutAt.Local().Format("2 Jan 15:04"), quantity.Jar(x.Run.Jar).Count(x.Run.Jars) + ", " + processOf(x), state.Words, x.Judged.Verdict == run.AsTested})
 	}
 	if len(open) > 1 {
 		v.Hands = hands(open[0], clock(p.stove.Now().Add(open[0].Hands())))
@@ -101,7 +100,10 @@ func stamp(v boardView) string {
 	for _, s := range v.Stations {
 		fmt.Fprintf(h, "%d %d %s %v %s %v|", s.ID, s.Shown, s.Phase, s.Alarm, s.Is, s.Asks != nil)
 	}
-	fmt.Fprint(h, len(v.Out), v.ClockSet)
+	for _, o := range v.Out {
+		fmt.Fprintf(h, "%d %s|", o.ID, o.State)
+	}
+	fmt.Fprint(h, v.ClockSet)
 	return hex.EncodeToString(h.Sum(nil)[:8])
 }
 
@@ -198,7 +200,7 @@ func (p *Pages) tell(c *gin.Context) error {
 
 // told reads an event off the posted form.
 func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
-	f := kit.Typed(c, "kind", "seen", "psi", "at", "from", "until", "jars", "broken", "of")
+	f := kit.Typed(c, "kind", "seen", "psi", "at", "from", "jars", "broken", "of")
 	e := run.Event{Kind: run.Kind(f["kind"]), Text: strings.TrimSpace(c.Request.PostForm.Get("note"))}
 	seen, err := strconv.Atoi(f["seen"])
 	if err != nil {
@@ -228,13 +230,8 @@ func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
 			return e, seen, &app.Refused{Field: n.name, What: "“" + f[n.name] + "” is no number of jars. Type a whole number."}
 		}
 	}
-	for _, n := range []struct {
-		name string
-		into *time.Time
-	}{{"from", &e.At}, {"until", &e.Until}} {
-		if ms, err := strconv.ParseInt(f[n.name], 10, 64); err == nil {
-			*n.into, e.Later = time.UnixMilli(ms), true
-		}
+	if ms, err := strconv.ParseInt(f["from"], 10, 64); err == nil { // of a stretch that was asked about
+		e.At, e.Later = time.UnixMilli(ms), true
 	}
 	if f["at"] != "" {
 		x, err := p.stove.Standing(c.Request.Context(), kit.Number(c))

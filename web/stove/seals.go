@@ -6,14 +6,12 @@ import (
 	"net/http"
 	"net/url"
 	"strconv"
-	"strings"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/app"
-	"damson/core/elevation"
 	"damson/core/procedure"
+	"damson/core/quantity"
 	"damson/core/run"
 	"damson/store"
 	"damson/web/kit"
@@ -46,18 +44,10 @@ type lotLine struct {
 type sealsView struct {
 	Jars, Sealed, Unsealed, Went string
 	Note, DoneBy, Place          string
-	Due                          string
 	Early                        string
-	Ways                         []choice
+	Ways                         []run.Went
 	Problem                      string
 }
-
-// wents are what becomes of jars that did not seal (USDA Complete Guide 2015, guide 1,
-// Reprocessing Unsealed Jars, from memory).
-var wents = []choice{{"refrigerator", "into the refrigerator, eaten within days"}, {"freezer", "into the freezer, with 1½ inches of room"}, {"again", "the whole process again within 24 hours, with new lids"}, {"thrown out", "thrown out"}}
-
-// testAfter is when the seals may be tested; the jars stand 12 to 24 hours.
-const testAfter = 12 * time.Hour
 
 func (p *Pages) showRun(c *gin.Context) error { return p.renderRun(c, http.StatusOK, nil) }
 
@@ -86,8 +76,8 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	switch {
 	case err == nil:
 		v.S.Judged.Do = nil // it was done
-		v.Lot = &lotLine{ID: lot.ID, Words: jarsOf(lot.Left(), lot.Jar) + " on the shelf", Extra: sealWords(&lot)}
-		if lot.Went == "again" {
+		v.Lot = &lotLine{ID: lot.ID, Words: quantity.Jar(lot.Jar).Count(lot.Left()) + " on the shelf", Extra: sealWords(&lot)}
+		if lot.Went == run.Reprocessed {
 			v.Lot.Again = lot.Unsealed
 		}
 	case !errors.Is(err, store.ErrNotFound):
@@ -98,10 +88,9 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 		v.Seals = &sealsView{Sealed: strconv.Itoa(x.State.Whole), Unsealed: "0"}
 	}
 	if s := v.Seals; s != nil {
-		s.Jars, s.Ways = jarsOf(x.State.Whole, r.Jar), wents
-		s.Due = x.State.OutAt.Add(testAfter).Local().Format("Monday 15:04")
-		if x.Now.Before(x.State.OutAt.Add(testAfter)) {
-			s.Early = "The jars are still cooling: test them from " + s.Due + " on."
+		s.Jars, s.Ways = quantity.Jar(r.Jar).Count(x.State.Whole), run.Wents
+		if due := x.State.OutAt.Add(run.TestAfter); x.Now.Before(due) {
+			s.Early = "The jars are still cooling: test them from " + due.Local().Format("Monday 15:04") + " on."
 		}
 	}
 	v.again(x)
@@ -138,7 +127,7 @@ func sealWords(l *store.Lot) string {
 	if l.Unsealed == 0 {
 		return fmt.Sprintf("all %d sealed", l.Sealed)
 	}
-	for _, w := range wents {
+	for _, w := range run.Wents {
 		if w.Key == l.Went {
 			return fmt.Sprintf("%d sealed; %d not: %s", l.Sealed, l.Unsealed, w.Words)
 		}
@@ -152,64 +141,33 @@ func (p *Pages) seals(c *gin.Context) error {
 		return nil
 	}
 	ctx := c.Request.Context()
-	x, err := p.stove.Standing(ctx, kit.Number(c))
-	if err != nil {
-		return p.missing(c, err)
-	}
 	f := kit.Typed(c, "sealed", "unsealed", "went", "place", "by")
 	v := sealsView{Sealed: f["sealed"], Unsealed: f["unsealed"], Went: f["went"], Place: f["place"], DoneBy: f["by"], Note: kit.Cut(c.Request.PostForm.Get("note"), 500)}
 	refuse := func(status int, what string) error {
 		v.Problem = what
 		return p.renderRun(c, status, &v)
 	}
-	sealed, err1 := strconv.Atoi(f["sealed"])
-	unsealed, err2 := strconv.Atoi(f["unsealed"])
-	switch {
-	case x.State.Phase != run.Out || x.Run.Speed > 0:
-		return refuse(http.StatusConflict, "These jars are not out of a canner yet.")
-	case err1 != nil || err2 != nil || sealed < 0 || unsealed < 0:
+	t := run.Seals{Went: f["went"]}
+	var err1, err2 error
+	t.Sealed, err1 = strconv.Atoi(f["sealed"])
+	t.Unsealed, err2 = strconv.Atoi(f["unsealed"])
+	if err1 != nil || err2 != nil {
 		return refuse(http.StatusUnprocessableEntity, "How many jars are sealed, how many not? Type two whole numbers.")
-	case sealed+unsealed != x.State.Whole:
-		return refuse(http.StatusUnprocessableEntity, fmt.Sprintf("%d jars came out whole; %d sealed and %d unsealed make %d. Count again.", x.State.Whole, sealed, unsealed, sealed+unsealed))
-	case unsealed > 0 && !known(wents, f["went"]):
-		return refuse(http.StatusUnprocessableEntity, "What becomes of the unsealed ones? Choose below.")
-	case x.Judged.Verdict != run.AsTested:
-		return refuse(http.StatusConflict, "This load was not processed as tested: its jars do not go on the shelf, sealed or not.")
-	case unsealed > 0 && f["went"] == "again" && x.Now.After(x.State.HeatOff.Add(run.Again)):
-		return refuse(http.StatusUnprocessableEntity, "More than 24 hours have gone by since the heat went off: it is too late for another process.")
 	}
-	at := x.State.OutAt.Local()
-	l := store.Lot{RunID: x.Run.ID, Title: x.Run.Title, Jar: x.Run.Jar, MadeOn: at.Format(kit.DayLayout), CheckedOn: kit.Today(), Sealed: sealed, Unsealed: unsealed, Class: x.Run.Class, Best: procedure.BestFor(x.Run.Product), Place: f["place"], Note: strings.TrimSpace(v.Note), DoneBy: f["by"]}
-	if unsealed > 0 {
-		l.Went = f["went"]
-	}
-	if x.Run.Class != "acid" && x.Run.Method == procedure.Pressure {
-		l.Boil = elevation.BoilMinutes(x.Run.ElevationFt)
-	}
+	l := store.Lot{Place: f["place"], Note: v.Note, DoneBy: f["by"]}
 	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
-		if _, err := tx.LotOf(ctx, l.RunID); err == nil {
-			return "", store.ErrStale
-		} else if !errors.Is(err, store.ErrNotFound) {
-			return "", err
-		}
-		err := tx.AddLot(ctx, &l)
+		err := p.stove.On(tx).Shelve(ctx, kit.Number(c), t, &l)
 		return fmt.Sprintf("/shelf/%d", l.ID), err
 	})
-	if errors.Is(err, store.ErrStale) {
+	refused := app.IsRefused(err)
+	switch {
+	case refused != nil:
+		return refuse(http.StatusUnprocessableEntity, refused.What)
+	case errors.Is(err, store.ErrStale):
 		return refuse(http.StatusConflict, "The seals of this load were noted already.")
-	}
-	if err != nil {
-		return err
+	case err != nil:
+		return p.missing(c, err)
 	}
 	c.Redirect(http.StatusSeeOther, to)
 	return nil
-}
-
-func known(list []choice, key string) bool {
-	for _, x := range list {
-		if x.Key == key {
-			return true
-		}
-	}
-	return false
 }

@@ -45,7 +45,6 @@ type startView struct {
 	Recipes        []store.Recipe
 	ID             int64
 	Title, Missing string
-	Procedure      string
 	Ways           []wayView
 	Not            []string
 	Jars           string
@@ -97,7 +96,7 @@ func (p *Pages) renderNew(c *gin.Context, status int, v startView) error {
 
 // of lays an offer out; the way that was chosen, or the first, is ticked.
 func (v *startView) of(o *Offer, chosen string) {
-	v.ID, v.Title, v.Missing, v.Procedure = o.Recipe.ID, o.Recipe.Title, o.Missing, o.Procedure
+	v.ID, v.Title, v.Missing = o.Recipe.ID, o.Recipe.Title, o.Missing
 	for i := range o.Options {
 		x := &o.Options[i]
 		w := wayView{Key: x.Process.Key(), Words: x.Process.String(), Conditions: x.Process.Conditions}
@@ -107,7 +106,7 @@ func (v *startView) of(o *Offer, chosen string) {
 		}
 		holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), v.Wide)
 		w.Canner = o.Canners[x.Canner].Name
-		w.Holds = "takes " + jarsOf(holds, x.Process.Jar)
+		w.Holds = "takes " + quantity.Jar(x.Process.Jar).Count(holds)
 		if x.Process.Method == procedure.Pressure && x.Reading != float64(x.Process.PSI) {
 			w.Reading = fmt.Sprintf("hold this dial at %s psi: %s", kit.Decimal(x.Reading), x.Why)
 		}
@@ -154,7 +153,7 @@ func (p *Pages) start(c *gin.Context) error {
 	}
 	x := &o.Options[i]
 	if holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), f["wide"] != ""); jars > holds {
-		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, jarsOf(holds, x.Process.Jar)))
+		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, quantity.Jar(x.Process.Jar).Count(holds)))
 	}
 	r := runOf(&o, x, jars)
 	if f["practice"] != "" {

@@ -2,6 +2,7 @@ package stove
 
 import (
 	"fmt"
+	"slices"
 	"strings"
 	"time"
 
@@ -30,8 +31,10 @@ type station struct {
 	Record                        []recordRow
 	Kinds                         []choice
 	Judged                        judgedView
+	Shelf                         bool
 	Logged                        *judgedView
 	Gauge                         *gaugeView
+	Live                          bool // what a gauge or a logger shows changes by itself
 	Trace                         *traceView
 	Behind, Problem, Field, Typed string
 	Large, Away                   bool
@@ -47,9 +50,9 @@ type clockView struct {
 }
 
 type asksView struct {
-	From, Until     string
-	FromMS, UntilMS int64
-	Held            string
+	From, Until string
+	FromMS      int64
+	Held        string
 }
 
 type recordRow struct {
@@ -65,7 +68,6 @@ type judgedView struct {
 	Why     string
 	Do      []string
 	Cares   []string
-	Until   string
 }
 
 type gaugeView struct {
@@ -76,8 +78,8 @@ type gaugeView struct {
 func viewStation(x *app.Standing, large bool) station {
 	r := &x.Run
 	s := say(x)
-	v := station{ID: r.ID, Title: r.Title, Jars: jarsOf(r.Jars, r.Jar), Canner: r.Canner, Process: processOf(x), Is: s.Is, Next: s.Next, Phase: x.State.Phase,
-		Clock: viewClock(x), Buttons: buttons(x), Shown: x.Shown, Total: r.Jars, Gauged: r.PSI > 0, Record: record(x), Kinds: tellable(&x.Load), Judged: viewJudged(x.Judged), Large: large}
+	v := station{ID: r.ID, Title: r.Title, Jars: quantity.Jar(r.Jar).Count(r.Jars), Canner: r.Canner, Process: processOf(x), Is: s.Is, Next: s.Next, Phase: x.State.Phase,
+		Clock: viewClock(x), Buttons: buttons(x), Shown: x.Shown, Total: r.Jars, Gauged: r.PSI > 0, Record: record(x), Kinds: tellable(&x.Load), Judged: viewJudged(x.Judged), Shelf: x.Judged.Shelf, Large: large}
 	v.Away = x.State.Phase == run.Loaded || r.Speed > 0
 	if r.Speed > 0 {
 		v.Practice = fmt.Sprintf("practice canner, %d times as fast", r.Speed)
@@ -93,7 +95,7 @@ func viewStation(x *app.Standing, large bool) station {
 		v.Starts = fmt.Sprintf("Started %d times: what was timed before counts for nothing.", x.State.Starts)
 	}
 	if g := x.State.Asks; g != nil {
-		v.Asks = &asksView{From: clock(g.From), Until: clock(g.Until), FromMS: g.From.UnixMilli(), UntilMS: g.Until.UnixMilli(), Held: strings.TrimSuffix(target(x), ",")}
+		v.Asks = &asksView{From: clock(g.From), Until: clock(g.Until), FromMS: g.From.UnixMilli(), Held: strings.TrimSuffix(target(x), ",")}
 	}
 	if x.Behind > time.Minute {
 		v.Behind = fmt.Sprintf("The clock of this machine stands %s before what was told last. Set it right; the run goes on by what was told.", span(x.Behind))
@@ -103,6 +105,7 @@ func viewStation(x *app.Standing, large bool) station {
 		v.Logged = &j
 	}
 	v.Gauge, v.Trace = viewGauge(x), viewTrace(x, large)
+	v.Live = v.Gauge != nil || slices.ContainsFunc(x.Events, func(e run.Event) bool { return e.Logger })
 	return v
 }
 
@@ -116,14 +119,6 @@ func needsHands(x *app.Standing) bool {
 		return !x.Now.Before(x.State.Clock.End())
 	}
 	return x.State.Asks != nil || x.State.Phase == run.Rising && x.State.Airy
-}
-
-func jarsOf(n int, jar string) string {
-	j := quantity.Jar(jar)
-	if n == 1 {
-		return "1 " + string(j)
-	}
-	return fmt.Sprintf("%d %s", n, j.Plural())
 }
 
 // processOf is the process in a line.
@@ -174,11 +169,15 @@ func digits(d time.Duration) string {
 
 // record is what was told, the newest first.
 func record(x *app.Standing) []recordRow {
-	undone := run.Undone(x.Events)
+	undone, measured := run.Undone(x.Events), 0
 	var out []recordRow
 	for i := len(x.Events) - 1; i >= 0; i-- {
 		e := &x.Events[i]
 		if e.Kind == run.Seen || e.Kind == run.Undo {
+			continue
+		}
+		if e.Logger {
+			measured++
 			continue
 		}
 		row := recordRow{Time: clock(e.At), Words: recordWords(x, e), Undone: undone[e.Number], Grave: e.Kind == run.Lost || e.Kind == run.Forced || e.Kind == run.Faltered}
@@ -187,11 +186,14 @@ func record(x *app.Standing) []recordRow {
 		}
 		out = append(out, row)
 	}
+	if measured > 0 {
+		out = append(out, recordRow{Words: fmt.Sprintf("%s readings of the logger, drawn above", kit.Thousands(measured))})
+	}
 	return out
 }
 
 var kindWords = map[run.Kind]string{run.HeatOn: "heat on", run.Steaming: "steam flows", run.Faltered: "the steam faltered", run.Closed: "weight on", run.Reached: "at pressure", run.Lost: "dropped", run.HeatOff: "heat off",
-	run.Zero: "at zero", run.Forced: "cooled by force, or let out", run.Vented: "weight off", run.LidOff: "lid off", run.JarsOut: "jars out", run.Reading: "reading", run.Note: "note", run.Stood: "it held, somebody stood by"}
+	run.Zero: "at zero", run.Forced: "cooled by force, or let out", run.WeightOff: "weight off", run.LidOff: "lid off", run.JarsOut: "jars out", run.Reading: "reading", run.Note: "note", run.Stood: "it held, somebody stood by"}
 
 // boilingWords differ for a bath and for steam.
 var boilingWords = map[run.Kind]string{run.Reached: "full boil", run.Lost: "the boil was lost, or the jars not covered"}
@@ -232,7 +234,7 @@ func recordWords(x *app.Standing, e *run.Event) string {
 func tellable(l *run.Load) []choice {
 	kinds := []run.Kind{run.HeatOn, run.Reached, run.Lost, run.HeatOff, run.LidOff, run.Note}
 	if l.Method == procedure.Pressure {
-		kinds = []run.Kind{run.HeatOn, run.Steaming, run.Faltered, run.Closed, run.Reached, run.Lost, run.Reading, run.HeatOff, run.Zero, run.Forced, run.Vented, run.LidOff, run.Note}
+		kinds = []run.Kind{run.HeatOn, run.Steaming, run.Faltered, run.Closed, run.Reached, run.Lost, run.Reading, run.HeatOff, run.Zero, run.Forced, run.WeightOff, run.LidOff, run.Note}
 	}
 	out := make([]choice, len(kinds))
 	for i, k := range kinds {
@@ -249,9 +251,6 @@ func viewJudged(j run.Judgement) judgedView {
 	case run.NotAsTested:
 		v.Words = "Not as tested"
 	}
-	if !j.Until.IsZero() {
-		v.Until = j.Until.Local().Format("Monday 15:04")
-	}
 	return v
 }
 
@@ -267,7 +266,7 @@ func viewGauge(x *app.Standing) *gaugeView {
 	switch {
 	case s.Dry:
 		v.Steams = "it has boiled dry: heat off"
-	case x.Load.PSI > 0 && s.Steams && x.State.Phase <= run.Venting && (x.State.Phase == run.Heating || x.State.Phase == run.Venting):
+	case x.Load.PSI > 0 && s.Steams && (x.State.Phase == run.Heating || x.State.Phase == run.Venting):
 		v.Steams = "steam streams out of the vent"
 	case x.Load.PSI == 0 && s.Steams:
 		v.Steams = "it boils fully"

@@ -263,8 +263,7 @@ func TestNotSeen(t *testing.T) {
 	has(t, body, "nobody was seen here, while the time counted")
 	hasNot(t, body, "press main", "first the answer")
 	from := regexp.MustCompile(`name="from" value="(\d+)"`).FindStringSubmatch(body)[1]
-	until := regexp.MustCompile(`name="until" value="(\d+)"`).FindStringSubmatch(body)[1]
-	code, _ := p.post(fmt.Sprintf("/stove/%d/events", id), "kind", "stood", "from", from, "until", until, "seen", p.seen())
+	code, _ := p.post(fmt.Sprintf("/stove/%d/events", id), "kind", "stood", "from", from, "seen", p.seen())
 	assert.Equal(t, http.StatusSeeOther, code)
 	_, body = p.get("/stove")
 	has(t, body, "The time is over: heat off.")
@@ -282,7 +281,7 @@ func TestSeals(t *testing.T) {
 	has(t, body, "As tested")
 	has(t, body, "without a break, after 10 minutes of steam")
 	for what, pairs := range map[string][]string{
-		"Count again":          {"sealed", "6", "unsealed", "0"},
+		"count again":          {"sealed", "6", "unsealed", "0"},
 		"two whole numbers":    {"sealed", "six", "unsealed", "1"},
 		"What becomes of":      {"sealed", "6", "unsealed", "1"},
 		"too late for another": {"sealed", "6", "unsealed", "1", "went", "again"},
@@ -314,7 +313,7 @@ func TestNotOnTheShelf(t *testing.T) {
 	for _, told := range []string{strings.Replace(whole, "61 heat-off", "59 heat-off", 1), strings.Replace(whole, "98 zero;", "", 1), "1 heat-on"} {
 		at := fmt.Sprintf("/stove/%d", p.on(24*60, told))
 		code, _ := p.post(at+"/seals", "sealed", "7", "unsealed", "0")
-		assert.Equal(t, http.StatusConflict, code, told)
+		assert.Equal(t, http.StatusUnprocessableEntity, code, told)
 		_, body := p.get(at)
 		hasNot(t, body, "on the shelf</button>")
 	}
