@@ -517,8 +517,12 @@ func (p *passage) comesDown() bool {
 	if p.at.Done && p.hasClass(Weight) && p.says("no hiss", "no hissing", "without a hiss", "no steam comes", "nothing hisses") && !p.any(colds) {
 		return true
 	}
-	if !p.at.Done || p.negated() || p.any(colds) || len(p.c.m) > 0 || p.c.hasNumber() && !p.says("zero", "nought") || p.says("a bit", "a little", "some", "half", "nearly", "almost") {
+	if !p.at.Done || p.negated() || p.any(colds) || (len(p.c.m) > 0 || p.c.hasNumber()) && !p.says("zero", "nought",
+		"more minutes", "minutes more", "another ten") || p.says("a bit", "a little", "some", "half", "nearly", "almost") {
 		return false
+	}
+	if p.at.UnderPressure && p.fallsAlone() {
+		return true
 	}
 	gone := p.says("gone", "zero", "nothing", "nought", "lets go", "by itself", "on its own")
 	return gone && (p.hasClass(Pressure) || p.hasClass(Gauge)) || (gone || p.says("drops", "drop", "dropped", "falls", "fallen", "down")) && p.says("pin", "button", "lock")

@@ -39,7 +39,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "method-mismatch", "water that does not cover"
 	case p.says("only steam them", "just steam them", "steam is enough", "only steamed"):
 		return "method-mismatch", "only steamed"
-	case p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on", "without the lid", "without its lid", "no lid", "lid propped", "lid resting") && !p.says("don't leave", "do not leave", "never leave") && !p.hasClass(Band) && !(p.at.Running && p.c.unit().hasAny([]string{"wait", "rest", "lift", "take them out", "come out", "give them"})) && !p.says("heat off", "turn off", "wait", "rest", "more minutes", "sit", "sitting", "stand", "standing", "then lid off"):
+	case p.lidOpen():
 		return "method-mismatch", "an open canner"
 	case p.says("no bath", "no canner", "no processing", "no process") && !p.says("is no canner"):
 		return "open-kettle", "no process"
@@ -89,6 +89,21 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "a number of nothing"
 	}
 	return "", ""
+}
+
+// lidOpen reports a lid that is not shut while the jars are processed, and none that comes off when
+// something else is over.
+func (p *passage) lidOpen() bool {
+	if !p.says("lid loose", "lid off", "lid ajar", "lid cracked", "lid tipped", "lid tilted", "lid half on",
+		"without the lid", "without its lid", "no lid", "lid propped", "lid resting") {
+		return false
+	}
+	if p.says("don't leave", "do not leave", "never leave") || p.hasClass(Band) || p.c.joint == "before" {
+		return false
+	}
+	rests := []string{"wait", "rest", "lift", "take them out", "come out", "give them"}
+	return !(p.at.Running && p.c.unit().hasAny(rests)) && !p.says("heat off", "turn off", "wait", "rest",
+		"more minutes", "sit", "sitting", "stand", "standing", "then lid off")
 }
 
 // cooler reports a heat below the boil that is no water made ready for the jars: "water

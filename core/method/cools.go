@@ -11,6 +11,10 @@ func (p *passage) coldOnCanner() bool {
 	if !p.at.Done || p.negated() || !p.does("put lay place set drape throw heap spray wet hose mist splash press spread sponge pile run pour") {
 		return false
 	}
+	if p.at.UnderPressure && p.does("run pour splash") && p.says("water over", "water on", "water down") &&
+		!p.says("cold water over the back", "hand", "hands") {
+		return true
+	}
 	if !p.says("ice", "snow", "hose", "fan", "frozen peas", "wet towel", "wet cloth", "wet rag", "damp towel", "damp cloth", "cold towel", "cold cloth", "cold water", "cool water") {
 		return false
 	}
@@ -63,9 +67,24 @@ func (p *passage) opensPressed() bool {
 	if !p.at.UnderPressure || p.negated() || p.c.joint == "before" || p.c.kind == condition || p.c.unit().hasAny([]string{"a jar", "when you open", "to eat", "window", "door"}) || p.c.unit().hasAny(awayFrom) {
 		return false
 	}
-	opens := p.says("lid off", "clamps off", "off with the lid", "off comes the lid", "lift the lid", "raise the lid", "straight out with") ||
+	opens := p.says(lidComesOff...) ||
 		p.does("open unlock unlatch unclamp undo unbolt unscrew") && !p.hasClass(Band) && (p.hasClass(Canner) || p.hasClass(Lid) || p.says("clamps", "bolts", "it", "her", "up"))
 	return opens && !p.pressureDown() && !p.c.unit().hasAny(isDown)
+}
+
+// lidComesOff are words of a lid that comes off.
+var lidComesOff = []string{"tipped open", "cracked open", "propped open", "popped open", "prised open", "pried open",
+	"lid ajar", "lid off", "clamps off", "off with the lid", "off comes the lid", "lift the lid", "raise the lid",
+	"straight out with"}
+
+// opensNow reports an order of a word or two to open: "heat off, open".
+func (p *passage) opensNow() bool {
+	if !p.at.Done || !p.does("open") || len(p.c.t) > 3 || p.c.kind == moment || p.c.kind == condition {
+		return false
+	}
+	u := p.c.unit()
+	return u.hasAny([]string{"heat", "fire", "flame", "gas"}) &&
+		!u.hasAny([]string{"zero", "cool", "cold", "wait", "then"})
 }
 
 // pressureDown reports that the pressure has gone, or goes by itself.

@@ -49,6 +49,8 @@ type Language struct {
 	Sets map[string][]string `yaml:"sets" json:"-"`
 	// Process are the words of closed jars and their process.
 	Process []string `yaml:"process" json:"process"`
+	// Falling are the words, besides, of a canner that is left to fall by itself.
+	Falling []string `yaml:"falling" json:"falling"`
 }
 
 // Add adds what another file of the language holds.
@@ -61,6 +63,7 @@ func (l *Language) Add(part Language) {
 	l.Hints = append(l.Hints, part.Hints...)
 	l.Plain = append(l.Plain, part.Plain...)
 	l.Process = append(l.Process, part.Process...)
+	l.Falling = append(l.Falling, part.Falling...)
 	if part.Sets != nil {
 		l.Sets = part.Sets
 	}

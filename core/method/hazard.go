@@ -220,7 +220,7 @@ func (p *passage) forms([]Act) (string, string) {
 		return "method-mismatch", "no boil"
 	case !p.at.Filled && p.does("trim") && p.says("can be bothered", "feel like", "have time for", "have patience for"):
 		return "trim", "as one feels"
-	case p.at.Done && p.does("open") && len(p.c.t) <= 3 && p.c.unit().hasAny([]string{"heat", "fire", "flame", "gas"}) && !p.c.unit().hasAny([]string{"zero", "cool", "cold", "wait", "then"}):
+	case p.opensNow():
 		return "cooling", "opened at once"
 	case !p.at.Filled && p.says("fat", "tallow") && p.does("take cut trim skim pull") && p.says("only some", "some of", "most of", "half of", "what you can be bothered", "a bit of"):
 		return "trim", "some of the fat"

@@ -35,7 +35,7 @@ var (
 	passWords   = set("for it them a the full about her to all : =")
 	startClocks = set("start begin clock timing counting count time timer")
 	// What heats the jars, and what is done to them while it does: "boil 20", "pints want 75".
-	heatWords = set("waterbath water-bath bathe stay sit leave keep maintain steady bwb bath wb canner boil boiled boiling roll rolling rock rocking jiggle jiggling process processed processing can pressure-can hold run count give get want need take go went gave got wanted needed took pint quart half-pint jar cook")
+	heatWords = set("waterbath water-bath bathe stay sit leave keep maintain steady bwb bwc bath wb canner boil boiled boiling roll rolling rock rocking jiggle jiggling process processed processing can pressure-can hold run count give get want need take go went gave got wanted needed took pint quart half-pint jar cook")
 	// What a time is counted from, or where it is spent.
 	afterTime = set("first to for pounder from once after on in at under with when and then over before @ of")
 )

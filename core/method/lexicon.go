@@ -33,6 +33,8 @@ type Reader struct {
 	plain []*Plain
 	// process are the words of closed jars and their process.
 	process map[string]bool
+	// falling are the words, besides, of a canner that is left to fall by itself.
+	falling map[string]bool
 	// heard is told of each sentence of a method, where somebody listens.
 	heard func(sentence string, marks []uint32)
 }
@@ -51,10 +53,7 @@ type bareFrame struct {
 
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
-	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain, process: map[string]bool{}}
-	for _, w := range lang.Process {
-		r.process[w] = true
-	}
+	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain, process: setOf(lang.Process), falling: setOf(lang.Falling)}
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.
 	for _, name := range slices.Sorted(maps.Keys(c.Names())) {

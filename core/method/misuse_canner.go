@@ -76,6 +76,10 @@ func (p *passage) weightBeforeSteam() bool {
 	if p.at.Done || p.negated() || !p.hasClass(Weight) || !p.puts() && !p.does("set close shut hang drop have") {
 		return false
 	}
+	if p.after != nil && (p.after.joint == "once" || p.after.joint == "when") && p.after.hasAny([]string{"feels hot",
+		"is hot", "gets hot", "feels warm", "is warm", "warms"}) {
+		return true
+	}
 	heated := []string{"steam", "steams", "boils", "it is hot", "it gets hot", "heats", "the heat", "is lit"}
 	if p.c.joint != "before" && p.after != nil && p.after.joint == "before" {
 		return p.after.hasAny(heated) && !p.after.measured(english.Duration)

@@ -97,11 +97,14 @@ func (p *passage) packedEarlier() bool {
 		return false
 	}
 	u := p.c.unit()
-	full := p.hasClass(FullJar) || p.says("filled jars", "full jars", "closed jars", "packed jars", "the filled ones", "packed ones") || p.at.Filled && (p.hasClass(Jar) || p.hasClass(Pronoun))
+	full := p.hasClass(FullJar) || p.says("filled jars", "full jars", "closed jars", "packed jars", "the filled ones",
+		"packed ones", "wait filled", "stand filled", "sit filled") || p.at.Filled && (p.hasClass(Jar) ||
+		p.hasClass(Pronoun))
 	if full && p.does("stand sit wait stay rest keep spend leave let hold") && (p.says("fridge", "refrigerator", "overnight", "the night", "a night", "icebox") || u.hasAny(laterDay)) && u.hasAny([]string{"process", "canner", "before", "turn", "boil", "till", "until"}) {
 		return true
 	}
 	return p.does("pack fill jar bottle") && p.says("the evening", "the night", "the evening before", "the night before", "the day before", "in the evening", "at night", "tonight", "overnight") && u.hasAny([]string{"process", "canner", "boil them", "pressure"}) && !p.namesFood()
 }
 
-var laterDay = []string{"next day", "next morning", "tomorrow", "the morning", "sunday", "saturday", "weekend", "monday", "after breakfast", "the day after", "in the morning"}
+var laterDay = []string{"next day", "next morning", "tomorrow", "the morning", "sunday", "saturday", "weekend",
+	"monday", "after breakfast", "the day after", "in the morning", "canning day"}

@@ -41,7 +41,14 @@ func (p *passage) goesCold() bool {
 
 // dryPulses reports beans that go on dry: "bring to a simmer from dry".
 func (p *passage) dryPulses() bool {
-	return !p.at.Filled && !p.negated() && p.says("from dry", "dry from the bag", "straight from the bag", "dry as they come", "as dry as they come")
+	if p.at.Filled || p.negated() {
+		return false
+	}
+	if p.says("dry ones", "unsoaked ones") && (p.hasClass(Jar) || p.hasClass(FullJar) || p.puts() || p.does("go")) {
+		return true // "dry ones go in best"
+	}
+	return p.says("from dry", "dry from the bag", "straight from the bag", "dry as they come", "as dry as they come",
+		"in the jar dry", "in the jars dry", "into the jar dry", "into the jars dry", "unsoaked")
 }
 
 // foodByFood reports an amount told by that of another food: "for every tomato an onion". A jar

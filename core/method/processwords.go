@@ -23,12 +23,12 @@ func (p *passage) beyondProcess(got *Clause) bool {
 		return false
 	}
 	for _, a := range got.Acts {
-		if atClosedJars[a.Name] && !a.Undone {
+		if atClosedJars[a.Name] && !a.Undone && !narrow[a.Name] {
 			return false // what it does is known, and looked at by the rest
 		}
 	}
 	for i := range p.c.t {
-		if !p.ofProcess(i) {
+		if !p.ofProcess(i) && !(p.c.t[i].isVerb && p.hasClass(Weight)) {
 			return true
 		}
 	}
@@ -37,6 +37,10 @@ func (p *passage) beyondProcess(got *Clause) bool {
 
 // atClosedJars are the acts that belong between the lids and the end of the process.
 var atClosedJars = set("process pressure-process boil-bath steam-canner vent weight-on lid band wipe-rim de-bubble headspace start-clock restart drop come-to-pressure heat-up natural-cool load unload hold stand check-seal boil")
+
+// narrow are those of them of which little else is ever said, so that another word tells against
+// them: "drop the weight in the drawer".
+var narrow = set("weight-on")
 
 // leastTime is the least time that may be a process of closed jars and no vent, in minutes.
 const leastTime = 15

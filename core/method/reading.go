@@ -175,7 +175,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			got = Clause{Kind: Talk, Why: leftUndone, undone: true}
 		}
 		if !got.undone {
-			p.overrule(&got, asked)
+			p.overrule(&got, asked, out)
 		}
 		if got.Kind == Unread && got.Code == "unclear-amount" && at.Closed && !at.Done {
 			got.Code = "process-short" // a share of the time, of the jars under water
@@ -247,8 +247,12 @@ func (r *Reader) Read(text string, at Where) []Clause {
 }
 
 // overrule puts in the place of what was read what the course says of it: the process as it
-// is told, and what becomes of the jars.
-func (p *passage) overrule(got *Clause, asked bool) {
+// is told, and what becomes of the jars. What was read before stands in out.
+func (p *passage) overrule(got *Clause, asked bool, out []Clause) {
+	if p.howLong() {
+		*got = Clause{Kind: Talk, Why: howLongItFalls}
+		return
+	}
 	if act, ok := p.tellsProcess(); ok && !p.takesOffTime() {
 		*got = Clause{Kind: Doing, Why: processTold}
 		if act != "" {
@@ -267,6 +271,9 @@ func (p *passage) overrule(got *Clause, asked bool) {
 	}
 	if code, why := p.statement(); why != "" && !asked && !got.plain && got.Kind != Serve {
 		got.Kind, got.Code, got.Why = Unread, code, why
+	}
+	if code, why := p.believed(got, out); why != "" && !asked {
+		*got = Clause{Kind: Unread, Code: code, Why: why}
 	}
 	if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
 		got.Kind, got.Code, got.Why = Unread, code, why

@@ -38,7 +38,7 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 	for i, t := range raw {
 		out[i].Token = t
 		out[i].low = lower(t.Raw)
-		if strings.ContainsAny(out[i].low, " -") { // spelled out
+		if strings.ContainsAny(out[i].low, " -/") { // spelled out
 			out[i].low = t.Text
 		}
 		if t.Text == "em" && i > 0 && (raw[i-1].Text == "'" || raw[i-1].Text == "’" || raw[i-1].Text == "`") {
@@ -288,6 +288,8 @@ var auxiliary = set(`is are was were be been being am do does did have has had h
 
 var adverbs = set(`then now just always never not please only also still well gently slowly quickly carefully loosely tightly firmly evenly thoroughly first next finally again lightly
 	really simply even often sometimes usually ever soon good nice and so too very quite rather hot cold immediately straight right kindly don't do round back away apart aside together alone along fast hard quick slow easy little bit more less enough whole half twice alright okay later afterwards meanwhile otherwise besides somewhat almost nearly about roughly barely maybe perhaps overnight same else snug snugly neatly upright sideways lengthwise crosswise again now uncovered blast flat-out steadily`)
+
+func setOf(list []string) map[string]bool { return set(strings.Join(list, " ")) }
 
 func set(s string) map[string]bool {
 	m := map[string]bool{}

@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"strings"
+	"unicode/utf8"
 
 	"damson/core/pattern"
 )
@@ -25,12 +26,28 @@ func unprefixed(line string) string {
 				cells = append(cells, c)
 			}
 		}
-		line = strings.Join(cells, ", ")
-		if len(cells) == 2 && len(cells[0]) < 60 && cells[1] != "" && cells[1][0] >= '0' && cells[1][0] <= '9' {
-			line = cells[1] + " " + cells[0] // what | how much
-		}
+		line = joined(cells)
+	} else if cells := strings.Split(line, " | "); len(cells) > 1 {
+		line = joined(cells)
 	}
 	return dots.ReplaceAllString(line, " - ")
+}
+
+// joined writes the cells of a row as a line: what | how much begins with how much.
+func joined(cells []string) string {
+	if len(cells) == 2 && len(cells[0]) < 60 && amountFirst(cells[1]) && !amountFirst(cells[0]) {
+		return cells[1] + " " + cells[0]
+	}
+	return strings.Join(cells, ", ")
+}
+
+func amountFirst(cell string) bool {
+	return cell != "" && strings.ContainsAny(cell[:1], "0123456789") || fractionFirst(cell)
+}
+
+func fractionFirst(cell string) bool {
+	r, _ := utf8.DecodeRuneInString(cell)
+	return strings.ContainsRune("½¼¾⅓⅔⅛", r)
 }
 
 // headerRow reports whether every cell of a table's row names a column.

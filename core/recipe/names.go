@@ -123,11 +123,6 @@ func (p *lineParser) names() {
 			i++
 			continue
 		}
-		if tok.Text == "w" && i+1 < len(p.t) && p.t[i+1].Text == "/" {
-			flush("with") // "w/ leaves"
-			i += 2
-			continue
-		}
 		if n := p.equals(i); cur.paren && n > 0 {
 			i += n // "(about 3 lb; peel them first)"
 			continue

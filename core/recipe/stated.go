@@ -909,6 +909,9 @@ func (f *factReader) pressedBefore(i int) bool {
 
 // ofWork reports a time that a card prints of the cook's work: "Active 1 h", "Total time: 3 h".
 func (f *factReader) ofWork(i int) bool {
+	if c := f.clauseAt(i); c != nil && c.HowLongItFalls() {
+		return true
+	}
 	k := i - 1
 	for k > 0 && (f.text(k) == ":" || f.text(k) == "time" || f.text(k) == "about" || f.text(k) == "-") {
 		k--
@@ -1136,8 +1139,8 @@ func (f *factReader) ceiling(i int) bool {
 // isPressure tells pounds of pressure from pounds of beans.
 func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 	next := f.text(j + 1)
-	if f.text(i-1) == "not" {
-		return false // "15 lb and not 10 lb"
+	if f.makesJars(i, j+1) {
+		return false
 	}
 	if f.text(j) == "psi" || next == "pressure" || next == "psi" || next == "of" && f.text(j+2) == "pressure" {
 		return true
@@ -1161,6 +1164,31 @@ func (f *factReader) isPressure(i, j int, hasProcess bool) bool {
 		return true // "five pounds and forty minutes"
 	}
 	return hasProcess || f.text(i-1) == "at" || next == "for" || (f.loaded || f.between) && (next == "is" || next == "do" || next == "will" || next == "suit")
+}
+
+// yieldWords tell what an amount of food makes.
+var yieldWords = set("give gives fill fills make makes yield yields")
+
+// makesJars reports that the amount at t[start], behind which t[i] stands, is none of the process's
+// or fills jars: "not 10 lb", "gives a quart", "for the 9 pints".
+func (f *factReader) makesJars(start, i int) bool {
+	if f.text(start-1) == "not" {
+		return true // "15 lb and not 10 lb"
+	}
+	k := f.skipArticle(i + 1)
+	switch {
+	case yieldWords[f.text(i)]:
+		return f.jarAt(k) || f.text(k) == "a" && f.jarAt(k+1) || f.countedJar(k)
+	case f.text(i) == "for":
+		return f.countedJar(k)
+	}
+	return false
+}
+
+// countedJar reports jars that are counted at t[i]: "9 pints".
+func (f *factReader) countedJar(i int) bool {
+	v, n := english.Number(f.t, i)
+	return n > 0 && v >= 2 && f.jarAt(i+n)
 }
 
 // ofThem is what is said of the full jars: "they have ten minutes at a rolling boil".

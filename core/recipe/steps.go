@@ -202,6 +202,9 @@ func (s *Step) touchesJars() bool {
 // veiledIn returns what goes into the jar without being named, "" where nothing
 // does.
 func veiledIn(text string) string {
+	if closingAsEver.MatchString(text) {
+		return ""
+	}
 	lower := strings.ToLower(text)
 	for _, sign := range []string{"stuff", "ingredient", "thing", "extra", "touch", "usual", "works"} {
 		if strings.Contains(lower, sign) {
@@ -210,6 +213,10 @@ func veiledIn(text string) string {
 	}
 	return ""
 }
+
+// closingAsEver matches jars that are closed as always: "bubbles, rims, lids, the usual".
+var closingAsEver = pattern.MustCompile(
+	`(?i)\b(?:rims|bubbles), (?:(?:wipe |and )?(?:rims|lids|bands|rings|bubbles), ?)+the usual\b`)
 
 // veiled matches what goes in without being named: "the good stuff", "my special
 // ingredient", "the usual".

@@ -135,7 +135,11 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`), "$1 $2 per $3"},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?\pL+ [\pL ]*?(?:broth|stock)),? (?:homemade|home made|store-?bought|bought)$`), "$1"},
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+(?: and a half| ?½)? (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
+	// the same by weight: "8 cups onions, thinly sliced, about 3 lb"
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?(?:cups?|quarts?|qts?|pints?|litres?|liters?)\b[^;(]*?),?` +
+		` (?:or )?(?:about|around|roughly|approximately|approx\.?|some)` +
+		` \d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?|oz|ounces?|g|grams)\.?$`), "$1"},
 	// "2 lbs to 3 lbs": the unit said twice.
 	{pattern.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{pattern.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},
@@ -175,7 +179,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
 	{pattern.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
 	// a measure by the measure of something else says no amount of the batch
-	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water) (for|to|per) ?(each|every|the|a)? (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
+	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water|syrup|juice|liquid) (for|to|per) ?(each|every|the|a)? (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
 	{pattern.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
 	{pattern.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{pattern.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},

@@ -88,8 +88,8 @@ func marked(t *testing.T, name string, clear bool) (rows, marks int) {
 func TestAdversary(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/plain.txt", false)
-	require.GreaterOrEqual(t, rows, 2270)
-	require.LessOrEqual(t, marks, 26)
+	require.GreaterOrEqual(t, rows, 2450)
+	require.LessOrEqual(t, marks, 31)
 }
 
 // Jars too full or half empty, dry, cracked, badly closed; and jars that did not seal or have
@@ -110,7 +110,7 @@ func TestVoices(t *testing.T) {
 	t.Parallel()
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
-	require.GreaterOrEqual(t, len(files), 246)
+	require.GreaterOrEqual(t, len(files), 271)
 	clear := 0
 	var held []string
 	for _, name := range files {
@@ -127,7 +127,7 @@ func TestVoices(t *testing.T) {
 		}
 	}
 	t.Logf("%d of %d clear; held up: %v", clear, len(files), held)
-	require.GreaterOrEqual(t, clear, 184)
+	require.GreaterOrEqual(t, clear, 200)
 }
 
 // What stands apart from the recipe is read all the same: behind what it fills, in what

@@ -23,7 +23,8 @@ func purees(b *bench) {
 	}
 	for i := range b.items {
 		it := &b.items[i]
-		if it.serving || it.looks("dry-seasoning", "herb", "broth", "water", "tomato-juice", "fruit-juice", "thickener") {
+		if it.serving || it.looks("dry-seasoning", "herb", "broth", "water", "tomato-juice", "fruit-juice",
+			"citrus-juice", "bottled-citrus", "thickener") {
 			continue
 		}
 		if it.looks("mushy-legume") {

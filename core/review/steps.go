@@ -173,6 +173,9 @@ var (
 	addsBeside = pattern.MustCompile(`\b(?:the|a|an|some|your|my|all|and|then|remaining|rest|of)\b|[,.;]`)
 )
 
+// smooth reports a spread or the corn that is scraped: both are meant to be a mass.
+func (b *bench) smooth() bool { return b.soft() || b.proc.Product == "cream-corn" }
+
 // needless reports whether the step that the code is about is none of the
 // procedure's: nobody needs to peel an apricot.
 func (b *bench) needless(code, clause string) bool {
@@ -183,7 +186,7 @@ func (b *bench) needless(code, clause string) bool {
 	case "unpeeled-root", "tomato-skin":
 		return !b.proc.Requires("peeled")
 	case "puree":
-		return b.proc.Requires("pureed") && b.acidic() && b.kind == b.proc.Product || b.soft()
+		return b.proc.Requires("pureed") && b.acidic() && b.kind == b.proc.Product || b.smooth()
 	case "thick-sauce":
 		return b.proc.Requires("reduced")
 	case "solids-ratio":

@@ -25,7 +25,7 @@ const (
 type Token struct {
 	Kind Kind
 	// Raw is the text as written; Text is folded: lower case, no accents,
-	// singular.
+	// singular, and written out: "without" for "w/o".
 	Raw, Text string
 	// Start and End are byte offsets into the line.
 	Start, End int
@@ -95,10 +95,25 @@ func Split(s string) []Token {
 	return out
 }
 
+// short reads "w/o" and "w/" at i, which stand for without and with. It returns the word and
+// where what is written ends, i where there is none.
+func short(s string, i int) (string, int) {
+	if s[i]|0x20 != 'w' || i+1 >= len(s) || s[i+1] != '/' || i > 0 && letter(s[i-1]) {
+		return "", 0
+	}
+	if i+2 < len(s) && s[i+2]|0x20 == 'o' && (i+3 == len(s) || !letter(s[i+3])) {
+		return "without", i + 3
+	}
+	return "with", i + 2
+}
+
 // spelled reads a word that is spelled out, "c r e a m" or "c-r-e-a-m", at i: three
 // single letters or more, one mark or blank between any two. It returns the word and
 // where it ends, i where there is none.
 func spelled(s string, i int) (string, int) {
+	if word, j := short(s, i); j > i {
+		return word, j
+	}
 	var word []byte
 	for j := i; ; {
 		if j >= len(s) || !letter(s[j]) || j+1 < len(s) && letter(s[j+1]) {
