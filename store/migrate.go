@@ -172,6 +172,9 @@ var migrations = []string{
 		kind TEXT NOT NULL, jars INTEGER NOT NULL, note TEXT NOT NULL, created_at DATETIME NOT NULL
 	);
 	CREATE INDEX lot_moves_lot ON lot_moves(lot_id);`,
+
+	// 13: how many pairs of hands work on a day
+	`ALTER TABLE plans ADD COLUMN hands INTEGER NOT NULL DEFAULT 1;`,
 }
 
 // version returns the version of the tables.

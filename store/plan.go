@@ -14,7 +14,9 @@ type Plan struct {
 	// OnDay is like 2026-11-25, Clock like 17:30.
 	OnDay, Clock string
 	// Done is true where Clock is when all is done, and not when it starts.
-	Done      bool
+	Done bool
+	// Hands is how many pairs of them work, from 1.
+	Hands     int
 	CreatedAt time.Time
 	Dishes    []PlanDish
 	Moves     []PlanMove
@@ -45,6 +47,7 @@ func (s *Store) AddPlan(ctx context.Context, p *Plan) error {
 	if p.CreatedAt.IsZero() {
 		p.CreatedAt = now()
 	}
+	p.Hands = max(p.Hands, 1)
 	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(p).Error })
 }
 
@@ -64,7 +67,7 @@ func (s *Store) Plans(ctx context.Context, limit int) ([]Plan, error) {
 
 // Mark is the print of what the form of the plan is made from.
 func (p *Plan) Mark() string {
-	return mark(p.OnDay, p.Clock, p.Done, append([]PlanDish{}, p.Dishes...))
+	return mark(p.OnDay, p.Clock, p.Done, p.Hands, append([]PlanDish{}, p.Dishes...))
 }
 
 // SavePlan stores a changed plan and its dishes, and forgets what was moved: the day is
@@ -97,11 +100,18 @@ func (s *Store) SavePlan(ctx context.Context, p *Plan, seen string) error {
 	})
 }
 
-// MovePiece adds to the minutes by which a piece of work is moved.
-func (s *Store) MovePiece(ctx context.Context, plan int64, piece string, minutes int) error {
+// MovePieces adds to the minutes by which pieces of work are moved, all or none.
+func (s *Store) MovePieces(ctx context.Context, plan int64, pieces []string, minutes int) error {
 	add := clause.OnConflict{Columns: []clause.Column{{Name: "plan_id"}, {Name: "piece"}},
 		DoUpdates: clause.Assignments(map[string]any{"minutes": gorm.Expr("minutes + ?", minutes)})}
-	return s.write(ctx, func(tx *gorm.DB) error { return tx.Clauses(add).Create(&PlanMove{plan, piece, minutes}).Error })
+	return s.write(ctx, func(tx *gorm.DB) error {
+		for _, piece := range pieces {
+			if err := tx.Clauses(add).Create(&PlanMove{plan, piece, minutes}).Error; err != nil {
+				return err
+			}
+		}
+		return nil
+	})
 }
 
 // Took is what a piece of work took in a canner, in minutes.

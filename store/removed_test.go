@@ -20,7 +20,7 @@ func full(t testing.TB) *Store {
 	require.NoError(t, s.AddAnswer(ctx, Answer{Words: "crinkum", Answer: "talk"}, ""))
 	p := Plan{OnDay: "2026-11-28", Clock: "17:30", Dishes: []PlanDish{{RecipeID: r.ID, Jars: 7}, {RecipeID: other.ID, Jars: 4, Wide: true}}}
 	require.NoError(t, s.AddPlan(ctx, &p))
-	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", 5))
+	require.NoError(t, s.MovePieces(ctx, p.ID, []string{"0.1"}, 5))
 	require.NoError(t, s.AddTook(ctx, []Took{{CannerID: 2, OnDay: "2026-11-20", Piece: "rise", Minutes: 14}}))
 	m := Meter{Name: "Bench", Compensates: true}
 	require.NoError(t, s.AddMeter(ctx, &m))

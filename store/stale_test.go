@@ -111,7 +111,7 @@ func TestStalePlan(t *testing.T) {
 	require.NoError(t, s.SavePlan(ctx, &p, seen))
 	p.Dishes[0].Jars = 3
 	require.ErrorIs(t, s.SavePlan(ctx, &p, seen), ErrStale)
-	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", 5))
+	require.NoError(t, s.MovePieces(ctx, p.ID, []string{"0.1"}, 5))
 	got, err := s.Plan(ctx, p.ID)
 	require.NoError(t, err)
 	require.Equal(t, 9, got.Dishes[0].Jars)

@@ -218,8 +218,8 @@ func TestPlans(t *testing.T) {
 	require.NoError(t, s.AddRecipe(ctx, &r))
 	p := Plan{OnDay: "2026-11-28", Clock: "17:30", Done: true, Dishes: []PlanDish{{RecipeID: r.ID, Jars: 7}, {RecipeID: r.ID, Jars: 9, Wide: true}}}
 	require.NoError(t, s.AddPlan(ctx, &p))
-	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", 10))
-	require.NoError(t, s.MovePiece(ctx, p.ID, "0.1", -4))
+	require.NoError(t, s.MovePieces(ctx, p.ID, []string{"0.1"}, 10))
+	require.NoError(t, s.MovePieces(ctx, p.ID, []string{"0.1"}, -4))
 	got, err := s.Plan(ctx, p.ID)
 	require.NoError(t, err)
 	require.Len(t, got.Dishes, 2)

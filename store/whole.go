@@ -216,7 +216,7 @@ func (p *Plan) fault() string {
 	if _, err := time.Parse("15:04", p.Clock); err != nil {
 		return fmt.Sprintf("%q is no time of day like 17:30", short(p.Clock))
 	}
-	return first(given("the day", p.OnDay), dayOrNone("the day", p.OnDay))
+	return first(given("the day", p.OnDay), dayOrNone("the day", p.OnDay), within("the hands", float64(p.Hands), 0, 12))
 }
 
 func (d *PlanDish) fault() string {

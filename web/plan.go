@@ -100,7 +100,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	for i := range canners {
 		canners[i].Took = took[canners[i].ID]
 	}
-	w.place = plan.Kitchen{Canners: canners, Burners: max(k.Burners, 1)}
+	w.place = plan.Kitchen{Canners: canners, Burners: max(k.Burners, 1), Hands: p.Hands}
 	var dishes []plan.Dish
 	for _, x := range p.Dishes {
 		d, err := s.planDish(ctx, x, k, canners)
@@ -258,6 +258,7 @@ type plansView struct {
 	Day     string
 	Clock   string
 	Done    bool
+	Hands   string
 	Problem string
 }
 
@@ -289,7 +290,7 @@ func (s *Server) renderPlans(c *gin.Context, status int, problem string) error {
 		}
 		return usual
 	}
-	v := plansView{Problem: problem, Day: field("day", kit.Now().AddDate(0, 0, 1).Format(kit.DayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done"}
+	v := plansView{Problem: problem, Day: field("day", kit.Now().AddDate(0, 0, 1).Format(kit.DayLayout)), Clock: field("clock", "17:00"), Done: field("mode", "done") == "done", Hands: field("hands", "1")}
 	list, err := s.store.Plans(ctx, planLimit)
 	if err != nil {
 		return err
@@ -372,19 +373,36 @@ func asked(form url.Values) []int64 {
 	return out
 }
 
-// whenTyped reads day, clock and mode of a form.
-func whenTyped(c *gin.Context) (day, clock string, done bool, problem string) {
+// typedDay is what a form says of a day.
+type typedDay struct {
+	day, clock string
+	done       bool
+	hands      int
+}
+
+// of writes it into a plan.
+func (d typedDay) of(p *store.Plan) {
+	p.OnDay, p.Clock, p.Done, p.Hands = d.day, d.clock, d.done, d.hands
+}
+
+// whenTyped reads day, clock, mode and pairs of hands of a form; no hands are one pair.
+func whenTyped(c *gin.Context) (d typedDay, problem string) {
 	get := func(n string) string { return kit.Cut(c.Request.PostForm.Get(n), 20) }
-	day, clock, done = get("day"), get("clock"), get("mode") != "start"
-	if _, err := time.Parse(kit.DayLayout, day); err != nil {
-		return day, clock, done, "The day is written like 2026-11-28."
+	d = typedDay{get("day"), get("clock"), get("mode") != "start", 1}
+	if _, err := time.Parse(kit.DayLayout, d.day); err != nil {
+		return d, "The day is written like 2026-11-28."
 	}
-	if t, err := time.Parse(kit.ClockLayout, clock); err != nil {
-		return day, clock, done, "The time is written like 17:30."
-	} else {
-		clock = t.Format(kit.ClockLayout)
+	t, err := time.Parse(kit.ClockLayout, d.clock)
+	if err != nil {
+		return d, "The time is written like 17:30."
 	}
-	return day, clock, done, ""
+	d.clock = t.Format(kit.ClockLayout)
+	if hands := get("hands"); hands != "" {
+		if d.hands, err = strconv.Atoi(hands); err != nil || d.hands < 1 || d.hands > plan.MostHands {
+			return d, fmt.Sprintf("How many pairs of hands work? A whole number from 1 to %d.", plan.MostHands)
+		}
+	}
+	return d, ""
 }
 
 func jarsTyped(text string) (int, error) {
@@ -401,10 +419,11 @@ func (s *Server) addPlan(c *gin.Context) error {
 	}
 	ctx := c.Request.Context()
 	p := store.Plan{}
-	var problem string
-	if p.OnDay, p.Clock, p.Done, problem = whenTyped(c); problem != "" {
+	typed, problem := whenTyped(c)
+	if problem != "" {
 		return s.renderPlans(c, http.StatusUnprocessableEntity, problem)
 	}
+	typed.of(&p)
 	chosen := asked(c.Request.PostForm)
 	titles, err := s.store.Titles(ctx, chosen)
 	if err != nil {
@@ -493,11 +512,11 @@ func (s *Server) savePlan(c *gin.Context) error {
 
 		return nil
 	}
-	day, clock, done, problem := whenTyped(c)
+	typed, problem := whenTyped(c)
 	if problem != "" {
 		return again(problem)
 	}
-	p.OnDay, p.Clock, p.Done = day, clock, done
+	typed.of(&p)
 	kept := p.Dishes[:0]
 	for _, d := range p.Dishes {
 		id := strconv.FormatInt(d.ID, 10)
@@ -560,7 +579,7 @@ func meanwhile(now *store.Plan, mine store.Plan) string {
 		}
 		now.Dishes[i] = want
 	}
-	now.OnDay, now.Clock, now.Done = mine.OnDay, mine.Clock, mine.Done
+	now.OnDay, now.Clock, now.Done, now.Hands = mine.OnDay, mine.Clock, mine.Done, mine.Hands
 	return "Somebody else has changed this plan since you opened it: " + stands + ". Yours stands in the fields; save again to put it in the place of theirs."
 }
 
@@ -574,8 +593,10 @@ func (s *Server) movePiece(c *gin.Context) error {
 		return nil
 	}
 	by, err := strconv.Atoi(c.Request.PostForm.Get("minutes"))
-	piece := kit.Cut(c.Request.PostForm.Get("piece"), 40)
-	if err != nil || by < -1440 || by > 1440 || piece == "" {
+	pieces := strings.Split(kit.Cut(c.Request.PostForm.Get("piece"), 800), ",")
+	slices.Sort(pieces)
+	pieces = slices.Compact(pieces)
+	if err != nil || by < -1440 || by > 1440 || pieces[0] == "" {
 		s.Fail(c, http.StatusUnprocessableEntity, "This piece cannot be moved so.", "Move it by minutes, at most a day.")
 		return nil
 	}
@@ -584,14 +605,16 @@ func (s *Server) movePiece(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	if w.day == nil || !w.day.Move(piece, by) {
-		s.Fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
-		return nil
+	for _, piece := range pieces {
+		if w.day == nil || !w.day.Move(piece, by) {
+			s.Fail(c, http.StatusNotFound, "There is no such piece of work in the plan.", "Reload the page.")
+			return nil
+		}
 	}
 	// Where it cannot go the day is drawn as it stood.
-	stays := w.outOfSight(piece)
+	stays := slices.ContainsFunc(pieces, w.outOfSight)
 	if !stays {
-		if err := s.store.MovePiece(ctx, p.ID, piece, by); err != nil {
+		if err := s.store.MovePieces(ctx, p.ID, pieces, by); err != nil {
 			return err
 		}
 	}

@@ -5,7 +5,6 @@ import (
 	"crypto/sha256"
 	"fmt"
 	"net/http"
-	"strings"
 	"time"
 
 	ics "github.com/arran4/golang-ical"
@@ -50,7 +49,7 @@ func (w *planned) calendar(stamp time.Time) string {
 	cal.SetMethod(ics.MethodPublish)
 	for i := range w.day.Tasks {
 		t := &w.day.Tasks[i]
-		if strings.HasSuffix(t.ID, ".cool") {
+		if t.Work == "cool" {
 			continue
 		}
 		e := cal.AddEvent(fmt.Sprintf("plan%d-%s@damson.invalid", w.plan.ID, t.ID))

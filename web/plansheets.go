@@ -226,24 +226,26 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 			continue
 		}
 		write := "at " + w.at(t.Start).Format(kit.ClockLayout) + " · done ____"
-		switch {
-		case strings.HasSuffix(t.ID, ".vent"):
+		switch t.Work {
+		case "vent":
 			write = "steam steady ____ · weight on ____"
-		case strings.HasSuffix(t.ID, ".process"):
+		case "process":
 			write = "started ____ · ended ____ · boil never lost __"
 			if p.Method == procedure.Pressure {
 				write = "started ____ · ended ____ · lowest seen ____"
 			}
-		case strings.HasSuffix(t.ID, ".down-small"), strings.HasSuffix(t.ID, ".down-large"):
+		case "down-small", "down-large":
 			write = "heat off ____ · at zero ____"
-		case strings.HasSuffix(t.ID, ".unload"):
+		case "unload":
 			write = fmt.Sprintf("out ____ · %d jars, broken ____", l.Jars)
-		case strings.HasSuffix(t.ID, ".cool"):
+		case "cool":
 			continue
-		case strings.HasSuffix(t.ID, ".check"):
+		case "check":
 			write = fmt.Sprintf("%s · sealed ____ of %d", w.at(t.Start).Format("Mon 15:04"), l.Jars)
-		case strings.HasSuffix(t.ID, ".load") && l.Spare > 0:
-			write += fmt.Sprintf(" · %d places empty", l.Spare)
+		case "load":
+			if l.Spare > 0 {
+				write += fmt.Sprintf(" · %d places empty", l.Spare)
+			}
 		}
 		out = append(out, sheetStep{t.Name, write})
 	}

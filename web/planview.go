@@ -2,6 +2,7 @@ package web
 
 import (
 	"fmt"
+	"math"
 	"net/url"
 	"strconv"
 	"strings"
@@ -20,6 +21,7 @@ type planView struct {
 	ID         int64
 	Day, Clock string
 	Done       bool
+	Hands      int
 	Problem    string
 	Seen       string
 	Sentence   string
@@ -61,13 +63,14 @@ type planLoadView struct {
 
 type planStepView struct {
 	Time, Name, For, Long, Note string
+	Mark                        string // of the recipe, as on the chart
 	Hands, Clash, Process       bool
 	NewDay                      string
 }
 
 func (s *Server) viewPlan(w *planned) planView {
 	p := w.plan
-	v := planView{ID: p.ID, Day: p.OnDay, Clock: p.Clock, Done: p.Done, Problem: w.problem, Seen: w.seen, Moved: len(p.Moves) > 0}
+	v := planView{ID: p.ID, Day: p.OnDay, Clock: p.Clock, Done: p.Done, Hands: max(p.Hands, 1), Problem: w.problem, Seen: w.seen, Moved: len(p.Moves) > 0}
 	for i := range w.dishes {
 		v.Dishes = append(v.Dishes, w.viewDish(&w.dishes[i]))
 	}
@@ -107,12 +110,18 @@ func (s *Server) viewPlan(w *planned) planView {
 	}
 	v.Chart = w.chart(bad)
 	was := ""
-	for i := range w.day.Tasks {
-		t := &w.day.Tasks[i]
-		if t.Load > 0 && strings.HasSuffix(t.ID, ".cool") {
+	for _, l := range joined(w.day.Tasks, math.MinInt, math.MaxInt) {
+		t := l.first()
+		if t.Work == "cool" {
 			continue
 		}
-		st := planStepView{Time: w.at(t.Start).Format(kit.ClockLayout), Name: t.Name, For: w.forWords(t), Long: spread(t), Note: t.Note, Hands: t.Hands, Clash: bad[t.ID], Process: t.Process}
+		st := planStepView{
+			Time: w.at(t.Start).Format(kit.ClockLayout), Name: t.Name, For: w.forWords(t), Mark: letterOf(t.Dish),
+			Long: spread(t), Note: t.Note, Hands: t.Hands, Clash: l.clash(bad), Process: t.Process,
+		}
+		if n := len(l.tasks); n > 1 {
+			st.Name, st.Long = t.Whole, kit.Thousands(l.end()-t.Start)+" min"
+		}
 		if d := w.at(t.Start).Format("Monday 2 January"); d != was {
 			was, st.NewDay = d, d
 		}
@@ -245,170 +254,4 @@ func (w *planned) shareable() string {
 		return ""
 	}
 	return fmt.Sprintf("The last loads of %s and %s may go in together: one pressure, and the longer time, %d minutes.", dishes[a].Title, dishes[b].Title, both.Minutes)
-}
-
-// chartView is the day as a picture: lanes of hands, stove and canners.
-type chartView struct {
-	W, H    float64
-	Lanes   []chartLane
-	Hours   []chartHour
-	Pieces  []chartPiece
-	PerMin  float64
-	PlanID  int64
-	Says    string
-	LaneEnd float64
-}
-
-type chartLane struct {
-	Name string
-	Y, H float64
-}
-
-type chartHour struct {
-	X     float64
-	Label string
-}
-
-type chartPiece struct {
-	Piece, Task, Label, Title string
-	X, Y, W, H, TextX, TextY  float64
-	Kind                      string // hands, wait, process, heat
-	Clash                     bool
-	Focus                     bool
-}
-
-const (
-	chartWidth = 1196.0
-	chartLeft  = 118.0
-	laneHigh   = 46.0
-	hourWide   = 38.0
-	hourGap    = 8.0
-	laneGap    = 8.0
-	chartTop   = 26.0
-	chartText  = 6.6 // the mean width of a letter
-	// laneLetters fit in front of a lane.
-	laneLetters = 14
-)
-
-// chart lays the day out: time across, one lane for hands, one for pots on the
-// stove, one for each canner in use.
-func (w *planned) chart(bad map[string]bool) *chartView {
-	first, last := 0, w.day.Ends
-	for i := range w.day.Tasks {
-		if t := &w.day.Tasks[i]; t.Start < first && t.Start > -eveningBefore {
-			first = t.Start
-		}
-	}
-	start := w.at(first).Truncate(time.Hour)
-	span := w.at(last).Sub(start).Minutes() + 8
-	c := &chartView{W: chartWidth, PlanID: w.plan.ID, PerMin: (chartWidth - chartLeft) / span, LaneEnd: chartWidth}
-	x := func(minutes int) float64 {
-		return chartLeft + w.at(minutes).Sub(start).Minutes()*c.PerMin
-	}
-	lane := map[string]float64{}
-	y := chartTop
-	add := func(id, name string) {
-		lane[id] = y
-		if r := []rune(name); len(r) > laneLetters {
-			name = string(r[:laneLetters-1]) + "…"
-		}
-		c.Lanes = append(c.Lanes, chartLane{name, y, laneHigh})
-		y += laneHigh + laneGap
-	}
-	add("hands", "hands")
-	add("stove", "pots, stove")
-	for i, can := range w.place.Canners {
-		for k := range w.inDay {
-			if w.dishes[w.inDay[k]].chosen.Canner == i {
-				add("c"+strconv.Itoa(i), can.Name)
-				break
-			}
-		}
-	}
-	c.H = y + 4
-	step := 1
-	for _, step = range []int{1, 2, 3, 4, 6, 12} {
-		if float64(step)*60*c.PerMin >= hourWide+hourGap {
-			break
-		}
-	}
-	for t := start; t.Before(w.at(last).Add(8 * time.Minute)); t = t.Add(time.Hour) {
-		if t.Hour()%step != start.Hour()%step && step <= 2 || t.Hour()%step != 0 && step > 2 {
-			continue
-		}
-		left := chartLeft + t.Sub(start).Minutes()*c.PerMin
-		if left > chartWidth-hourWide {
-			break
-		}
-		label := t.Format(kit.ClockLayout)
-		if t.Hour() == 0 {
-			label = t.Format("Mon") // a new day begins
-		}
-		c.Hours = append(c.Hours, chartHour{left, label})
-	}
-	for i := range w.day.Tasks {
-		t := &w.day.Tasks[i]
-		if t.Start >= w.day.Ends || t.Start < first {
-			continue
-		}
-		put := func(id, kind string, focus bool) {
-			p := chartPiece{Piece: t.Group, Task: t.ID, X: x(t.Start), Y: lane[id], W: max(float64(t.Minutes)*c.PerMin-1, 2), H: laneHigh, Kind: kind, Clash: bad[t.ID], Focus: focus}
-			p.TextX, p.TextY = p.X+4, p.Y+laneHigh/2+5
-			p.Title = fmt.Sprintf("%s %s: %s (%s)", w.at(t.Start).Format(kit.ClockLayout), t.Name, w.forWords(t), spread(t))
-			p.Label = fitted(short(t), p.W-6)
-			c.Pieces = append(c.Pieces, p)
-		}
-		switch {
-		case t.Canner >= 0:
-			kind := "wait"
-			switch {
-			case t.Process:
-				kind = "process"
-			case t.Burner:
-				kind = "heat"
-			}
-			put("c"+strconv.Itoa(t.Canner), kind, true)
-			if t.Hands {
-				put("hands", "hands", false)
-			}
-		case t.Burner:
-			put("stove", "heat", !t.Hands)
-			if t.Hands {
-				put("hands", "hands", true)
-			}
-		case t.Hands:
-			put("hands", "hands", true)
-		}
-		c.Says += w.at(t.Start).Format(kit.ClockLayout) + " " + t.Name + "; "
-	}
-	return c
-}
-
-// eveningBefore is how far back a piece may lie and still be on the day's chart.
-const eveningBefore = 6 * 60
-
-// shortNames are the words of a piece on the chart.
-var shortNames = map[string]string{"wash-jars": "jars", "prepare": "cut", "peel": "peel", "brown": "brown", "clean-down": "clean", "cook": "cook", "cook-down": "cook down", "fill": "fill", "load": "load",
-	"preheat-bath": "heat up", "preheat-steam": "heat up", "preheat-pressure": "heat up", "again": "top up", "boil-bath": "to the boil", "steam-steady": "to steam", "steam-pressure": "to steam", "vent": "vent",
-	"rise": "rise", "down-small": "pressure falls", "down-large": "pressure falls", "rest-bath": "rest", "rest-pressure": "rest", "unload": "out"}
-
-func short(t *plan.Task) string {
-	parts := strings.Split(t.ID, ".")
-	for _, p := range parts {
-		if p == "process" {
-			return strconv.Itoa(t.Minutes) + " min"
-		}
-		if s := shortNames[p]; s != "" {
-			return s
-		}
-	}
-	return t.Name
-}
-
-// fitted returns the text where it fits the width, else nothing.
-func fitted(text string, width float64) string {
-	if float64(len(text))*chartText > width {
-		return ""
-	}
-	return text
 }

@@ -22,7 +22,7 @@ func TestExportImportBackup(t *testing.T) {
 	st, err := store.Open(full)
 	require.NoError(t, err)
 	require.NoError(t, demo.Fill(context.Background(), st, time.Date(2026, 11, 25, 12, 0, 0, 0, time.UTC)))
-	require.NoError(t, st.MovePiece(context.Background(), 1, "0.1", 7))
+	require.NoError(t, st.MovePieces(context.Background(), 1, []string{"0.1"}, 7))
 	require.NoError(t, st.Close())
 
 	out, code, err := call(t, "", "export", "--data", full)

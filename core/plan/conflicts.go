@@ -67,7 +67,7 @@ func (d *Day) Conflicts(k Kitchen) []Conflict {
 		if a.Start > d.Ends {
 			continue
 		}
-		burning := 0
+		burning, busy, with := 0, 0, a
 		if a.Burner {
 			burning = 1
 		}
@@ -78,7 +78,8 @@ func (d *Day) Conflicts(k Kitchen) []Conflict {
 			}
 			// b is under way when a starts.
 			if a.Hands && b.Hands {
-				out = append(out, Conflict{a.ID, b.ID, fmt.Sprintf("hands are in two places: “%s” and “%s”", b.Name, a.Name)})
+				busy++
+				with = b
 			}
 			if a.Canner >= 0 && a.Canner == b.Canner && a.Group != b.Group {
 				out = append(out, Conflict{a.ID, b.ID, fmt.Sprintf("%s is in use: “%s” and “%s”", name(k, a.Canner), b.Name, a.Name)})
@@ -87,11 +88,32 @@ func (d *Day) Conflicts(k Kitchen) []Conflict {
 				burning++
 			}
 		}
-		if burning > k.Burners {
-			out = append(out, Conflict{a.ID, a.ID, fmt.Sprintf("%d pots on %d burners at “%s”", burning, k.Burners, a.Name)})
-		}
+		out = append(out, k.crowded(a, with, busy, burning)...)
 	}
 	return out
+}
+
+// crowded reports more work at the start of a than there are hands, with the last of it, and more
+// pots than burners.
+func (k Kitchen) crowded(a, with *Task, busy, burning int) []Conflict {
+	var out []Conflict
+	if busy >= max(k.Hands, 1) {
+		what := fmt.Sprintf("%s: “%s” and “%s”", places(k.Hands), with.Name, a.Name)
+		out = append(out, Conflict{a.ID, with.ID, what})
+	}
+	if burning > k.Burners {
+		what := fmt.Sprintf("%d pots on %d burners at “%s”", burning, k.Burners, a.Name)
+		out = append(out, Conflict{a.ID, a.ID, what})
+	}
+	return out
+}
+
+// places says that there is more to do than hands do at a time.
+func places(hands int) string {
+	if hands < 2 {
+		return "hands are in two places"
+	}
+	return fmt.Sprintf("%d pairs of hands are in %d places", hands, hands+1)
 }
 
 func name(k Kitchen, i int) string {

@@ -197,6 +197,7 @@ func TestSchedule(t *testing.T) {
 		}
 		k := kitchen
 		k.Burners = rapid.IntRange(1, 5).Draw(rt, "burners")
+		k.Hands = rapid.IntRange(0, plan.MostHands).Draw(rt, "hands")
 		day, err := lib.Plan.Plan(k, dishes)
 		require.NoError(rt, err)
 		require.Empty(rt, day.Conflicts(k))
@@ -276,6 +277,24 @@ func TestLongDayChecksSeals(t *testing.T) {
 	short, err := lib.Plan.Plan(k, dishes[:1])
 	require.NoError(t, err)
 	require.Empty(t, short.Long())
+}
+
+// A second pair of hands works beside the first, and never a third; the day is shorter for it.
+func TestPairsOfHands(t *testing.T) {
+	beans, carrots := lib.Procedures.ByID("snap-beans").At(5240)[0], lib.Procedures.ByID("carrots").At(5240)[0]
+	dishes := []plan.Dish{{Title: "Beans", Process: beans, Jars: 7, Kg: 6, Canner: 1}, {Title: "Carrots", Process: carrots, Jars: 7, Kg: 6, PeelKg: 6, Canner: 1}}
+	two := kitchen
+	two.Hands = 2
+	alone, err := lib.Plan.Plan(kitchen, dishes)
+	require.NoError(t, err)
+	helped, err := lib.Plan.Plan(two, dishes)
+	require.NoError(t, err)
+	require.Less(t, helped.Ends, alone.Ends)
+	require.Empty(t, helped.Conflicts(two))
+	require.NotEmpty(t, helped.Conflicts(kitchen), "one pair of hands cannot do the same")
+	two.Hands = plan.MostHands + 1
+	_, err = lib.Plan.Plan(two, dishes)
+	require.EqualError(t, err, "at most 4 pairs of hands")
 }
 
 // A load moves as one piece; what no longer fits is told.

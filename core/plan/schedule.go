@@ -21,8 +21,10 @@ type Day struct {
 // Kitchen is what the day is planned in.
 type Kitchen struct {
 	Canners []Canner
-	// Burners of the stove; one pair of hands works.
+	// Burners of the stove.
 	Burners int
+	// Hands is how many pairs of them work; 0 is one.
+	Hands int
 }
 
 const (
@@ -31,23 +33,19 @@ const (
 	// eve is how long before the day's work an evening's work begins: 14 hours.
 	eve       = 14 * 60
 	maxDishes = 12
+	// MostHands are as many pairs of hands as find room at one stove.
+	MostHands = 4
 )
 
 // Plan schedules the dishes in their order: each is prepared, then canned load by
 // load, as early as hands, burners and canners allow. It fails where a dish has
 // no jars, no canner, or the day runs out.
 func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
-	if len(dishes) == 0 {
-		return nil, errors.New("choose at least one recipe")
-	}
-	if len(dishes) > maxDishes {
-		return nil, fmt.Errorf("at most %d recipes a day", maxDishes)
-	}
-	if k.Burners < 1 || k.Burners > 12 {
-		return nil, errors.New("how many burners has the stove? 1 to 12")
+	if err := k.takes(dishes); err != nil {
+		return nil, err
 	}
 	day := &Day{}
-	b := newBooking(len(k.Canners), k.Burners)
+	b := newBooking(len(k.Canners), k.Burners, k.Hands)
 	used := map[int]bool{}
 	var early []Task
 	for i := range dishes {
@@ -96,7 +94,7 @@ func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
 			used[d.Canner] = true
 			if last != "" {
 				for s := range train {
-					if train[s].Name != "" && train[s].ID[len(train[s].Group)+1:] == "cook" {
+					if train[s].Name != "" && train[s].Work == "cook" {
 						train[s].After = append(train[s].After, last)
 					}
 				}
@@ -117,14 +115,35 @@ func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
 	return day, nil
 }
 
+// takes reports what stands against so many dishes in such a kitchen.
+func (k *Kitchen) takes(dishes []Dish) error {
+	switch {
+	case len(dishes) == 0:
+		return errors.New("choose at least one recipe")
+	case len(dishes) > maxDishes:
+		return fmt.Errorf("at most %d recipes a day", maxDishes)
+	case k.Burners < 1 || k.Burners > 12:
+		return errors.New("how many burners has the stove? 1 to 12")
+	case k.Hands > MostHands:
+		return fmt.Errorf("at most %d pairs of hands", MostHands)
+	}
+	return nil
+}
+
 // cooling returns what follows a load: the jars cool for 12 to 24 hours, then
 // their seals are checked.
 func (t *Table) cooling(d *Dish, k, load, jars int, unload *Task) []Task {
 	group := fmt.Sprintf("%d.%d", k, load)
 	dur, least, usual, most := t.duration("cool", 0)
-	cool := Task{ID: group + ".cool", Group: group, Dish: k, Load: load, Name: dur.Name, Start: unload.End(), Minutes: usual, Least: least, Most: most, Canner: -1, After: []string{unload.ID}}
+	cool := Task{
+		ID: group + ".cool", Group: group, Dish: k, Work: "cool", Load: load, Name: dur.Name, Start: unload.End(),
+		Minutes: usual, Least: least, Most: most, Canner: -1, After: []string{unload.ID},
+	}
 	dur, least, usual, most = t.duration("check", float64(jars))
-	check := Task{ID: group + ".check", Group: group, Dish: k, Load: load, Name: dur.Name, Start: cool.End(), Minutes: usual, Least: least, Most: most, Hands: true, Canner: -1, After: []string{cool.ID}}
+	check := Task{
+		ID: group + ".check", Group: group, Dish: k, Work: "check", Load: load, Name: dur.Name, Start: cool.End(),
+		Minutes: usual, Least: least, Most: most, Hands: true, Canner: -1, After: []string{cool.ID},
+	}
 	return []Task{cool, check}
 }
 
@@ -134,7 +153,7 @@ func (day *Day) checks(b *booking) error {
 	b.until = horizon
 	for i := range day.Tasks {
 		task := &day.Tasks[i]
-		if task.ID != task.Group+".check" {
+		if task.Work != "check" {
 			continue
 		}
 		ready := task.Start
@@ -158,7 +177,7 @@ func (t *Table) soaking(tasks []Task, k int) Task {
 		}
 	}
 	dur, least, usual, most := t.duration("soak", 0)
-	return Task{ID: fmt.Sprintf("%d.soak.0", k), Group: fmt.Sprintf("%d.soak.0", k), Dish: k, Name: dur.Name, Note: "In a cool place; drain, and boil in fresh water.", Start: boil - usual, Minutes: usual, Least: least, Most: most, Canner: -1}
+	return Task{ID: fmt.Sprintf("%d.soak.0", k), Group: fmt.Sprintf("%d.soak.0", k), Dish: k, Work: "soak", Name: dur.Name, Note: "In a cool place; drain, and boil in fresh water.", Start: boil - usual, Minutes: usual, Least: least, Most: most, Canner: -1}
 }
 
 // evening sets the work of the evening before, one piece after the other.
@@ -181,15 +200,19 @@ func join(a, b string) string {
 
 // booking is who and what is busy, by the minute.
 type booking struct {
-	hands   []bool
+	hands   []int
 	burners []int
 	canners [][]bool
-	most    int
+	most    int // burners
+	pairs   int // of hands
 	until   int // the minute by which what is booked must end
 }
 
-func newBooking(canners, burners int) *booking {
-	b := &booking{hands: make([]bool, horizon), burners: make([]int, horizon), most: burners, until: working}
+func newBooking(canners, burners, hands int) *booking {
+	b := &booking{
+		hands: make([]int, horizon), burners: make([]int, horizon),
+		most: burners, pairs: max(hands, 1), until: working,
+	}
 	for range canners {
 		b.canners = append(b.canners, make([]bool, horizon))
 	}
@@ -203,7 +226,7 @@ func (b *booking) clash(t *Task, at int, own map[int]int) int {
 		if m >= b.until {
 			return m
 		}
-		if t.Hands && b.hands[m] || t.Burner && b.burners[m]+own[m] >= b.most || t.Canner >= 0 && b.canners[t.Canner][m] {
+		if t.Hands && b.hands[m] >= b.pairs || t.Burner && b.burners[m]+own[m] >= b.most || t.Canner >= 0 && b.canners[t.Canner][m] {
 			return m
 		}
 	}
@@ -276,7 +299,7 @@ func (b *booking) waits(unload Task, at int) (int, bool) {
 func (b *booking) book(t Task) {
 	for m := max(t.Start, 0); m < min(t.End(), horizon); m++ {
 		if t.Hands {
-			b.hands[m] = true
+			b.hands[m]++
 		}
 		if t.Burner {
 			b.burners[m]++

@@ -34,10 +34,14 @@ type Task struct {
 	// Group moves as one: a load is never torn apart.
 	Group string
 	Dish  int
+	// Work is the kind of work, by the id of its duration: "peel", "vent".
+	Work string
 	// Load counts from 1, 0 for what belongs to the whole dish.
 	Load int
 	Name string
-	Note string
+	// Whole is the name of all of it, where it is cut in pieces: "Wash and peel".
+	Whole string
+	Note  string
 	// Start and Minutes are in minutes of the day's work; Least and Most are the
 	// spread.
 	Start, Minutes, Least, Most int
@@ -117,7 +121,7 @@ func (t *Table) prepare(d *Dish, k int) []Task {
 			if parts > 1 {
 				name = fmt.Sprintf("%s, %d of %d", dur.Name, i+1, parts)
 			}
-			task := Task{ID: fmt.Sprintf("%d.%s.%d", k, id, i), Dish: k, Name: name, Note: note, Minutes: max(usual/parts, 1), Least: max(least/parts, 1), Most: max(most/parts, 1), Hands: hands, Burner: burner, Canner: -1}
+			task := Task{ID: fmt.Sprintf("%d.%s.%d", k, id, i), Dish: k, Work: id, Name: name, Whole: dur.Name, Note: note, Minutes: max(usual/parts, 1), Least: max(least/parts, 1), Most: max(most/parts, 1), Hands: hands, Burner: burner, Canner: -1}
 			task.Group = task.ID
 			if len(out) > 0 {
 				task.After = []string{out[len(out)-1].ID}
@@ -147,7 +151,7 @@ func (t *Table) prepare(d *Dish, k int) []Task {
 	}
 	if d.CookDown {
 		dur, least, usual, most := t.duration("cook-down", 0)
-		task := Task{ID: fmt.Sprintf("%d.cook-down.0", k), Dish: k, Name: dur.Name, Minutes: usual, Least: least, Most: most, Burner: true, Canner: -1, Note: "Stir it now and then."}
+		task := Task{ID: fmt.Sprintf("%d.cook-down.0", k), Dish: k, Work: "cook-down", Name: dur.Name, Minutes: usual, Least: least, Most: most, Burner: true, Canner: -1, Note: "Stir it now and then."}
 		task.Group = task.ID
 		if len(out) > 0 {
 			task.After = []string{out[len(out)-1].ID}
@@ -164,7 +168,7 @@ func (t *Table) train(d *Dish, c *Canner, k, load, jars int, again, oneBurner bo
 	j := quantity.Jar(d.Process.Jar)
 	var out []Task
 	add := func(id, name string, m [3]int, at int, hands, burner bool, can int, process bool) int {
-		out = append(out, Task{ID: group + "." + id, Group: group, Dish: k, Load: load, Name: name, Start: at, Minutes: m[1], Least: m[0], Most: m[2], Hands: hands, Burner: burner, Canner: can, Process: process})
+		out = append(out, Task{ID: group + "." + id, Group: group, Dish: k, Work: id, Load: load, Name: name, Start: at, Minutes: m[1], Least: m[0], Most: m[2], Hands: hands, Burner: burner, Canner: can, Process: process})
 		return at + m[1]
 	}
 	minutes := func(id string, n float64) (string, [3]int) {

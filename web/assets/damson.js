@@ -298,6 +298,14 @@
     e.preventDefault();
     movePiece(e.target, (e.key === "ArrowLeft" ? -1 : 1) * (e.shiftKey ? 1 : 5), e.target.dataset.task);
   });
+  // What a piece is stands under the chart while it is looked at.
+  function sayPiece(e) {
+    const piece = e.target.closest && e.target.closest("[data-piece]");
+    const line = piece && piece.closest("#day").querySelector("[data-chart-says]");
+    if (line) line.textContent = piece.getAttribute("aria-label");
+  }
+  document.addEventListener("focusin", sayPiece);
+  document.addEventListener("pointerover", sayPiece);
   document.addEventListener("pointerdown", (e) => {
     const piece = e.target.closest && e.target.closest("[data-piece]");
     if (!piece) return;
