@@ -59,6 +59,14 @@ func (s *Store) AddLot(ctx context.Context, l *Lot) error {
 	return s.write(ctx, func(tx *gorm.DB) error { return tx.Create(l).Error })
 }
 
+// AddLots stores lots, all or none.
+func (s *Store) AddLots(ctx context.Context, list []Lot) error {
+	for i := range list {
+		list[i].CreatedAt = now()
+	}
+	return s.write(ctx, func(tx *gorm.DB) error { return tx.CreateInBatches(list, 200).Error })
+}
+
 // Lot returns a lot with what left it, or ErrNotFound.
 func (s *Store) Lot(ctx context.Context, id int64) (Lot, error) {
 	var l Lot

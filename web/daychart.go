@@ -280,7 +280,7 @@ const eveningBefore = 6 * 60
 // shortNames are the words of a piece on the chart.
 var shortNames = map[string]string{
 	"wash-jars": "jars", "prepare": "cut", "peel": "peel", "brown": "brown", "clean-down": "clean", "cook": "cook",
-	"cook-down": "cook down", "boil-beans": "boil", "heat-liquid": "heat", "fill": "fill", "load": "load",
+	"cook-down": "cook down", "fill": "fill", "load": "load",
 	"preheat-bath": "heat up", "preheat-steam": "heat up", "preheat-pressure": "heat up", "again": "top up",
 	"boil-bath": "to the boil", "steam-steady": "to steam", "steam-pressure": "to steam", "vent": "vent", "rise": "rise",
 	"down-small": "pressure falls", "down-large": "pressure falls", "rest-bath": "rest", "rest-pressure": "rest",

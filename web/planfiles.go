@@ -77,6 +77,15 @@ func (w *planned) calendar(stamp time.Time) string {
 	return cal.Serialize(ics.WithNewLine("\r\n"))
 }
 
+// facts are what goes for every jar.
+func (v *sheetView) facts() string {
+	text := v.Jars + " · headspace " + v.Headspace
+	if v.Acid != "" {
+		text += " · to each jar " + v.Acid
+	}
+	return text
+}
+
 // pdf writes the run sheets, a page a load.
 func pdf(sheets []sheetView) ([]byte, error) {
 	f := kit.NewPDF("Letter")
@@ -104,11 +113,10 @@ func pdf(sheets []sheetView) ([]byte, error) {
 		if v.Hold != "" {
 			line("B", 13, 8, v.Hold)
 		}
-		facts := v.Jars + " · headspace " + v.Headspace
-		if v.Acid != "" {
-			facts += " · to each jar " + v.Acid
+		line("B", 13, 8, v.facts())
+		for _, demand := range v.Demands {
+			line("", 11, 5.5, "– "+demand)
 		}
-		line("B", 13, 8, facts)
 		f.Ln(2)
 		for _, st := range v.Steps {
 			y := f.GetY()

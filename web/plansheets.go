@@ -152,13 +152,15 @@ type sheetView struct {
 	Hold                                                         string
 	Anchor, Title, Load, Process, Reading, Jars, Headspace, Acid string
 	Day                                                          string
-	Steps                                                        []sheetStep
-	Lost                                                         string
-	Pressure                                                     bool
-	Source                                                       string
-	FromMemory                                                   bool
-	Canner                                                       int64
-	Took                                                         []tookField
+	// Demands are what the procedure asks for besides its figures.
+	Demands    []string
+	Steps      []sheetStep
+	Lost       string
+	Pressure   bool
+	Source     string
+	FromMemory bool
+	Canner     int64
+	Took       []tookField
 }
 
 type sheetStep struct{ Text, Write string }
@@ -193,6 +195,9 @@ func (w *planned) sheets() []sheetView {
 			v := sheetView{Anchor: fmt.Sprintf("d%dl%d", w.inDay[i]+1, n+1), Title: d.result.Title, Load: fmt.Sprintf("load %d of %d", n+1, len(loads)), Day: w.zero.Format("Monday 2 January 2006"),
 				Jars: quantity.Jar(p.Jar).Count(l.Jars), Headspace: kit.Inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
 				Process: fmt.Sprintf("%d minutes", p.Minutes), Source: d.result.Procedure.Title + ", " + d.result.Procedure.Source, FromMemory: p.FromMemory}
+			for _, need := range d.result.Tested.Needs {
+				v.Demands = append(v.Demands, need.Text)
+			}
 			v.Reading = kit.MethodName(p.Method)
 			can := w.place.Canners[o.Canner]
 			v.Reading += ", " + can.Name
@@ -215,6 +220,18 @@ func (w *planned) sheets() []sheetView {
 	return out
 }
 
+// processBlanks are what is written while the tested minutes run. How often a weight rocks is in the
+// canner maker's book.
+func processBlanks(p *procedure.Process) string {
+	switch {
+	case p.Method != procedure.Pressure:
+		return "from __:__ to __:__ · boil never lost __"
+	case p.Gauge == "weighted":
+		return "from __:__ to __:__ · rocked ____ times a minute; the maker’s book says ____"
+	}
+	return "from __:__ to __:__ · lowest seen ____ psi"
+}
+
 // sheetSteps are the boxes to tick and the times to write of a load.
 func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []sheetStep {
 	p := o.Process
@@ -225,23 +242,22 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		if t.Group != group {
 			continue
 		}
-		write := "at " + w.at(t.Start).Format(kit.ClockLayout) + " · done ____"
+		write := "at " + w.at(t.Start).Format(kit.ClockLayout) + " · done __:__"
 		switch t.Work {
 		case "vent":
-			write = "steam steady ____ · weight on ____"
+			write = "steam steady at __:__ · weight on at __:__"
 		case "process":
-			write = "started ____ · ended ____ · boil never lost __"
-			if p.Method == procedure.Pressure {
-				write = "started ____ · ended ____ · lowest seen ____"
-			}
+			write = processBlanks(&p)
 		case "down-small", "down-large":
-			write = "heat off ____ · at zero ____"
+			write = "heat off at __:__ · at zero at __:__"
+		case "rest-pressure":
+			write = "weight off at __:__ · lid off at __:__, 10 min later"
 		case "unload":
-			write = fmt.Sprintf("out ____ · %d jars, broken ____", l.Jars)
+			write = fmt.Sprintf("out at __:__ · ____ of %d jars whole, ____ broken", l.Jars)
 		case "cool":
 			continue
 		case "check":
-			write = fmt.Sprintf("%s · sealed ____ of %d", w.at(t.Start).Format("Mon 15:04"), l.Jars)
+			write = fmt.Sprintf("%s · ____ of %d jars sealed", w.at(t.Start).Format("Mon 15:04"), l.Jars)
 		case "load":
 			if l.Spare > 0 {
 				write += fmt.Sprintf(" · %d places empty", l.Spare)
@@ -250,7 +266,7 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		out = append(out, sheetStep{t.Name, write})
 	}
 	if p.SterileJars() {
-		out = append([]sheetStep{{"Sterilise the empty jars: 10 minutes in boiling water, one more for each 1,000 ft", "done ____"}}, out...)
+		out = append([]sheetStep{{"Sterilise the empty jars: 10 minutes in boiling water, one more for each 1,000 ft", "done __:__"}}, out...)
 	}
 	return out
 }

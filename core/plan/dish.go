@@ -43,6 +43,9 @@ func Describe(res *review.Result, p procedure.Process, jars int, factor float64)
 			d.BrownKg += kg
 		}
 	}
+	d.NoLiquid = !slices.ContainsFunc(res.Tested.Ingredients, func(in procedure.Ingredient) bool {
+		return in.Role == procedure.Liquid
+	})
 	d.CookDown = res.Tested.Requires("reduced") || res.Tested.Product == "spread" || res.Tested.Product == "ketchup"
 	return d, true
 }

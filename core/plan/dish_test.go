@@ -157,3 +157,35 @@ func TestEveryWay(t *testing.T) {
 	require.True(t, ways["pressure|dial|quart|hot|13|"])
 	require.True(t, ways["pressure|dial|pint|raw|13|"])
 }
+
+// Meat that is packed raw has nothing heated for it; a sauce is brought back to the boil, and no
+// liquid is poured over it; beans packed raw are covered with boiling water (USDA Complete Guide 2015,
+// guides 3 to 5, from memory).
+func TestWhatIsHeatedForALoad(t *testing.T) {
+	of := func(d plan.Dish, id string, pack string) string {
+		for _, p := range lib.Procedures.ByID(id).At(300) {
+			if p.Pack == pack && (p.Method == "pressure") == (d.Canner == 1) && p.Gauge != "weighted" && p.Method != "steam" {
+				d.Process = p
+				break
+			}
+		}
+		require.NotEmpty(t, d.Process.Method, id)
+		d.Title, d.Jars, d.Kg = id, 4, 2
+		day, err := lib.Plan.Plan(kitchen, []plan.Dish{d})
+		require.NoError(t, err)
+		require.Empty(t, day.Conflicts(kitchen))
+		name := ""
+		for _, task := range day.Tasks {
+			if task.Work == "cook" {
+				name = task.Name
+			}
+			if task.Work == "fill" {
+				require.NotEmpty(t, task.After, "the food comes first")
+			}
+		}
+		return name
+	}
+	require.Empty(t, of(plan.Dish{Canner: 1, NoLiquid: true}, "meat-pieces", "raw"))
+	require.Equal(t, "Bring the covering liquid to the boil", of(plan.Dish{Canner: 1}, "snap-beans", "raw"))
+	require.Equal(t, "Bring it back to the boil, stirring", of(plan.Dish{CookDown: true}, "ketchup", "hot"))
+}

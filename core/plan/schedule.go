@@ -92,13 +92,7 @@ func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
 			}
 			b.settle(train)
 			used[d.Canner] = true
-			if last != "" {
-				for s := range train {
-					if train[s].Name != "" && train[s].Work == "cook" {
-						train[s].After = append(train[s].After, last)
-					}
-				}
-			}
+			d.follows(train, last)
 			day.Tasks = append(day.Tasks, train...)
 			day.Ends = max(day.Ends, train[len(train)-1].End())
 			day.Tasks = append(day.Tasks, t.cooling(d, i, n+1, load.Jars, &train[len(train)-1])...)
@@ -113,6 +107,20 @@ func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
 	day.evening(early)
 	sort.SliceStable(day.Tasks, func(i, j int) bool { return day.Tasks[i].Start < day.Tasks[j].Start })
 	return day, nil
+}
+
+// follows lets the work of a load for which the food is needed wait for the last of its preparing, ""
+// where there was none.
+func (d *Dish) follows(train []Task, last string) {
+	first := "cook"
+	if id, _ := d.cooking(); id == "" {
+		first = "fill"
+	}
+	for i := range train {
+		if train[i].Work == first && last != "" {
+			train[i].After = append(train[i].After, last)
+		}
+	}
 }
 
 // takes reports what stands against so many dishes in such a kitchen.

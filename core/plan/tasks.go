@@ -23,6 +23,8 @@ type Dish struct {
 	HotPeppers bool
 	Soak       bool
 	CookDown   bool
+	// NoLiquid is true where nothing is poured over the food.
+	NoLiquid bool
 	// DayBefore prepares the food the evening before.
 	DayBefore bool
 }
@@ -161,6 +163,22 @@ func (t *Table) prepare(d *Dish, k int) []Task {
 	return out
 }
 
+// cooking is what stands on the stove before a load is filled, by the id of its duration, and whether
+// it takes hands; "" where nothing is heated.
+func (d *Dish) cooking() (id string, hands bool) {
+	switch {
+	case d.Soak:
+		return "boil-beans", false
+	case d.CookDown:
+		return "reheat", true
+	case d.Process.Pack == "raw" && d.NoLiquid:
+		return "", false
+	case d.Process.Pack == "raw":
+		return "heat-liquid", false
+	}
+	return "cook", true
+}
+
 // train is a load as one piece: its steps with their places from its start. All
 // of it but the last step is rigid; hot food waits for no canner.
 func (t *Table) train(d *Dish, c *Canner, k, load, jars int, again, oneBurner bool) []Task {
@@ -182,16 +200,11 @@ func (t *Table) train(d *Dish, c *Canner, k, load, jars int, again, oneBurner bo
 	washed = m[1]
 	fillName, fillM := minutes("fill", float64(jars))
 	fill = fillM[1]
-	cook, cookHands := "cook", true
-	switch {
-	case d.Soak:
-		cook, cookHands = "boil-beans", false
-	case d.Process.Pack == "raw":
-		cook, cookHands = "heat-liquid", false
-	case d.CookDown:
-		cook = "heat-liquid"
+	cook, cookHands := d.cooking()
+	cookName, cookM := "", [3]int{}
+	if cook != "" {
+		cookName, cookM = minutes(cook, 0)
 	}
-	cookName, cookM := minutes(cook, 0)
 	// Jars washed, food hot, jars filled, canner hot: all meet at the loading. On
 	// one burner the pot of food makes room for the canner.
 	hot := fill
@@ -207,7 +220,9 @@ func (t *Table) train(d *Dish, c *Canner, k, load, jars int, again, oneBurner bo
 	} else {
 		add("wash-jars", name, m, loadAt-fill-washed, true, false, -1, false)
 	}
-	add("cook", cookName, cookM, loadAt-hot-cookM[1], cookHands, true, -1, false)
+	if cook != "" {
+		add("cook", cookName, cookM, loadAt-hot-cookM[1], cookHands, true, -1, false)
+	}
 	add("fill", fillName, fillM, loadAt-fill, true, false, -1, false)
 	at := loadAt - pre
 	for _, s := range stages {

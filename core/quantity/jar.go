@@ -55,6 +55,8 @@ func (j Jar) Plural() string {
 	switch j {
 	case FourOz, TwelveOz, TwentyFour:
 		return string(j[:len(j)-2]) + " oz jars"
+	case "":
+		return "jars"
 	}
 	return string(j) + "s"
 }

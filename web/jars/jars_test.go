@@ -54,7 +54,7 @@ func TestShelf(t *testing.T) {
 	assert.Contains(t, body, "Jars come here from the")
 	day := func(back int) string { return time.Now().AddDate(0, 0, -back).Format(kit.DayLayout) }
 	carrots := store.Lot{RunID: 7, Title: "Carrots <b>", Jar: "quart", MadeOn: day(3), Sealed: 6, Unsealed: 1, Went: "freezer", Class: "low-acid", Boil: 15, Place: "cellar"}
-	jam := store.Lot{Title: "Plum jam", Jar: "half-pint", MadeOn: day(400), Sealed: 1, Class: "acid"}
+	jam := store.Lot{RunID: 8, Title: "Plum jam", Jar: "half-pint", MadeOn: day(400), Sealed: 1, Class: "acid"}
 	require.NoError(t, st.AddLot(ctx, &carrots))
 	require.NoError(t, st.AddLot(ctx, &jam))
 	_, body = get(h, "/shelf")

@@ -35,6 +35,7 @@ func (p *Pages) Routes(g gin.IRouter) {
 	g.GET("/shelf", p.Handle(p.showShelf))
 	g.GET("/shelf.csv", p.Handle(p.export))
 	g.GET("/shelf/:id", p.Handle(p.showLot))
+	g.POST("/shelf", p.Handle(p.bringIn))
 	g.POST("/shelf/:id/take", p.Handle(p.take))
 	g.GET("/shelf/:id/labels.pdf", p.Handle(p.labelsPDF))
 	g.GET("/shelf/:id/label.svg", p.Handle(p.labelSVG))
@@ -53,6 +54,8 @@ type shelfView struct {
 	Jars, Number int
 	// More is true where there are more than the page lists.
 	More bool
+	// Problem is why a list was not taken in, New how many lots came of one.
+	Problem, New string
 }
 
 type lotRow struct {
@@ -62,10 +65,17 @@ type lotRow struct {
 	Old                      bool
 	// Doubt says why it does not belong on the shelf, empty where it does.
 	Doubt string
+	// Elsewhere is true where nobody here knows how it was processed.
+	Elsewhere bool
 }
 
-func (p *Pages) showShelf(c *gin.Context) error {
-	v := shelfView{Words: kit.Cut(c.Query("q"), 80)}
+func (p *Pages) showShelf(c *gin.Context) error { return p.renderShelf(c, http.StatusOK, "") }
+
+func (p *Pages) renderShelf(c *gin.Context, status int, problem string) error {
+	v := shelfView{Words: kit.Cut(c.Query("q"), 80), Problem: problem}
+	if n, err := strconv.Atoi(c.Query("new")); err == nil && n > 0 {
+		v.New = fmt.Sprintf("Lots that came in: %d, canned elsewhere and not judged.", n)
+	}
 	list, err := p.store.Lots(c.Request.Context(), v.Words, shown+1)
 	if err != nil {
 		return err
@@ -84,12 +94,13 @@ func (p *Pages) showShelf(c *gin.Context) error {
 		v.Jars += l.Left()
 	}
 	v.Number = len(v.Lots)
-	p.Render(c, http.StatusOK, "shelf", kit.Page{Title: "Shelf", Nav: "/shelf", Body: v, Keys: kit.Keys("/", "search", "P", "print", "D", "desk")})
+	keys := kit.Keys("/", "search", "P", "print", "D", "desk")
+	p.Render(c, status, "shelf", kit.Page{Title: "Shelf", Nav: "/shelf", Body: v, Keys: keys})
 	return nil
 }
 
 func rowOf(l *store.Lot) lotRow {
-	r := lotRow{ID: l.ID, Title: l.Title, Made: l.MadeOn, Place: l.Place, Doubt: l.Doubt}
+	r := lotRow{ID: l.ID, Title: l.Title, Made: l.MadeOn, Place: l.Place, Doubt: l.Doubt, Elsewhere: l.RunID == 0}
 	r.Jars = quantity.Jar(l.Jar).Count(l.Left())
 	made, err := time.Parse(kit.DayLayout, l.MadeOn)
 	if err != nil {
@@ -98,7 +109,10 @@ func rowOf(l *store.Lot) lotRow {
 	until := made.AddDate(0, cmp.Or(l.Best, procedure.BestFor("")), 0)
 	r.Made, r.Best = made.Format("2 Jan 2006"), "best until "+until.Format("January 2006")
 	if r.Old = kit.Now().After(until); r.Old {
-		r.Best = "was best until " + until.Format("January 2006") + ": eat it first"
+		r.Best = "was best until " + until.Format("January 2006")
+		if !r.Elsewhere {
+			r.Best += ": eat it first"
+		}
 	}
 	return r
 }

@@ -29,7 +29,10 @@ func (p *Pages) measured(c *gin.Context) error {
 	var err error
 	if strings.HasPrefix(c.ContentType(), "multipart/") {
 		page = true
-		data, err = p.uploaded(c)
+		var problem string
+		if data, problem = kit.Upload(c, "file", maxReadings); problem != "" {
+			err = &app.Refused{Field: "file", What: problem}
+		}
 		token = c.Request.FormValue("token")
 	} else {
 		data, err = io.ReadAll(io.LimitReader(c.Request.Body, maxReadings+1))
@@ -54,19 +57,6 @@ func (p *Pages) measured(c *gin.Context) error {
 		c.String(http.StatusOK, "%d new readings\n", n)
 	}
 	return nil
-}
-
-func (p *Pages) uploaded(c *gin.Context) ([]byte, error) {
-	h, err := c.FormFile("file")
-	if err != nil {
-		return nil, &app.Refused{Field: "file", What: "No file came along. Choose the logger's CSV file first."}
-	}
-	f, err := h.Open()
-	if err != nil {
-		return nil, err
-	}
-	defer f.Close()
-	return io.ReadAll(io.LimitReader(f, maxReadings+1))
 }
 
 // exportCSV writes the record as a table.

@@ -46,6 +46,7 @@ func (p *Pages) Routes(g gin.IRouter) {
 	g.POST("/stove/:id/readings", p.Handle(p.measured))
 	g.GET("/stove/:id/run.csv", p.Handle(p.exportCSV))
 	g.GET("/stove/:id/run.json", p.Handle(p.exportJSON))
+	g.GET("/stove/:id/seals.ics", p.Handle(p.sealsCalendar))
 	g.POST("/stove/:id/seals", p.Handle(p.seals))
 }
 

@@ -16,6 +16,7 @@ import (
 	"testing"
 	"time"
 
+	ics "github.com/arran4/golang-ical"
 	"github.com/gin-gonic/gin"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
@@ -429,7 +430,15 @@ func TestFilesOfARun(t *testing.T) {
 	assert.Equal(t, run.NotAsTested, out.Verdict)
 	assert.Len(t, out.Happened, 15)
 	assert.NotContains(t, body, r.Token)
-	for _, path := range []string{"/stove/99/run.csv", "/stove/99/run.json", "/stove/99/gauge"} {
+	_, body = p.get(at + "/seals.ics")
+	cal, err := ics.ParseCalendar(strings.NewReader(body))
+	require.NoError(t, err)
+	require.Len(t, cal.Events(), 1)
+	begins, err := cal.Events()[0].GetStartAt()
+	require.NoError(t, err)
+	assert.WithinDuration(t, begins, time.Now(), 24*time.Hour)
+	assert.Contains(t, body, "SUMMARY:Test the seals: 7 quarts of Carrots")
+	for _, path := range []string{"/stove/99/run.csv", "/stove/99/run.json", "/stove/99/gauge", "/stove/99/seals.ics"} {
 		code, _ := p.get(path)
 		assert.Equal(t, http.StatusNotFound, code)
 	}

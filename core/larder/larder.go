@@ -1,0 +1,191 @@
+// Package larder reads a list of jars that a household keeps in a spreadsheet.
+//
+// It judges nothing: what stands in such a list was canned by nobody knows which process.
+package larder
+
+import (
+	"bytes"
+	"encoding/csv"
+	"errors"
+	"fmt"
+	"io"
+	"slices"
+	"strconv"
+	"strings"
+	"time"
+	"unicode/utf8"
+
+	"damson/core/cells"
+	"damson/core/quantity"
+)
+
+// Row is one line of the list.
+type Row struct {
+	Title string
+	Jar   quantity.Jar
+	// Made is the day on which it was canned; of a month or a year that is known alone, the first.
+	Made  time.Time
+	Jars  int
+	Place string
+	Note  string
+}
+
+// The limits of a list.
+const (
+	MostRows = 5000
+	mostJars = 2000
+	longest  = 200 // letters of a name, a place, a note
+)
+
+// columns are the headings that are understood, in lower case (common practice, no source).
+var columns = map[string][]string{
+	"title": {"product", "name", "what", "item", "contents", "food", "title", "recipe", "description"},
+	"jar":   {"jar", "size", "jar size", "container"},
+	"made":  {"canned on", "canned", "date", "made", "made on", "packed", "date canned", "day", "year", "put up", "month"},
+	"jars":  {"left", "jars", "count", "number", "quantity", "qty", "how many", "on hand", "amount", "in stock"},
+	"place": {"place", "where", "location", "shelf", "room"},
+	"note":  {"note", "notes", "remark", "remarks", "comment", "comments"},
+}
+
+// Read reads a CSV file with a row of headings, its cells parted by commas, semicolons or tabs. An
+// error names the line; nothing is taken of a list with one.
+func Read(data []byte, today time.Time) ([]Row, error) {
+	if !utf8.Valid(data) {
+		return nil, errors.New("the file is no text in UTF-8: save it as CSV, UTF-8")
+	}
+	r := csv.NewReader(bytes.NewReader(bytes.TrimPrefix(data, []byte("\xef\xbb\xbf"))))
+	r.Comma, r.FieldsPerRecord, r.LazyQuotes = comma(data), -1, true
+	head, err := r.Read()
+	if err != nil {
+		return nil, errors.New("the file is empty")
+	}
+	at, err := headings(cells.PlainRow(head))
+	if err != nil {
+		return nil, err
+	}
+	var out []Row
+	for {
+		record, err := r.Read()
+		switch {
+		case errors.Is(err, io.EOF) && len(out) == 0:
+			return nil, errors.New("there is no jar in it: only headings")
+		case errors.Is(err, io.EOF):
+			return out, nil
+		case err != nil:
+			return nil, fmt.Errorf("the file cannot be read as CSV: %w", err)
+		}
+		line, _ := r.FieldPos(0)
+		row, empty, err := read(cells.PlainRow(record), at, today)
+		switch {
+		case err != nil:
+			return nil, fmt.Errorf("line %d: %w", line, err)
+		case empty:
+			continue
+		case len(out) == MostRows:
+			return nil, fmt.Errorf("more than %d rows: send them in parts", MostRows)
+		}
+		out = append(out, row)
+	}
+}
+
+// comma is the mark that parts the cells of the first line: the commonest of three.
+func comma(data []byte) rune {
+	first, _, _ := bytes.Cut(data, []byte("\n"))
+	best := ','
+	for _, c := range ";\t" {
+		if bytes.ContainsRune(first, c) && bytes.Count(first, []byte(string(c))) > bytes.Count(first, []byte(string(best))) {
+			best = c
+		}
+	}
+	return best
+}
+
+// headings finds the columns; those that nobody knows are left out.
+func headings(head []string) (map[string]int, error) {
+	at := map[string]int{}
+	for i, name := range head {
+		name = strings.ToLower(strings.TrimSpace(name))
+		for column, names := range columns {
+			if _, taken := at[column]; !taken && slices.Contains(names, name) {
+				at[column] = i
+			}
+		}
+	}
+	for _, must := range []string{"title", "jars", "made"} {
+		if _, there := at[must]; !there {
+			return nil, fmt.Errorf("the first line needs a heading for %s, like “%s”", meant[must], columns[must][0])
+		}
+	}
+	return at, nil
+}
+
+// meant says in words what a column that must be there holds.
+var meant = map[string]string{
+	"title": "what is in the jars", "jars": "how many jars there are", "made": "when they were canned",
+}
+
+// read reads one record; empty is true where nothing is left of it or on the line.
+func read(record []string, at map[string]int, today time.Time) (row Row, empty bool, err error) {
+	get := func(column string) string {
+		i, there := at[column]
+		if !there || i >= len(record) {
+			return ""
+		}
+		return strings.TrimSpace(record[i])
+	}
+	if strings.TrimSpace(strings.Join(record, "")) == "" {
+		return row, true, nil
+	}
+	row = Row{Title: get("title"), Place: get("place"), Note: get("note")}
+	if row.Title == "" {
+		return row, false, errors.New("what is in the jars?")
+	}
+	for _, text := range []string{row.Title, row.Place, row.Note} {
+		if utf8.RuneCountInString(text) > longest {
+			return row, false, fmt.Errorf("more than %d letters in one cell", longest)
+		}
+	}
+	if row.Jars, err = strconv.Atoi(get("jars")); err != nil || row.Jars < 0 || row.Jars > mostJars {
+		return row, false, fmt.Errorf("%q is no number of jars from 0 to %d", short(get("jars")), mostJars)
+	}
+	if size := get("jar"); size != "" {
+		jar, known := quantity.ParseJar(size)
+		if !known {
+			return row, false, fmt.Errorf("%q is no jar: write pint, quart, half-pint, 500 ml", short(size))
+		}
+		row.Jar = jar
+	}
+	if row.Made, err = Day(get("made")); err != nil {
+		return row, false, err
+	}
+	if row.Made.After(today) {
+		return row, false, fmt.Errorf("%s has not come yet", row.Made.Format("2 January 2006"))
+	}
+	return row, row.Jars == 0, nil
+}
+
+// days are the ways to write a day, a month or a year that can be taken for no other.
+var days = []string{
+	"2006-01-02", "2 January 2006", "2 Jan 2006", "January 2, 2006", "Jan 2, 2006", "2.1.2006",
+	"January 2006", "Jan 2006", "2006-01", "2006",
+}
+
+// Day reads a day, a month or a year. "3/4/2026" is not taken: it is read two ways.
+func Day(text string) (time.Time, error) {
+	for _, layout := range days {
+		if t, err := time.Parse(layout, text); err == nil && t.Year() >= 1900 {
+			return t, nil
+		}
+	}
+	if text == "" {
+		return time.Time{}, errors.New("when was it canned? A day, a month or a year")
+	}
+	return time.Time{}, fmt.Errorf("%q is no day: write 2026-08-14, August 2026 or 2026", short(text))
+}
+
+func short(s string) string {
+	if r := []rune(s); len(r) > 30 {
+		return string(r[:30]) + "…"
+	}
+	return s
+}
