@@ -249,11 +249,11 @@ func (c *dayChart) put(l *laid, lane, kind string, focus bool) {
 	p.Clash = l.clash(c.bad)
 	p.TextX, p.TextY, p.BandY = p.X+4, p.Y+15, p.Y+laneHigh-bandHigh
 	p.Title = c.says(l)
-	if name := short(t); float64(len(name))*chartText <= p.W-6 {
-		p.Label = name
-	}
-	if p.W < 1.5*chartText+2 {
+	switch name := short(t); {
+	case p.W < 2*chartText+2:
 		p.Mark = ""
+	case float64(len(name))*chartText <= p.W-6:
+		p.Label = name
 	}
 	c.v.Pieces = append(c.v.Pieces, p)
 }

@@ -302,7 +302,7 @@
   function sayPiece(e) {
     const piece = e.target.closest && e.target.closest("[data-piece]");
     const line = piece && piece.closest("#day").querySelector("[data-chart-says]");
-    if (line) line.textContent = piece.getAttribute("aria-label");
+    if (line) line.textContent = piece.querySelector("title").textContent;
   }
   document.addEventListener("focusin", sayPiece);
   document.addEventListener("pointerover", sayPiece);
