@@ -8,14 +8,20 @@ import "damson/core/english"
 // coldOnCanner reports something wet or cold that is put on the canner: "lay a wet towel on
 // the lid", "wet the sides down with the hose".
 func (p *passage) coldOnCanner() bool {
-	if !p.at.Done || p.negated() || !p.does("put lay place set drape throw heap spray wet hose mist splash press spread sponge pile run pour") {
+	if !p.at.Done || p.negated() {
 		return false
 	}
-	if p.at.UnderPressure && p.does("run pour splash") && p.says("water over", "water on", "water down") &&
-		!p.says("cold water over the back", "hand", "hands") {
+	if p.at.UnderPressure && p.says("water over", "water on", "water down the side", "water down the sides") &&
+		!p.says("hand", "hands") {
 		return true
 	}
-	if !p.says("ice", "snow", "hose", "fan", "frozen peas", "wet towel", "wet cloth", "wet rag", "damp towel", "damp cloth", "cold towel", "cold cloth", "cold water", "cool water") {
+	if !p.at.UnderPressure &&
+		!p.does("put lay place set drape throw heap spray wet hose mist splash press spread sponge pile run pour") {
+		return false
+	}
+	if !p.says("ice", "snow", "hose", "fan", "frozen peas", "wet towel", "wet cloth", "wet rag", "damp towel",
+		"damp cloth",
+		"cold towel", "cold cloth", "cold water", "cool water") {
 		return false
 	}
 	return p.says("on the lid", "over the lid", "on its lid", "on top", "on the canner", "over the canner", "against the canner", "the sides", "at the canner", "the canner down")

@@ -1,6 +1,9 @@
 package method
 
 import (
+	"slices"
+	"strings"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -20,6 +23,8 @@ func (p *passage) stillFalling(got *Clause) (code, why string) {
 		return "cooling", "let down by its weight"
 	case p.partDown():
 		return "cooling", "not all the way down"
+	case p.weightOff():
+		return "cooling", "its weight taken off"
 	case p.lacksTime():
 		return "cooling", "no time for it"
 	case p.strangeToFall(got):
@@ -55,12 +60,48 @@ func (p *passage) ventedDown() bool {
 	for i := range p.c.t {
 		switch p.word(i) {
 		case "with", "by", "through":
-			if p.opensVent(i + 1) {
+			if next := p.word(i + 1); !strings.HasSuffix(next, "self") && p.opensVent(i+1) {
 				return true
 			}
 		}
 	}
 	return false
+}
+
+// weightOff reports a weight that comes off when nothing has said yet that the pressure is down:
+// "heat off, weight off".
+func (p *passage) weightOff() bool {
+	if p.negated() || p.deniedBefore(len(p.c.t)) || p.rests() || p.c.joint == "before" || p.c.kind == condition {
+		return false
+	}
+	off := p.says("off", "out", "up") || p.does("pull lift remove yank flip pry")
+	if !p.hasClass(Weight) || !off || p.says("heat off", "pick up", "left off", "leave off") {
+		return false
+	}
+	return !p.downBefore()
+}
+
+// downBefore reports that the pressure is said to be gone, or waited for, before the weight is named:
+// "let it drop to zero, then the weight off", but not "take the weight off, it comes down by itself".
+func (p *passage) downBefore() bool {
+	for i := range p.c.t {
+		if p.c.t[i].class != Weight {
+			continue
+		}
+		at := p.c.begin + i
+		told := &clause{r: p.c.r, t: p.c.all[max(0, at-reach):at], all: p.c.all}
+		waited := []string{"gone", "nothing left", "wait", "cooled", "cool", "cold", "no hiss"}
+		return told.hasAny(isDown) || told.hasAny(waited)
+	}
+	return false
+}
+
+// rests reports the minutes that a canner whose weight is off stands before its lid is.
+func (p *passage) rests() bool {
+	return slices.ContainsFunc(p.c.m, func(m english.Measure) bool {
+		return m.Kind == english.Duration &&
+			m.Max <= leastTime
+	})
 }
 
 // toBringDown reports that what is done is for the pressure to fall.

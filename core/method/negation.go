@@ -228,8 +228,8 @@ func (p *passage) spares(k int) bool {
 // noAct reports whether the "no" at i denies something done: "no venting", "no need",
 // and not only a thing: "no breakage".
 func (p *passage) noAct(i int) bool {
-	if i+1 >= len(p.c.t) {
-		return false
+	if i+1 >= len(p.c.t) || p.word(i-1) == "in" && p.word(i+1) == "time" {
+		return false // "it is down in no time"
 	}
 	w := &p.c.t[i+1]
 	return strings.HasSuffix(w.low, "ing") && w.verb != "" || p.needOf(i) || stuff[w.class] || trade[w.class] || i == 0

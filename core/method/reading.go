@@ -54,6 +54,8 @@ type Clause struct {
 	jarful Jarful
 	// plain is true where a row of plain.yaml covers every word.
 	plain bool
+	// unweighted is true where the weight comes off a canner whose pressure is gone.
+	unweighted bool
 	// verbs are the bytes of the words that are verbs here.
 	verbs [][2]int
 	// absent are the bytes of what is said not to be there.
@@ -206,7 +208,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		got.canners, got.adds, got.denied = p.hasClass(Canner), p.puts(), p.denies()
 		got.inPot, got.waters, got.jarful = p.inPot(), p.waters(got.Acts), p.jarful()
 		got.boils, got.loads = p.has(boilVerbs), p.loadsJars()
-		got.pressed, got.down = p.hasClass(Pressure) || p.hasClass(Gauge) || p.hasClass(Weight) || p.c.pressed(), p.pressureDown()
+		got.unweighted, got.pressed, got.down = p.downBefore(), p.hasClass(Pressure) || p.hasClass(Gauge) || p.hasClass(Weight) || p.c.pressed(), p.pressureDown()
 		got.puts2, got.beside = p.puts() && !p.does("thicken") || p.has(tableVerbs), p.besideJar() || bath
 		for k := range c.t {
 			if c.t[k].isVerb || c.t[k].modifies {
@@ -1384,8 +1386,8 @@ func (p *passage) vague() string {
 }
 
 // Claims reports whether the reading of the clause settles what a word list would
-// take for the act.
-func (c *Clause) Claims(tag string) bool { return false }
+// take for the act: a weight that comes off a canner whose pressure is gone cools nothing by force.
+func (c *Clause) Claims(tag string) bool { return tag == "force-cool" && c.unweighted }
 
 // Boils reports whether something is boiled, cooked or kept.
 func (c *Clause) Boils() bool { return c.boils && c.Kind != Talk && c.Kind != Serve }

@@ -550,6 +550,7 @@ var reasons = []reason{
 	{"a step that is not needed", lidded, []string{"Whoever has beans in the cellar needs no canner."}},
 	{"a food that is part of it", preparing, []string{"Crackers included.", "Noodles and all."}},
 	{"the milk of the cob", preparing, []string{"Scraped the cobs too.", "The scrapings go in."}},
+	{"its weight taken off", underPressure, []string{"Weight off.", "Off with the weight and stand back.", "Then we take the weight off."}},
 	{"no time for it", underPressure, []string{"It takes forty minutes to come down and I have not got them.", "Cooling takes an hour I don't have."}},
 	{"fat kept for the jars", preparing, []string{"Trim off the fat and save it for the top of each jar."}},
 	{"no lids", filled, []string{"No lids."}},

@@ -265,8 +265,14 @@ func (p *passage) filledDry() bool {
 
 // quickRelease reports a pressure that is let off by hand.
 func (p *passage) quickRelease() bool {
-	return p.at.Filled && (p.says("quick release", "fast release", "manual release") || p.does("hold prop lift tilt push nudge tap") && p.hasClass(Weight) && (p.says("up", "open", "off", "aside") && !p.says("zero", "nothing", "gone", "no pressure", "spin", "when it", "once", "after")) && p.at.Done) && !p.says("no quick", "never", "not")
+	return p.at.Filled && (p.says("quick release", "fast release", "manual release") ||
+		p.does("hold prop lift tilt push nudge tap") && p.hasClass(Weight) && (p.says("up", "open", "off", "aside") &&
+			!p.says("spin", "when it", "once", "after") && !p.c.unit().hasAny(atNought)) && p.at.Done) &&
+		!p.says("no quick", "never", "not")
 }
+
+// atNought are words of a canner without pressure.
+var atNought = []string{"zero", "nothing", "gone", "no pressure"}
 
 // skipsIt reports a step that is skipped under no name: "I skip this if the lids have gone
 // down".

@@ -849,7 +849,7 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "vent"
 	case m.Min > 5*60 && !f.processing(i) || m.Min > day:
 		return "other" // how long it keeps
-	case m.Min >= 5 && !vents && f.told(i), f.text(m.End) == "of" && ofHeat[f.text(m.End+1)]:
+	case m.Min >= 5 && !vents && f.told(i), f.text(m.End) == "of" && f.ofHeat(m.End+1):
 		return "process"
 	case m.Min >= 5 && clocked && !vents:
 		return "process" // "you start the clock seventy five minutes", "then 15 minutes"
@@ -885,6 +885,12 @@ func (f *factReader) plumeBefore(i int) bool {
 
 // ofHeat are what minutes of the process are of: "ten minutes of venting and 75 of processing".
 var ofHeat = map[string]bool{"processing": true, "cooking": true, "rocking": true, "canning": true, "boiling": true, "pressure": true}
+
+// ofHeat reports what the minutes of the process are of; food is boiled and cooked before it is filled.
+func (f *factReader) ofHeat(i int) bool {
+	w := f.text(i)
+	return ofHeat[w] && (f.between || f.loaded || w != "boiling" && w != "cooking")
+}
 
 // told reports whether the clause at t[i] tells the process and nothing else.
 func (f *factReader) told(i int) bool {

@@ -201,7 +201,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			if section != "method" {
 				at = r.look(piece)
 			}
-			if section != "method" && !r.isStep(piece, section, at) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && (!done && r.figuresOnly(piece) || shareOf.MatchString(piece))) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
+			if section != "method" && !r.isStep(piece, section, at, fullJars(closed, done, past)) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && (!done && r.figuresOnly(piece) || shareOf.MatchString(piece))) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
 				l.Serving = l.Serving || done && timed && forADay.MatchString(piece) // "biscuits & gravy in february"
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
@@ -872,10 +872,19 @@ func (r *Reader) tells(piece string) bool {
 	return strings.HasSuffix(piece, ".") && r.method.Shape(piece).Verbs > 0
 }
 
+// noLine reports what is too long for a line of a list, or tells something of full jars.
+func (r *Reader) noLine(line string, full bool) bool {
+	return len(line) > longestLine || full && r.tells(line)
+}
+
+// fullJars reports that the jars are closed or done, and no list stands behind the method.
+func fullJars(closed, done, past bool) bool { return (closed || done) && !past }
+
 // isStep reports whether a line outside the method is a sentence of it, a fact or
 // talk: whatever is read clause by clause.
-func (r *Reader) isStep(line, section string, at look) bool {
-	if len(line) > longestLine {
+// What is told once the jars are full is no ingredient either.
+func (r *Reader) isStep(line, section string, at look, full bool) bool {
+	if r.noLine(line, full) {
 		return true
 	}
 	switch {

@@ -87,7 +87,9 @@ func (r *Reader) subjectLine(rec *Recipe, line string) (string, bool) {
 var subject = pattern.MustCompile(`(?i)^(re|subject|subj|about|concerning)\s*:\s*(.+)$`)
 
 // anyOf are words for any food of a group; the title says which one it is.
-var anyOf = map[string]string{"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood"}
+var anyOf = map[string]string{
+	"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood", "fruit": "fruit",
+}
 
 // generic gives a line that says "berries" the berry of the title.
 func (r *Reader) generic(rec *Recipe) {
@@ -119,7 +121,7 @@ func (r *Reader) ofGroup(title, group string) *food.Food {
 	var found *food.Food
 	for _, t := range words.Split(title) {
 		f := r.foods.ByName(t.Text)
-		if f == nil || !f.In(group) || f == found {
+		if f == nil || f == found || !ofGroup(f, group) {
 			continue
 		}
 		if found != nil {
@@ -128,6 +130,11 @@ func (r *Reader) ofGroup(title, group string) *food.Food {
 		found = f
 	}
 	return found
+}
+
+// ofGroup reports whether the food is one of the group; a tomato is called a fruit too.
+func ofGroup(f *food.Food, group string) bool {
+	return f.In(group) || group == "fruit" && (f.Kind == "fruit" || f.In("tomato"))
 }
 
 // longerName is the food of the title whose name ends with the line's word: green beans,

@@ -88,7 +88,7 @@ func marked(t *testing.T, name string, clear bool) (rows, marks int) {
 func TestAdversary(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/plain.txt", false)
-	require.GreaterOrEqual(t, rows, 2450)
+	require.GreaterOrEqual(t, rows, 2530)
 	require.LessOrEqual(t, marks, 31)
 }
 
@@ -110,7 +110,7 @@ func TestVoices(t *testing.T) {
 	t.Parallel()
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
-	require.GreaterOrEqual(t, len(files), 271)
+	require.GreaterOrEqual(t, len(files), 287)
 	clear := 0
 	var held []string
 	for _, name := range files {
@@ -127,7 +127,7 @@ func TestVoices(t *testing.T) {
 		}
 	}
 	t.Logf("%d of %d clear; held up: %v", clear, len(files), held)
-	require.GreaterOrEqual(t, clear, 200)
+	require.GreaterOrEqual(t, clear, 208)
 }
 
 // What stands apart from the recipe is read all the same: behind what it fills, in what

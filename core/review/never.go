@@ -81,12 +81,15 @@ func thickeners(b *bench) {
 	}
 	for s := range b.steps {
 		st := &b.steps[s]
-		if st.Serving || !st.did("thicken") || b.proc != nil && (b.proc.Requires("reduced") && st.boilsDown() || b.testedStarch() && (st.byItself() || st.names("thickener")) && !b.foreignThickener(st)) {
+		if st.Serving || !st.did("thicken") || b.proc != nil && (b.reduced() && st.boilsDown() || b.testedStarch() && (st.byItself() || st.names("thickener")) && !b.foreignThickener(st)) {
 			continue
 		}
 		b.step(s, "thicken", "thickener", Amend, Finding{Do: "Do not thicken before canning"})
 	}
 }
+
+// reduced reports a procedure whose food thickens because water boils off: a sauce, a jam.
+func (b *bench) reduced() bool { return b.proc.Requires("reduced") || b.soft() }
 
 // boilsDown reports whether the sentence lets the food thicken by boiling water
 // off, and puts nothing in that does.
@@ -95,7 +98,7 @@ func (s *step) boilsDown() bool { return s.byItself() && !s.names("thickener") }
 // byItself reports whether the food thickens, and nobody thickens it with
 // something.
 func (s *step) byItself() bool {
-	return slices.Contains([]string{"thickens", "thickened", "until thickened"}, strings.ToLower(s.actText("thicken"))) && !containsAny(s.Text, "with ", "using ")
+	return slices.Contains([]string{"thickens", "thickened", "until thickened", "as it thickens"}, strings.ToLower(s.actText("thicken"))) && !containsAny(s.Text, "with ", "using ")
 }
 
 // foreignThickener reports whether the sentence names a thickener that is not
