@@ -50,7 +50,7 @@ var columns = map[string][]string{
 // Read reads a CSV file with a row of headings, its cells parted by commas, semicolons or tabs. An
 // error names the line; nothing is taken of a list with one.
 func Read(data []byte, today time.Time) ([]Row, error) {
-	if !utf8.Valid(data) {
+	if !utf8.Valid(data) || bytes.IndexByte(data, 0) >= 0 {
 		return nil, errors.New("the file is no text in UTF-8: save it as CSV, UTF-8")
 	}
 	r := csv.NewReader(bytes.NewReader(bytes.TrimPrefix(data, []byte("\xef\xbb\xbf"))))

@@ -49,6 +49,7 @@ func TestRefused(t *testing.T) {
 		head + ",3,2025,\n":                      "line 2: what is in the jars?",
 		head + "Beans,3,2025,bucket\n":           "line 2: \"bucket\" is no jar: write pint, quart, half-pint, 500 ml",
 		head + strings.Repeat("b", 300) + ",3,2025,\n":              "line 2: more than 200 letters in one cell",
+		"product,left,canned on\nBe\x00ans,3,2025\n":                "the file is no text in UTF-8: save it as CSV, UTF-8",
 		"product,left,canned on\nBe\xff\xfeans,3,2025\n":            "the file is no text in UTF-8: save it as CSV, UTF-8",
 		head + strings.Repeat("Beans,3,2025,\n", larder.MostRows+1): "more than 5000 rows: send them in parts",
 	} {

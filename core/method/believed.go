@@ -48,6 +48,8 @@ func (p *passage) gone() (code, why string) {
 		return "puree", "the milk of the cob"
 	case p.noLids():
 		return "lid", "no lids"
+	case p.shelved():
+		return "process-short", "shelved without a process"
 	}
 	return "", ""
 }
@@ -274,8 +276,20 @@ func (p *passage) scrapesCob() bool {
 	if !p.at.Method || p.at.Done || p.negated() || p.says("no scraping", "without scraping") {
 		return false
 	}
-	return p.does("scrape") && p.says("cob", "cobs", "milk out", "milk from") || p.says("scrapings go", "scrapings in",
-		"add the scrapings", "scrapings too")
+	if p.does("scrape") && p.says("cob", "cobs", "milk out", "milk from") {
+		return true
+	}
+	return p.says("cream style this time", "creamed this time", "scrapings go", "scrapings in", "add the scrapings",
+		"scrapings too")
+}
+
+// shelved reports closed jars that are put away before they were processed: "lids on and straight to
+// the shelf".
+func (p *passage) shelved() bool {
+	return p.at.Filled && !p.at.Done && !p.negated() && p.c.kind != condition && p.c.kind != moment &&
+		p.says("to the shelf", "onto the shelf", "on the shelf", "to the pantry", "into the pantry", "to the cellar",
+			"into the cellar", "into the cupboard", "to the cupboard") &&
+		p.says("straight", "right", "then", "and", "off", "lids on")
 }
 
 // noLids reports jars that get no lids: "no lids", "rims, no lids".

@@ -74,7 +74,7 @@ func (p *passage) opensPressed() bool {
 		return false
 	}
 	opens := p.says(lidComesOff...) ||
-		p.does("open unlock unlatch unclamp undo unbolt unscrew") && !p.hasClass(Band) && (p.hasClass(Canner) || p.hasClass(Lid) || p.says("clamps", "bolts", "it", "her", "up"))
+		p.does("open unlock unlatch unclamp undo unbolt unscrew loosen") && !p.hasClass(Band) && (p.hasClass(Canner) || p.hasClass(Lid) || p.says("clamps", "bolts", "it", "her", "up"))
 	return opens && !p.pressureDown() && !p.c.unit().hasAny(isDown)
 }
 

@@ -213,6 +213,21 @@ func (p *passage) proposes() string {
 	if p.says("can", "could", "should", "may", "might", "would", "skip", "without", "is", "are", "what", "how", "when", "which", "where") || p.negated() {
 		return ""
 	}
-	code, _ := p.stepNamed()
-	return code
+	if code, _ := p.stepNamed(); code != "" || len(p.c.t) > 3 {
+		return code
+	}
+	return p.safeguard()
+}
+
+// safeguard returns the doubt of a safeguard that is only named: "Steam?", "the bath?".
+func (p *passage) safeguard() string {
+	switch {
+	case p.hasClass(Steam):
+		return "vent"
+	case p.hasClass(Acid):
+		return "no-acid-added"
+	case p.hasClass(Canner), p.hasClass(Pressure):
+		return "process-short"
+	}
+	return ""
 }

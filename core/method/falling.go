@@ -39,6 +39,10 @@ func (p *passage) lacksTime() bool {
 	if p.says("life is short", "life is too short", "life's too short") {
 		return true
 	}
+	if p.any(negators) && p.says("for zero", "for the needle", "for the pin", "for the button", "for the pressure",
+		"for the gauge") {
+		return !p.says("until", "till", "before")
+	}
 	timed := p.c.measured(english.Duration) || p.says("the time", "the patience", "time for that", "time for it",
 		"time to wait") || p.before != nil && p.before.measured(english.Duration)
 	return timed && !p.hasClass(Jar) && !p.hasClass(FullJar) && p.says("i don't have", "we don't have",

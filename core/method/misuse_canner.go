@@ -80,6 +80,10 @@ func (p *passage) weightBeforeSteam() bool {
 		"is hot", "gets hot", "feels warm", "is warm", "warms"}) {
 		return true
 	}
+	if p.says("with the lid", "from the start", "from the off", "right away", "straight away", "at once") &&
+		p.says("on", "down") {
+		return !p.c.unit().hasAny([]string{"steam", "steams", "plume", "vent", "vented", "minutes", "after"})
+	}
 	heated := []string{"steam", "steams", "boils", "it is hot", "it gets hot", "heats", "the heat", "is lit"}
 	if p.c.joint != "before" && p.after != nil && p.after.joint == "before" {
 		return p.after.hasAny(heated) && !p.after.measured(english.Duration)

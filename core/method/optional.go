@@ -121,5 +121,5 @@ func (p *passage) reports() string {
 // declines reports a short answer that does not do what was advised: "I pass", "not in this
 // house".
 func (p *passage) declines() bool {
-	return len(p.c.t) <= 8 && (p.answersNo() || p.says("pass", "skip", "straight on", "in this house", "in our house", "life is short", "count me out", "nonsense", "rubbish", "fiddlesticks", "bah", "pooh", "humbug", "leave that", "leave it", "go without", "do without", "know better", "my own way", "if you like", "up to you", "your choice", "optional", "as you like", "depends", "perhaps", "maybe"))
+	return len(p.c.t) <= 8 && (p.answersNo() || p.says("pass", "skip", "who has the time", "who has time", "who needs it", "straight on", "in this house", "in our house", "life is short", "count me out", "nonsense", "rubbish", "fiddlesticks", "bah", "pooh", "humbug", "leave that", "leave it", "go without", "do without", "know better", "my own way", "if you like", "up to you", "your choice", "optional", "as you like", "depends", "perhaps", "maybe"))
 }

@@ -520,7 +520,6 @@ var reasons = []reason{
 		"Sun on the dashboard does it in August.",
 		"Cool them under the pump.",
 	}},
-	{"a step that nobody does", underPressure, []string{"Nobody waits for zero."}},
 	{"a step that nobody does", lidded, []string{
 		"Nobody bothers with the bath.",
 		"Not one of us vents the canner.",
@@ -551,8 +550,9 @@ var reasons = []reason{
 	{"a food that is part of it", preparing, []string{"Crackers included.", "Noodles and all."}},
 	{"the milk of the cob", preparing, []string{"Scraped the cobs too.", "The scrapings go in."}},
 	{"its weight taken off", underPressure, []string{"Weight off.", "Off with the weight and stand back.", "Then we take the weight off."}},
-	{"no time for it", underPressure, []string{"It takes forty minutes to come down and I have not got them.", "Cooling takes an hour I don't have."}},
+	{"no time for it", underPressure, []string{"Nobody waits for zero.", "It takes forty minutes to come down and I have not got them.", "Cooling takes an hour I don't have."}},
 	{"fat kept for the jars", preparing, []string{"Trim off the fat and save it for the top of each jar."}},
+	{"shelved without a process", filled, []string{"Lids on and straight to the shelf.", "Then into the cellar."}},
 	{"no lids", filled, []string{"No lids."}},
 	{"an open canner", lidded, []string{
 		"Then the lid off, ten minutes more and done.",
@@ -1120,6 +1120,7 @@ var reasons = []reason{
 		"Press cling film over the top while hot.",
 		"Leave the lids off till they come out.",
 	}},
+	{"shelved without a process", filled, []string{"Lids on and straight to the shelf.", "Then into the cellar."}},
 	{"no lids", filled, []string{
 		"Do not put the lids on.",
 	}},

@@ -88,8 +88,8 @@ func marked(t *testing.T, name string, clear bool) (rows, marks int) {
 func TestAdversary(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/plain.txt", false)
-	require.GreaterOrEqual(t, rows, 2530)
-	require.LessOrEqual(t, marks, 31)
+	require.GreaterOrEqual(t, rows, 2570)
+	require.LessOrEqual(t, marks, 35)
 }
 
 // Jars too full or half empty, dry, cracked, badly closed; and jars that did not seal or have

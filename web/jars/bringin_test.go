@@ -51,6 +51,9 @@ func TestBringIn(t *testing.T) {
 	}
 	_, page = get(h, "/shelf/2")
 	require.Contains(t, page, "nobody here knows its process")
+	require.Contains(t, page, "are not eaten, boiled or not, unless whoever canned them used a pressure canner")
+	_, label := get(h, "/shelf/2/label.svg")
+	require.Contains(t, label, "Canned elsewhere, process unknown")
 	require.Contains(t, page, "Boil it 15 minutes before anybody tastes it")
 
 	code, page := sendList(t, h, "x", "product,left,canned on\nPlums,2,2025\nPeas,2,3/4/26\n")

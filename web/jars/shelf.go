@@ -155,8 +155,10 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 		return p.missing(c, err)
 	}
 	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(), Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
-	v.Sealed = fmt.Sprintf("%d sealed", l.Sealed)
-	if l.Unsealed > 0 {
+	switch v.Sealed = fmt.Sprintf("%d sealed", l.Sealed); {
+	case l.RunID == 0:
+		v.Sealed = fmt.Sprintf("not tested here; %d jars came in", l.Sealed)
+	case l.Unsealed > 0:
 		v.Sealed += fmt.Sprintf(", %d not: %s", l.Unsealed, l.Went)
 	}
 	for i := len(l.Moves) - 1; i >= 0; i-- {
@@ -184,7 +186,11 @@ func (p *Pages) label(c *gin.Context, l *store.Lot) (label.Label, error) {
 		made = l.CreatedAt
 	}
 	k, err := p.Kitchen(c.Request.Context())
-	return label.Of(l.Title, k.Name, l.ID, made, l.Boil), err
+	out := label.Of(l.Title, k.Name, l.ID, made, l.Boil)
+	if l.RunID == 0 {
+		out.Lines = append(out.Lines, "Canned elsewhere, process unknown")
+	}
+	return out, err
 }
 
 // take notes jars that leave the shelf.
