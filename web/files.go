@@ -1,7 +1,6 @@
 package web
 
 import (
-	"io"
 	"net/http"
 	"path/filepath"
 	"strconv"
@@ -27,20 +26,12 @@ func (s *Server) openFile(c *gin.Context) error {
 		f.Problem = problem
 		s.renderForm(c, http.StatusUnprocessableEntity, "New recipe", f)
 	}
-	file, ok := s.upload(c, "file", recipe.MaxBytes, refuse)
-	if !ok {
+	data, problem := kit.Upload(c, "file", recipe.MaxBytes)
+	if problem != "" {
+		refuse(problem)
 		return nil
 	}
-	defer file.Close()
-	name := ""
-	if h := c.Request.MultipartForm.File["file"]; len(h) > 0 {
-		name = filepath.Base(h[0].Filename)
-	}
-	data, err := io.ReadAll(io.LimitReader(file, recipe.MaxBytes+1))
-	if err != nil {
-		refuse("The file could not be read: " + err.Error() + ".")
-		return nil
-	}
+	name := filepath.Base(c.Request.MultipartForm.File["file"][0].Filename)
 	doc, err := recipe.Open(name, data)
 	if err != nil {
 		refuse("“" + name + "”: " + err.Error() + ". Nothing was added.")

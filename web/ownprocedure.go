@@ -4,7 +4,6 @@ import (
 	"context"
 	"errors"
 	"fmt"
-	"io"
 	"net/http"
 	"slices"
 	"strconv"
@@ -145,13 +144,9 @@ func (s *Server) addProcedureFile(c *gin.Context) error {
 		f.FileProblem = problem
 		s.ownForm(c, http.StatusUnprocessableEntity, f)
 	}
-	file, ok := s.upload(c, "file", maxUpload, refuse)
-	if !ok {
-		return nil
-	}
-	data, err := io.ReadAll(file)
-	if err != nil {
-		refuse("The file could not be read: " + err.Error() + ".")
+	data, problem := kit.Upload(c, "file", maxUpload)
+	if problem != "" {
+		refuse(problem)
 		return nil
 	}
 	list, err := s.parseFile(data)

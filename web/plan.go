@@ -57,6 +57,8 @@ const (
 	maxPlanJars = 200
 	planLimit   = 50
 	maxPlanDays = 3
+	// maxPieces is room for the names of all the work that may run on as one.
+	maxPieces = 4000
 )
 
 // equipment turns the kitchen's canners into those of a plan.
@@ -593,7 +595,7 @@ func (s *Server) movePiece(c *gin.Context) error {
 		return nil
 	}
 	by, err := strconv.Atoi(c.Request.PostForm.Get("minutes"))
-	pieces := strings.Split(kit.Cut(c.Request.PostForm.Get("piece"), 800), ",")
+	pieces := strings.Split(kit.Cut(c.Request.PostForm.Get("piece"), maxPieces), ",")
 	slices.Sort(pieces)
 	pieces = slices.Compact(pieces)
 	if err != nil || by < -1440 || by > 1440 || pieces[0] == "" {

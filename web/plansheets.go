@@ -251,7 +251,7 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		case "down-small", "down-large":
 			write = "heat off at __:__ · at zero at __:__"
 		case "rest-pressure":
-			write = "weight off at __:__ · lid off at __:__, 10 min later"
+			write = fmt.Sprintf("weight off at __:__ · lid off at __:__, %d min later", t.Least)
 		case "unload":
 			write = fmt.Sprintf("out at __:__ · ____ of %d jars whole, ____ broken", l.Jars)
 		case "cool":

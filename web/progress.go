@@ -1,9 +1,7 @@
 package web
 
 import (
-	"errors"
-	"fmt"
-	"mime/multipart"
+	"bytes"
 	"net/http"
 	"slices"
 	"sort"
@@ -197,13 +195,12 @@ func (s *Server) exportLedger(c *gin.Context) error {
 // importLedger takes another kitchen's ledger in: what is here already is not
 // added twice.
 func (s *Server) importLedger(c *gin.Context) error {
-	var failed error
-	data, ok := s.upload(c, "ledger", maxUpload, func(problem string) { failed = s.progress(c, http.StatusUnprocessableEntity, problem) })
-	if !ok {
-		return failed
-	}
 	refuse := func(problem string) error { return s.progress(c, http.StatusUnprocessableEntity, problem) }
-	list, err := ledger.ReadCSV(data, kit.Today())
+	data, problem := kit.Upload(c, "ledger", maxUpload)
+	if problem != "" {
+		return refuse(problem)
+	}
+	list, err := ledger.ReadCSV(bytes.NewReader(data), kit.Today())
 	if err != nil {
 		return refuse("Nothing was taken in. " + err.Error())
 	}
@@ -240,27 +237,6 @@ func (s *Server) importLedger(c *gin.Context) error {
 	}
 	c.Redirect(http.StatusSeeOther, "/check?imported="+strconv.Itoa(len(added)))
 	return nil
-}
-
-// upload returns the file of a form's field; where there is none, or it is too
-// large, it answers through refuse and reports false.
-func (s *Server) upload(c *gin.Context, field string, limit int64, refuse func(string)) (multipart.File, bool) {
-	f, err := c.FormFile(field)
-	var large *http.MaxBytesError
-	switch {
-	case errors.As(err, &large) || err == nil && f.Size > limit:
-		refuse(fmt.Sprintf("The file is larger than %d KiB.", limit>>10))
-		return nil, false
-	case err != nil:
-		refuse("Choose a file first.")
-		return nil, false
-	}
-	file, err := f.Open()
-	if err != nil {
-		refuse("The file could not be read: " + err.Error() + ".")
-		return nil, false
-	}
-	return file, true
 }
 
 // seenBy returns whose checks the processes rest on, each once.

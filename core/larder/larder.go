@@ -5,17 +5,16 @@ package larder
 
 import (
 	"bytes"
-	"encoding/csv"
 	"errors"
 	"fmt"
 	"io"
-	"slices"
 	"strconv"
 	"strings"
 	"time"
 	"unicode/utf8"
 
 	"damson/core/cells"
+	"damson/core/elevation"
 	"damson/core/quantity"
 )
 
@@ -29,6 +28,10 @@ type Row struct {
 	Place string
 	Note  string
 }
+
+// BoilFirst is how many minutes what is in such a jar is boiled, at feet, before anybody tastes it:
+// nobody knows its process, whatever it is (USDA Complete Guide 2015, guide 1, from memory).
+func BoilFirst(feet int) int { return elevation.BoilMinutes(feet) }
 
 // The limits of a list.
 const (
@@ -53,8 +56,7 @@ func Read(data []byte, today time.Time) ([]Row, error) {
 	if !utf8.Valid(data) || bytes.IndexByte(data, 0) >= 0 {
 		return nil, errors.New("the file is no text in UTF-8: save it as CSV, UTF-8")
 	}
-	r := csv.NewReader(bytes.NewReader(bytes.TrimPrefix(data, []byte("\xef\xbb\xbf"))))
-	r.Comma, r.FieldsPerRecord, r.LazyQuotes = comma(data), -1, true
+	r := cells.NewReader(data, comma(data))
 	head, err := r.Read()
 	if err != nil {
 		return nil, errors.New("the file is empty")
@@ -102,15 +104,7 @@ func comma(data []byte) rune {
 
 // headings finds the columns; those that nobody knows are left out.
 func headings(head []string) (map[string]int, error) {
-	at := map[string]int{}
-	for i, name := range head {
-		name = strings.ToLower(strings.TrimSpace(name))
-		for column, names := range columns {
-			if _, taken := at[column]; !taken && slices.Contains(names, name) {
-				at[column] = i
-			}
-		}
-	}
+	at := cells.Columns(head, columns)
 	for _, must := range []string{"title", "jars", "made"} {
 		if _, there := at[must]; !there {
 			return nil, fmt.Errorf("the first line needs a heading for %s, like “%s”", meant[must], columns[must][0])
@@ -126,13 +120,7 @@ var meant = map[string]string{
 
 // read reads one record; empty is true where nothing is left of it or on the line.
 func read(record []string, at map[string]int, today time.Time) (row Row, empty bool, err error) {
-	get := func(column string) string {
-		i, there := at[column]
-		if !there || i >= len(record) {
-			return ""
-		}
-		return strings.TrimSpace(record[i])
-	}
+	get := func(column string) string { return cells.Cell(record, at, column) }
 	if strings.TrimSpace(strings.Join(record, "")) == "" {
 		return row, true, nil
 	}

@@ -1,6 +1,10 @@
 package method
 
-import "damson/core/english"
+import (
+	"cmp"
+
+	"damson/core/english"
+)
 
 // What is told beside the cooking, and changes it all the same: a wish that is granted, a step
 // that nobody does, a food that is not to be feared, what was lost on the way.
@@ -24,11 +28,11 @@ func (p *passage) believed(got *Clause, out []Clause) (code, why string) {
 	case p.intruder():
 		return "unknown-ingredient", "an animal at the jars"
 	case p.noLonger(), p.holdsNot(), p.leaks():
-		return or(p.aboutCode(), "process-short"), "works no more"
+		return cmp.Or(p.aboutCode(), "process-short"), "works no more"
 	case got.plain, got.Kind == Serve, p.serving, p.third() && !p.ourBatch():
 		return "", ""
 	case p.unafraid():
-		return or(p.aboutCode(), "unknown-ingredient"), "a food not to be feared"
+		return cmp.Or(p.aboutCode(), "unknown-ingredient"), "a food not to be feared"
 	case p.included():
 		return "unknown-ingredient", "a food that is part of it"
 	}
@@ -70,7 +74,7 @@ func (p *passage) byNobody() string {
 	if p.hasClass(Canner) || p.hasClass(Lid) || p.hasClass(Band) || p.hasClass(Rim) || p.hasClass(Acid) ||
 		p.hasClass(Weight) || p.hasClass(Gauge) || p.hasClass(Pressure) || p.hasClass(Steam) ||
 		p.says("bath", "steam", "lemon", "zero", "vent", "headspace") {
-		return or(p.aboutCode(), "process-short")
+		return cmp.Or(p.aboutCode(), "process-short")
 	}
 	return ""
 }
@@ -78,14 +82,6 @@ func (p *passage) byNobody() string {
 // bestLeft are verbs of what nobody should do to a canner, or does to nobody's harm.
 const bestLeft = "touch move open lift shake peek fiddle knock bump tighten retighten force hurry rush tell know " +
 	"mind go lean sit come eat taste complain like love hate"
-
-// or returns the first of the two that is not empty.
-func or(a, b string) string {
-	if a != "" {
-		return a
-	}
-	return b
-}
 
 // granted reports that what was told before as others' liking is put in after all: "my husband
 // eats them with butter so I put it in", "he wants cream, and he gets it".
@@ -147,8 +143,7 @@ func (p *passage) isLess() bool {
 		return p.says("with half", "with less", "with none", "with a third", "with a quarter", "with half of it",
 			"with what was left", "with what i had", "with fewer")
 	}
-	if p.word(0) != "there" && p.c.joint != "so" && p.word(0) != "so" || !p.says("there is", "there was", "there's") ||
-		!p.says("is", "was", "are", "were") {
+	if p.word(0) != "there" && p.word(0) != "so" && p.c.joint != "so" || !p.says("there is", "there was", "there's") {
 		return false
 	}
 	switch p.word(p.lastWord()) {
@@ -244,7 +239,7 @@ func (p *passage) needless() string {
 			switch w := &p.c.t[n]; {
 			case w.class == Canner && (p.word(n+1) == "full" || p.word(n+1) == "of"):
 			case w.class == Canner, w.class == Pressure, safeguards[w.low]:
-				return or(p.aboutCode(), "process-short")
+				return cmp.Or(p.aboutCode(), "process-short")
 			case w.class == Acid, w.low == "lemon", w.low == "vinegar":
 				return "no-acid-added"
 			}
@@ -287,9 +282,8 @@ func (p *passage) scrapesCob() bool {
 // the shelf".
 func (p *passage) shelved() bool {
 	return p.at.Filled && !p.at.Done && !p.negated() && p.c.kind != condition && p.c.kind != moment &&
-		p.says("to the shelf", "onto the shelf", "on the shelf", "to the pantry", "into the pantry", "to the cellar",
-			"into the cellar", "into the cupboard", "to the cupboard") &&
-		p.says("straight", "right", "then", "and", "off", "lids on")
+		p.says("to the shelf", "onto the shelf", "to the pantry", "into the pantry", "to the cellar",
+			"into the cellar", "into the cupboard", "to the cupboard")
 }
 
 // noLids reports jars that get no lids: "no lids", "rims, no lids".

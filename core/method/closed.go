@@ -511,14 +511,25 @@ func (p *passage) dropsAlone() bool {
 		p.c.unit().hasAny([]string{"off", "heat off", "switch", "turn", "shut"})
 }
 
+// fallsByFigure reports a fall that is told by a figure or by half, the minutes of the rest behind it
+// left out.
+func (p *passage) fallsByFigure() bool {
+	switch {
+	case p.says("a bit", "a little", "some", "half", "nearly", "almost"):
+		return true
+	case p.says("more minutes", "minutes more", "another ten"):
+		return false
+	}
+	return len(p.c.m) > 0 || p.c.hasNumber() && !p.says("zero", "nought")
+}
+
 // comesDown reports the end of the cooling: the pressure gone, the pin or the button down,
 // once the process is over.
 func (p *passage) comesDown() bool {
 	if p.at.Done && p.hasClass(Weight) && p.says("no hiss", "no hissing", "without a hiss", "no steam comes", "nothing hisses") && !p.any(colds) {
 		return true
 	}
-	if !p.at.Done || p.negated() || p.any(colds) || (len(p.c.m) > 0 || p.c.hasNumber()) && !p.says("zero", "nought",
-		"more minutes", "minutes more", "another ten") || p.says("a bit", "a little", "some", "half", "nearly", "almost") {
+	if !p.at.Done || p.negated() || p.any(colds) || p.fallsByFigure() {
 		return false
 	}
 	if p.at.UnderPressure && p.fallsAlone() {

@@ -1,7 +1,6 @@
 package method
 
 import (
-	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -75,8 +74,11 @@ func (p *passage) ventedDown() bool {
 // weightOff reports a weight that comes off when nothing has said yet that the pressure is down:
 // "heat off, weight off".
 func (p *passage) weightOff() bool {
-	if p.negated() || p.deniedBefore(len(p.c.t)) || p.rests() || p.c.joint == "before" || p.c.kind == condition {
+	if p.negated() || p.deniedBefore(len(p.c.t)) || p.c.joint == "before" || p.c.kind == condition {
 		return false
+	}
+	if p.hasClass(Steam) && !p.does("take pull lift remove yank flip pry tip knock") {
+		return false // "steam out of the vent", told afterwards
 	}
 	off := p.says("off", "out", "up") || p.does("pull lift remove yank flip pry")
 	if !p.hasClass(Weight) || !off || p.says("heat off", "pick up", "left off", "leave off") {
@@ -85,7 +87,7 @@ func (p *passage) weightOff() bool {
 	return !p.downBefore()
 }
 
-// downBefore reports that the pressure is said to be gone, or waited for, before the weight is named:
+// downBefore reports that the pressure is said to be gone before the weight is named:
 // "let it drop to zero, then the weight off", but not "take the weight off, it comes down by itself".
 func (p *passage) downBefore() bool {
 	for i := range p.c.t {
@@ -94,18 +96,9 @@ func (p *passage) downBefore() bool {
 		}
 		at := p.c.begin + i
 		told := &clause{r: p.c.r, t: p.c.all[max(0, at-reach):at], all: p.c.all}
-		waited := []string{"gone", "nothing left", "wait", "cooled", "cool", "cold", "no hiss"}
-		return told.hasAny(isDown) || told.hasAny(waited)
+		return told.hasAny(isDown) || told.hasAny([]string{"gone", "stone cold", "no hiss"})
 	}
 	return false
-}
-
-// rests reports the minutes that a canner whose weight is off stands before its lid is.
-func (p *passage) rests() bool {
-	return slices.ContainsFunc(p.c.m, func(m english.Measure) bool {
-		return m.Kind == english.Duration &&
-			m.Max <= leastTime
-	})
 }
 
 // toBringDown reports that what is done is for the pressure to fall.

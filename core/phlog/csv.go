@@ -1,7 +1,6 @@
 package phlog
 
 import (
-	"bytes"
 	"encoding/csv"
 	"errors"
 	"fmt"
@@ -67,9 +66,7 @@ func ReadCSV(r io.Reader) ([]Row, error) {
 
 // readCSV reads a file whose fields are parted by the mark.
 func readCSV(data []byte, mark rune) ([]Row, error) {
-	c := csv.NewReader(bytes.NewReader(data))
-	c.Comma = mark
-	c.FieldsPerRecord, c.TrimLeadingSpace, c.LazyQuotes = -1, true, true
+	c := cells.NewReader(data, mark)
 	var head map[string]int
 	var seen []string
 	var rows []Row
@@ -87,7 +84,7 @@ func readCSV(data []byte, mark rune) ([]Row, error) {
 		}
 		line, _ := c.FieldPos(0)
 		if head == nil {
-			if h := columns(rec); has(h, "ph") {
+			if h := cells.Columns(rec, headers); has(h, "ph") {
 				head = h
 			} else {
 				seen = append(seen, rec...)
@@ -113,30 +110,8 @@ func has(h map[string]int, key string) bool {
 	return ok
 }
 
-// columns finds where the columns of a heading are.
-func columns(rec []string) map[string]int {
-	out := map[string]int{}
-	for i, name := range rec {
-		n := strings.ToLower(strings.Trim(strings.TrimPrefix(name, "\uFEFF"), " ()[]"))
-		n = strings.Join(strings.FieldsFunc(n, func(r rune) bool { return strings.ContainsRune("_ ()[]", r) }), " ")
-		for key, words := range headers {
-			for _, w := range words {
-				if _, taken := out[key]; n == w && !taken {
-					out[key] = i
-				}
-			}
-		}
-	}
-	return out
-}
-
 func rowOf(line int, rec []string, head map[string]int) Row {
-	get := func(key string) string {
-		if i, ok := head[key]; ok && i < len(rec) {
-			return strings.TrimSpace(rec[i])
-		}
-		return ""
-	}
+	get := func(key string) string { return cells.Cell(rec, head, key) }
 	row := Row{Line: line, Date: get("date"), Sample: get("sample"), Recipe: get("recipe"), Meter: get("meter"), How: get("how"), Typed: get("ph"), Celsius: 25, Corrects: true}
 	var err error
 	if row.Values, err = Values(row.Typed); err != nil {

@@ -2,9 +2,11 @@ package recipe
 
 import (
 	"strings"
+	"unicode"
 	"unicode/utf8"
 
 	"damson/core/pattern"
+	"damson/core/words"
 )
 
 // unprefixed takes off what a medium puts before every line: the marks of quoted
@@ -42,12 +44,8 @@ func joined(cells []string) string {
 }
 
 func amountFirst(cell string) bool {
-	return cell != "" && strings.ContainsAny(cell[:1], "0123456789") || fractionFirst(cell)
-}
-
-func fractionFirst(cell string) bool {
 	r, _ := utf8.DecodeRuneInString(cell)
-	return strings.ContainsRune("½¼¾⅓⅔⅛", r)
+	return unicode.IsDigit(r) || words.Vulgar[r] != 0
 }
 
 // headerRow reports whether every cell of a table's row names a column.

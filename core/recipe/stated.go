@@ -1185,7 +1185,7 @@ func (f *factReader) makesJars(start, i int) bool {
 	switch {
 	case yieldWords[f.text(i)]:
 		return f.jarAt(k) || f.text(k) == "a" && f.jarAt(k+1) || f.countedJar(k)
-	case f.text(i) == "for":
+	case f.text(i) == "for" && f.text(start-1) != "at":
 		return f.countedJar(k)
 	}
 	return false

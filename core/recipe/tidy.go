@@ -137,7 +137,8 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+(?: and a half| ?½)? (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
 	// the same by weight: "8 cups onions, thinly sliced, about 3 lb"
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?(?:cups?|quarts?|qts?|pints?|litres?|liters?)\b[^;(]*?),?` +
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?(?:cups?|quarts?|qts?|pints?|litres?|liters?)\b` +
+		`[^;(,]*?(?:, (?:\pL+ly )?\pL+ed)*),?` +
 		` (?:or )?(?:about|around|roughly|approximately|approx\.?|some)` +
 		` \d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?|oz|ounces?|g|grams)\.?$`), "$1"},
 	// "2 lbs to 3 lbs": the unit said twice.
@@ -179,7 +180,7 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)^ingredients?\s*[-–:]\s*`), ""},
 	{pattern.MustCompile(`(?i)^(fish|meat|fruit|vegetables?|beans|herbs?|spices?|liquid|acid|sugar|sweetener)\s*:\s*(\pL|\d)`), "$2"},
 	// a measure by the measure of something else says no amount of the batch
-	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water|syrup|juice|liquid) (for|to|per) ?(each|every|the|a)? (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
+	{pattern.MustCompile(`(?i)\b(hot |cold |boiling )?(water|syrup|liquid) (for|to|per) ?(each|every|the|a)? (quart|pint|pound|cup|lb|kilo|kg|litre|liter) of [a-z]+( [a-z]+)?`), "${1}$2"},
 	{pattern.MustCompile(`(?i)\bsugar (for|to) (each|every) (quart|pint) of [a-z]+\b`), "sugar $1 $2 $3"},
 	{pattern.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{pattern.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},

@@ -91,7 +91,12 @@ var anyOf = map[string]string{
 	"berry": "berry", "greens": "leafy-green", "game": "red-meat", "fish": "seafood", "fruit": "fruit",
 }
 
-// generic gives a line that says "berries" the berry of the title.
+// lists reports whether a line names the food.
+func (rec *Recipe) lists(f *food.Food) bool {
+	return slices.ContainsFunc(rec.Lines, func(l *Line) bool { return l.Ref == f })
+}
+
+// generic gives a line that says "berries" the berry of the title, where no other line has it.
 func (r *Reader) generic(rec *Recipe) {
 	for _, l := range rec.Lines {
 		group := anyOf[l.Food]
@@ -104,7 +109,7 @@ func (r *Reader) generic(rec *Recipe) {
 		if l.Kind != Ingredient || l.Ref != nil && l.Ref.ID != "fish" || group == "" {
 			continue
 		}
-		if named := r.ofGroup(rec.Title, group); named != nil {
+		if named := r.ofGroup(rec.Title, group); named != nil && len(l.State) == 0 && !rec.lists(named) {
 			l.Ref, l.Food, l.Unread = named, named.Names[0], nil
 			if l.Reading == Unclear {
 				l.Reading, l.Problem = Understood, ""

@@ -1,8 +1,6 @@
 package run
 
 import (
-	"bytes"
-	"encoding/csv"
 	"errors"
 	"fmt"
 	"io"
@@ -10,6 +8,8 @@ import (
 	"strconv"
 	"strings"
 	"time"
+
+	"damson/core/cells"
 )
 
 // The limits of a logger's file.
@@ -61,9 +61,7 @@ func ReadLogger(data []byte, start time.Time) ([]Event, error) {
 var errNoColumns = errors.New("line 1: no columns of time and pressure; name them “time” and “psi” (or kPa, bar, °F, °C)")
 
 func readLogger(data []byte, mark rune, start time.Time) ([]Event, error) {
-	c := csv.NewReader(bytes.NewReader(data))
-	c.Comma = mark
-	c.FieldsPerRecord, c.TrimLeadingSpace, c.LazyQuotes = -1, true, true
+	c := cells.NewReader(data, mark)
 	var head map[string]int
 	var out []Event
 	for {
@@ -76,7 +74,7 @@ func readLogger(data []byte, mark rune, start time.Time) ([]Event, error) {
 		}
 		line, _ := c.FieldPos(0)
 		if head == nil {
-			head = columnsOf(rec)
+			head = cells.Columns(rec, headings)
 			if _, absolute := head["absolute"]; absolute {
 				return nil, fmt.Errorf("line %d: these are absolute pressures; a process goes by gauge pressure: export psi or kPa above the air outside", line)
 			}
@@ -114,29 +112,9 @@ func measured(head map[string]int) bool {
 	return slices.ContainsFunc([]string{"psi", "kpa", "bar", "f", "c"}, func(k string) bool { _, ok := head[k]; return ok })
 }
 
-// columnsOf finds where the columns of a heading are.
-func columnsOf(rec []string) map[string]int {
-	out := map[string]int{}
-	for i, name := range rec {
-		n := strings.ToLower(strings.TrimPrefix(name, "\uFEFF"))
-		n = strings.Join(strings.FieldsFunc(n, func(r rune) bool { return strings.ContainsRune("_ ()[],", r) }), " ")
-		for key, words := range headings {
-			if _, taken := out[key]; !taken && slices.Contains(words, n) {
-				out[key] = i
-			}
-		}
-	}
-	return out
-}
-
 // sampleOf is one row as a reading of the logger.
 func sampleOf(rec []string, head map[string]int, start time.Time) (Event, error) {
-	get := func(key string) string {
-		if i, ok := head[key]; ok && i < len(rec) {
-			return strings.TrimSpace(rec[i])
-		}
-		return ""
-	}
+	get := func(key string) string { return cells.Cell(rec, head, key) }
 	e := Event{Kind: Reading, Logger: true}
 	var err error
 	if e.At, err = momentOf(get, start); err != nil {

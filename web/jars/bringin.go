@@ -6,7 +6,6 @@ import (
 
 	"github.com/gin-gonic/gin"
 
-	"damson/core/elevation"
 	"damson/core/larder"
 	"damson/core/words"
 	"damson/store"
@@ -42,14 +41,13 @@ func (p *Pages) bringIn(c *gin.Context) error {
 	return nil
 }
 
-// elsewhere are the lots of jars of which nobody here knows how they were processed: what is in them
-// is boiled before anybody tastes it, whatever it is (USDA Complete Guide 2015, guide 1, from memory).
+// elsewhere are the lots of jars of which nobody here knows how they were processed.
 func elsewhere(rows []larder.Row, feet int) []store.Lot {
 	lots := make([]store.Lot, len(rows))
 	for i, r := range rows {
 		lots[i] = store.Lot{
 			Title: r.Title, Jar: string(r.Jar), MadeOn: r.Made.Format(kit.DayLayout), Sealed: r.Jars,
-			Boil: elevation.BoilMinutes(feet), Place: r.Place, Note: r.Note,
+			Boil: larder.BoilFirst(feet), Place: r.Place, Note: r.Note,
 		}
 	}
 	return lots

@@ -67,5 +67,5 @@ func TestBringIn(t *testing.T) {
 	require.Len(t, lots, 2)
 	code, page = post(h, "/shelf", nil)
 	require.Equal(t, http.StatusUnprocessableEntity, code)
-	require.Contains(t, page, "Choose one first.")
+	require.Contains(t, page, "Choose a file first.")
 }

@@ -131,7 +131,9 @@ type lotView struct {
 	Sheets []label.Sheet
 	Label  label.Label
 	// Wrong is what becomes of a jar that is not as it should be, and of the others.
-	Wrong   []string
+	Wrong []string
+	// Unknown is what holds of jars whose process nobody knows, empty for others.
+	Unknown string
 	Problem string
 	Typed   map[string]string
 }
@@ -157,6 +159,7 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(), Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
 	switch v.Sealed = fmt.Sprintf("%d sealed", l.Sealed); {
 	case l.RunID == 0:
+		v.Unknown = discard.Unknown
 		v.Sealed = fmt.Sprintf("not tested here; %d jars came in", l.Sealed)
 	case l.Unsealed > 0:
 		v.Sealed += fmt.Sprintf(", %d not: %s", l.Unsealed, l.Went)

@@ -18,7 +18,7 @@ func Upload(c *gin.Context, field string, limit int64) (data []byte, problem str
 	case errors.As(err, &large) || err == nil && h.Size > limit:
 		return nil, fmt.Sprintf("The file is larger than %d KiB.", limit>>10)
 	case err != nil:
-		return nil, "No file came along. Choose one first."
+		return nil, "Choose a file first."
 	}
 	f, err := h.Open()
 	if err != nil {

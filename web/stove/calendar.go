@@ -24,6 +24,11 @@ func (p *Pages) sealsCalendar(c *gin.Context) error {
 		p.Fail(c, http.StatusNotFound, "There are no seals to test yet.", "Tell first that the jars are out of the canner.")
 		return nil
 	}
+	if !x.Judged.Shelf {
+		p.Fail(c, http.StatusConflict, "These jars do not go on the shelf, sealed or not.",
+			"The page of the load says what becomes of them.")
+		return nil
+	}
 	cal := ics.NewCalendar()
 	cal.SetProductId("-//Damson//seals//EN")
 	cal.SetMethod(ics.MethodPublish)

@@ -308,6 +308,21 @@ func TestSeals(t *testing.T) {
 	assert.Equal(t, []any{6, 1, "freezer", 15, "low-acid"}, []any{lot.Sealed, lot.Unsealed, lot.Went, lot.Boil, lot.Class})
 }
 
+// The test of the seals goes into a calendar, twelve hours after the jars came out.
+func TestSealsInTheCalendar(t *testing.T) {
+	p := newPlace(t)
+	_, body := p.get(fmt.Sprintf("/stove/%d/seals.ics", p.on(3*60, whole)))
+	cal, err := ics.ParseCalendar(strings.NewReader(body))
+	require.NoError(t, err)
+	require.Len(t, cal.Events(), 1)
+	begins, err := cal.Events()[0].GetStartAt()
+	require.NoError(t, err)
+	assert.WithinDuration(t, begins, time.Now().Add(10*time.Hour), 2*time.Hour)
+	assert.Contains(t, body, "SUMMARY:Test the seals: 7 quarts of Carrots")
+	code, _ := p.get(fmt.Sprintf("/stove/%d/seals.ics", p.on(60, "1 heat-on")))
+	assert.Equal(t, http.StatusNotFound, code)
+}
+
 // What was not processed as tested never comes onto the shelf.
 func TestNotOnTheShelf(t *testing.T) {
 	p := newPlace(t)
@@ -415,7 +430,7 @@ func TestFilesOfARun(t *testing.T) {
 	assert.Equal(t, http.StatusSeeOther, code)
 	code, body = form("")
 	assert.Equal(t, http.StatusUnprocessableEntity, code)
-	has(t, body, "No file came along")
+	has(t, body, "Choose a file first")
 	_, body = p.get(at + "?read=1")
 	has(t, body, "1 new readings.")
 	has(t, body, "Not as tested", "the logger saw a dip")
@@ -430,14 +445,8 @@ func TestFilesOfARun(t *testing.T) {
 	assert.Equal(t, run.NotAsTested, out.Verdict)
 	assert.Len(t, out.Happened, 15)
 	assert.NotContains(t, body, r.Token)
-	_, body = p.get(at + "/seals.ics")
-	cal, err := ics.ParseCalendar(strings.NewReader(body))
-	require.NoError(t, err)
-	require.Len(t, cal.Events(), 1)
-	begins, err := cal.Events()[0].GetStartAt()
-	require.NoError(t, err)
-	assert.WithinDuration(t, begins, time.Now(), 24*time.Hour)
-	assert.Contains(t, body, "SUMMARY:Test the seals: 7 quarts of Carrots")
+	code, _ = p.get(at + "/seals.ics")
+	assert.Equal(t, http.StatusConflict, code, "jars that do not go on the shelf have no seals to test")
 	for _, path := range []string{"/stove/99/run.csv", "/stove/99/run.json", "/stove/99/gauge", "/stove/99/seals.ics"} {
 		code, _ := p.get(path)
 		assert.Equal(t, http.StatusNotFound, code)
