@@ -18,6 +18,18 @@ var (
 	parts = map[string]float64{"half": 1.0 / 2, "third": 1.0 / 3, "quarter": 1.0 / 4, "fourth": 1.0 / 4, "fifth": 1.0 / 5, "sixth": 1.0 / 6, "eighth": 1.0 / 8, "tenth": 1.0 / 10}
 )
 
+// NumberWord is the value of a word that says a number by itself, "thirteen", "forty", "dozen"; 0 for
+// any other.
+func NumberWord(w string) float64 {
+	switch w {
+	case "dozen":
+		return 12
+	case "hundred":
+		return 100
+	}
+	return max(ones[w], tens[w])
+}
+
 // Digits reads "12", "1.5", "1,5", "1,000", "3/4" and "½". ok is false where
 // the text is no finite number.
 func Digits(s string) (v float64, ok bool) {

@@ -61,7 +61,7 @@ func (p *passage) absences() [][2]int {
 			gone = !p.deniedForNow(ch)
 		case p.isFat(ch) && !p.puts() && p.says("tastes like", "taste like", "smells like", "tastes of", "tastes foul", "tastes rank", "tastes awful", "tastes bad", "tastes strong", "worst there is", "rancid", "is the worst"):
 			gone = true // "deer tallow tastes like a candle"
-		case p.isFat(ch) && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded", "skim", "skimmed", "drained", "thrown out"):
+		case p.comesOff(ch):
 			gone = true
 		case (ch.prep == "to" || ch.prep == "for") && fed[p.c.t[ch.head].Text]:
 			gone = true // "seeds to the hens"
@@ -101,6 +101,18 @@ func (p *passage) absences() [][2]int {
 		}
 	}
 	return append(p.listed(out), alone...)
+}
+
+// comesOff reports fat that is trimmed, skimmed or drained away.
+func (p *passage) comesOff(ch chunk) bool {
+	return p.isFat(ch) && !p.keepsOff(ch) && p.says("off", "away", "trimmed", "trim", "removed", "remove", "discard", "discarded",
+		"skim", "skimmed", "drained", "thrown out")
+}
+
+// keepsOff reports what does something itself: "a bit of lard keeps it off the pan".
+func (p *passage) keepsOff(ch chunk) bool {
+	s := p.subject()
+	return s == &p.c.t[ch.head] && p.does("keep stop help take get make prevent hold save")
 }
 
 // deniedForNow reports that the thing is denied only for a moment or in a manner, or that the

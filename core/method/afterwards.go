@@ -1,6 +1,10 @@
 package method
 
-import "damson/core/english"
+import (
+	"strings"
+
+	"damson/core/english"
+)
 
 // afterwards reports whether the clause speaks of food, and of no jar, once the
 // jars are filled, closed and processed: what is eaten with it. What is put in,
@@ -55,3 +59,60 @@ var soft = set("with in into together pot half inside use used before first too 
 
 // back are words that reach back to what went into the jar.
 var back = set("forgot forget also too plus before first earlier beforehand instead oh ps p.s. mixture batch recipe inside pot together with in into half use used")
+
+// atItsTime reports a food that is told to wait for the table, once the jars are done: "the bacon meets
+// them in the skillet and no sooner", "the dumplings wait for the pot".
+func (p *passage) atItsTime() bool {
+	if !p.at.Done || p.at.ToFill || !p.namesFood() || p.c.hasNumber() || p.hasClass(Jar) || p.hasClass(FullJar) {
+		return false
+	}
+	return p.says("no sooner", "not before", "not till then", "not until then", "come later", "comes later", "come after",
+		"comes after", "wait for", "waits for", "wait till", "waits till", "wait until", "waits until", "can wait",
+		"has to wait", "have to wait", "must wait")
+}
+
+// errands are what is done in town and at the fence.
+var errands = set("buy order collect fetch ring phone call post")
+
+// errand reports what is still to be fetched or told once the jars are done: "buy flour for Sunday's
+// baking", "collect the cream from the farm".
+func (p *passage) errand() bool {
+	if !p.at.Done || p.at.ToFill || p.c.kind != mainClause || p.c.measured(english.Duration) ||
+		p.says("process", "time", "pressure", "heat", "done", "enough") {
+		return false
+	}
+	for i := range p.c.t {
+		switch w := &p.c.t[i]; w.class {
+		case Jar, FullJar, Canner, Lid, Pot, Weight, Gauge:
+			return false
+		case Pronoun:
+			if w.low != "i" && w.low != "we" {
+				return false
+			}
+		}
+	}
+	fetches := false
+	for k, i := range p.c.verbIndexes() {
+		switch w := &p.c.t[i]; {
+		case errands[w.verb], w.verb == "pick" && p.c.particle(i, "up"):
+			fetches = true
+		case !strings.HasSuffix(w.low, "ing") || k == 0: // "for Sunday's baking"
+			return false
+		}
+	}
+	return fetches
+}
+
+// onceDone reads what is said of errands and of the table.
+func (p *passage) onceDone() (Clause, bool) {
+	switch {
+	case p.errand():
+		return Clause{Kind: Talk, Why: "an errand"}, true
+	case p.atItsTime(), p.othersServe():
+		return Clause{Kind: Serve, Why: "at the table"}, true
+	}
+	return Clause{}, false
+}
+
+// othersServe reports what somebody else eats it with.
+func (p *passage) othersServe() bool { return p.third() && p.serves() && (p.at.Done || !p.at.Method) }

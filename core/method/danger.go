@@ -416,6 +416,17 @@ func (p *passage) shareOf(i int) string {
 	return "unclear-amount"
 }
 
+// licensed reports words that leave a thing to liking.
+func (p *passage) licensed() bool { return p.leftOpen() || p.says(likings...) }
+
+var likings = []string{
+	"if you remember", "if you think of it", "if there is time", "if you have time", "if you can be bothered",
+	"if i remember", "if i think of it", "when i remember", "if you like", "if you want", "up to you", "or not",
+	"no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother",
+	"do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for",
+	"makes no odds", "take it or leave it", "not essential", "waste of", "overrated",
+}
+
 // licence reports a step or an ingredient said to be optional.
 func (p *passage) licence(acts []Act) (string, string) {
 	if p.says("don't need to", "do not need to", "no need to", "doesn't need to") && p.does("know worry fret understand ask fuss fear panic") && !p.hasClass(Clock) && !p.hasClass(Pressure) && !p.says("minute", "minutes", "time", "pressure") {
@@ -424,7 +435,7 @@ func (p *passage) licence(acts []Act) (string, string) {
 	if p.says("no need", "needn't", "don't need", "do not need") && p.does("crush mash stir shake press prick") && !p.hasClass(Acid) && !p.hasClass(Canner) {
 		return "", "" // "no need to crush those"
 	}
-	if p.says("if you remember", "if you think of it", "if there is time", "if you have time", "if you can be bothered", "if i remember", "if i think of it", "when i remember", "optional", "if you like", "if you want", "up to you", "or not", "no need", "not needed", "not necessary", "unnecessary", "never bother", "don't bother", "not bother", "do not bother", "skip", "do without", "doesn't need", "don't need", "does not need", "no call for", "makes no odds", "take it or leave it", "not essential", "waste of", "overrated") {
+	if p.licensed() {
 		for k := range p.c.t {
 			w := &p.c.t[k]
 			switch w.class {

@@ -12,8 +12,8 @@ import (
 
 // deniedStep returns the doubt of a step of safety that the clause says is not done.
 func (p *passage) deniedStep() (code, why string) {
-	if p.third() && !p.nobody() && !p.ourBatch() && !p.says("some people", "some folk", "some folks", "some cooks", "only fools") {
-		return "", ""
+	if p.insisted() || p.ofOthers() {
+		return "", "" // "venting is not optional"
 	}
 	if p.word(0) == "without" && len(p.c.t) > 4 && !hasVerb(p.c.t) {
 		return "unknown-ingredient", "what is done without, or what is done"
@@ -32,6 +32,12 @@ func (p *passage) deniedStep() (code, why string) {
 		return code, "a step that is not done"
 	}
 	return "", ""
+}
+
+// ofOthers reports what others do who are not quoted as an example.
+func (p *passage) ofOthers() bool {
+	return p.third() && !p.nobody() && !p.ourBatch() &&
+		!p.says("some people", "some folk", "some folks", "some cooks", "only fools")
 }
 
 // stepNamed returns the doubt of the step of safety that the clause names, and where its verb

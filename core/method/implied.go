@@ -36,6 +36,10 @@ var (
 	startClocks = set("start begin clock timing counting count time timer")
 	// What heats the jars, and what is done to them while it does: "boil 20", "pints want 75".
 	heatWords = set("waterbath water-bath bathe stay sit leave keep maintain steady bwb bwc bath wb canner boil boiled boiling roll rolling rock rocking jiggle jiggling process processed processing can pressure-can hold run count give get want need take go went gave got wanted needed took pint quart half-pint jar cook")
+	// What stands before "the fifteen" and "it up to fourteen".
+	theWeight    = set("its thats is use need needs take takes")
+	toldOfPounds = set("pressure gauge needle")
+	bringsUp     = set("bring brought get got take took")
 	// What a time is counted from, or where it is spent.
 	afterTime = set("first to for pounder from once after on in at under with when and then over before @ of")
 )
@@ -91,7 +95,7 @@ func impliedUnit(t []words.Token, i, end int, v float64) string {
 		return "pound" // "put the ten on"
 	case v <= 20 && (before == "pressure" || before == "weight" || before == "psi") && (k == i-1 || text(i-1) == ":" || text(i-1) == "=" || text(i-1) == "to"):
 		return "pound" // "weight: 10"
-	case v <= 20 && last && text(i-1) == "to" && (text(i-3) == "pressure" || text(i-2) == "pressure" || text(i-3) == "gauge" || text(i-3) == "needle"):
+	case last && poundsNamed(t, i, v):
 		return "pound" // "pressure up to 10"
 	case next == "of" || next == "before":
 	case (before == "timer" || before == "clock" || before == "on" && text(k-1) == "timer") && text(k+1) != "at", (before == "time" || before == "processing") && (k == i-1 || text(i-1) == ":" || text(i-1) == "="):
@@ -112,6 +116,25 @@ func impliedUnit(t []words.Token, i, end int, v float64) string {
 		return "minute" // "steam 10, 10 lb, 75"
 	}
 	return ""
+}
+
+// poundsNamed reports pounds at the end of a clause, without their unit: "pressure up to 10", "it's the
+// fifteen", "bring it up to 14".
+func poundsNamed(t []words.Token, i int, v float64) bool {
+	text := func(k int) string {
+		if k >= 0 {
+			return t[k].Text
+		}
+		return ""
+	}
+	switch text(i - 1) {
+	case "the":
+		return (v == 5 || v == 10 || v == 15) && theWeight[text(i-2)]
+	case "to":
+		told := toldOfPounds[text(i-3)] || text(i-2) == "pressure"
+		return v <= 20 && told || v <= 15 && text(i-2) == "up" && bringsUp[text(i-4)]
+	}
+	return false
 }
 
 // nearHeight reports whether the number at t[i] is said to be how high a place lies.

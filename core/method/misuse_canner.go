@@ -70,10 +70,16 @@ func (p *passage) fallsTo() bool {
 // asked about. USDA Complete Guide 2015, from memory.
 const leastPounds = 10
 
+// steamsUnderWeight reports air that is let out when the weight is on: "let it steam with its weight on".
+func (p *passage) steamsUnderWeight() bool {
+	return p.at.Filled && !p.at.Done && p.says("with the weight on", "with its weight on", "weight already on") &&
+		p.c.unit().hasAny([]string{"steam", "steams", "blow", "blows", "vent", "vents", "exhaust"})
+}
+
 // weightBeforeSteam reports a weight that goes on, or a vent that is shut, before there is
 // steam: "put the weight on before any steam comes".
 func (p *passage) weightBeforeSteam() bool {
-	if p.at.Done || p.negated() || !p.hasClass(Weight) || !p.puts() && !p.does("set close shut hang drop have") {
+	if p.at.Done || p.negated() || !p.hasClass(Weight) || !p.puts() && !p.does("set close shut hang drop have go") {
 		return false
 	}
 	if p.after != nil && (p.after.joint == "once" || p.after.joint == "when") && p.after.hasAny([]string{"feels hot",

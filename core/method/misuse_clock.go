@@ -29,6 +29,16 @@ func (p *passage) takesOffTime() bool {
 	return p.does("take knock shave cut trim lop chop clip drop save deduct subtract") && p.says("off the time", "off the clock", "off it", "off that", "off this", "minutes off", "minute off", "from the time", "the time by")
 }
 
+// cutsTo reports a time that is cut: "I cut it to 15 minutes", "we have trimmed it by ten".
+func (p *passage) cutsTo() bool {
+	if !p.at.Filled || p.negated() || !p.c.measured(english.Duration) || p.namesFood() || p.hasClass(Jar) ||
+		p.hasClass(Lid) ||
+		p.hasClass(Burner) || p.hasClass(Weight) || p.hasClass(Gauge) || p.c.measured(english.Length) {
+		return false
+	}
+	return p.does("cut shorten trim reduce knock pare clip whittle shave") && p.says("to", "down", "by", "back")
+}
+
 // countsUnboiled reports minutes that are counted though nothing boils.
 func (p *passage) countsUnboiled() bool {
 	return p.at.Filled && !p.at.Done && p.does("count start time run") && p.c.unit().hasAny([]string{"although the water is not", "though the water is not", "even if it is not", "even though it is not", "although it is not", "though it is not", "even if the water is not", "whether it boils or not", "whether or not it boils", "even if it is only hot"})

@@ -111,7 +111,7 @@ func (r *Reader) secondLook(text string, list []*clause, out []Clause, at Where)
 	var all []uint32
 	per := make([][]uint32, len(list))
 	for i, c := range list {
-		if out[i].Kind != Serve && out[i].Why != "left out" && out[i].Why != processTold && !out[i].plain && !refusal(c) {
+		if out[i].Kind != Serve && !surely[out[i].Why] && !out[i].plain && !refusal(c) {
 			per[i] = remembered(c, at)
 			all = append(all, per[i]...)
 		}
@@ -240,3 +240,6 @@ func mark(parts ...string) uint32 {
 	}
 	return h
 }
+
+// surely are readings that leave nothing for a second look.
+var surely = map[string]bool{"left out": true, processTold: true, "insisted on": true}

@@ -611,8 +611,8 @@ func (p *passage) read() Clause {
 		}
 		return Clause{Kind: Talk, Why: "nothing touched"}
 	}
-	if p.third() && p.serves() && (p.at.Done || !p.at.Method) {
-		return Clause{Kind: Serve, Why: "at the table"}
+	if got, ok := p.onceDone(); ok {
+		return got
 	}
 	if why := p.beside(); why != "" {
 		return Clause{Kind: Talk, Why: why}
@@ -1279,7 +1279,7 @@ func (p *passage) serves() bool {
 	if p.does("come go") && p.says("later", "afterwards") && (p.at.Done || p.after != nil && p.after.kind == moment) && p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Jar) && !p.says("before", "lemon", "lime", "vinegar") {
 		return true // "fatback comes later"
 	}
-	if p.says("on the day", "that day", "on the night") && p.c.unit().has("not before") {
+	if p.atItsBest() {
 		return true
 	}
 	if p.says(tables...) && (!p.c.hasAny([]string{"jars", "pot", "before filling"}) || p.at.Done && p.says("from the jar", "out of the jar")) {
@@ -1304,9 +1304,17 @@ func (p *passage) serves() bool {
 	return false
 }
 
+// atItsBest reports when, or how, it is eaten: "on the day, not before", "we eat it off the spoon".
+func (p *passage) atItsBest() bool {
+	if p.says("off the spoon") && p.does("eat lick taste serve love like") {
+		return true
+	}
+	return p.says("on the day", "that day", "on the night") && p.c.unit().has("not before")
+}
+
 var tables = []string{"for the sandwich", "for sandwiches", "for the salad", "for salads", "for the toast", "for the sauce later", "for the bowl", "for the table", "for later", "are for the", "into the bowl", "over the bowl", "at table", "at the table", "on the table", "on toast", "over rice", "over noodles", "over pasta", "on the plate", "on your plate", "for supper", "for dinner", "for lunch", "for breakfast", "at supper", "at dinner", "in the bowl", "each bowl", "in a bowl of", "ice cream", "on the side", "on the day",
 	"on the night", "later on", "goes with", "good with", "great with", "lovely with", "nice with", "good on", "good over", "great on", "great over", "lovely on", "lovely over", "delicious with", "delicious on", "with crackers", "with crusty bread", "on crackers", "with cheese and crackers", "on sandwiches", "on a sandwich", "on biscuits", "on scones", "over pancakes", "over potatoes", "over mashed potatoes", "with cornbread",
-	"on pancakes", "serving suggestion", "alongside", "for the plate", "when reheating", "spread on", "on bread", "off the spoon", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
+	"on pancakes", "serving suggestion", "alongside", "for the plate", "when reheating", "spread on", "on bread", "with roast", "tastes like", "on hot dogs", "in the pan that day", "for the gravy"}
 
 // carrier reports what is eaten with something else, or cooked in a pan for it, once the jars
 // are done: "the leftover syrup goes in iced tea", "toss them in a hot pan".
@@ -1469,10 +1477,8 @@ func (c *Clause) Beside() bool { return c.beside }
 var tableVerbs = set("serve garnish use have eat want need go come")
 
 func (p *passage) besideJar() bool {
-	for i := range p.c.t {
-		if p.c.t[i].class == Rim {
-			return true
-		}
+	if p.hasClass(Rim) {
+		return p.has(washVerbs) || !p.puts() && (p.hasClass(Cloth) || p.hasClass(Acid) || p.says("vinegar", "clean"))
 	}
 	return p.has(washVerbs) && !p.puts()
 }

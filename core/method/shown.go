@@ -108,7 +108,8 @@ func (c *Clause) Apart() bool { return c.Kind == Talk && apartWhys[c.Why] }
 var (
 	graveCodes = set("method-mismatch open-kettle oven pressure-low altitude cooker-not-canner canner-water vent")
 	graveWhys  = map[string]bool{"below the boil": true, "it hangs on the process": true, "the clock": true, "an end by other signs": true, "something instead": true, "the heat is off": true, "no process": true, "by the senses": true, "a step skipped": true, "sealed by waiting": true, "baked in the jar": true}
-	apartWhys  = map[string]bool{"somebody else": true, "another place": true, "a question": true, "none of it": true, "another story": true, "what somebody does meanwhile": true, "what the work took": true,
+	apartWhys  = map[string]bool{"somebody else": true, "another place": true, "a question": true, "an errand": true,
+		"none of it": true, "another story": true, "what somebody does meanwhile": true, "what the work took": true,
 		"of the recipe": true, "a saying": true, "insisted on": true, "a warning": true, "said on": true, "only wished for": true, "what a book says": true, "a reason": true,
 		"the pressure is gone": true, "how long that is": true, "given away": true, "a pastime": true, "left out": true}
 )

@@ -402,7 +402,7 @@ func (p *passage) lastLook() (code, why string) {
 	if p.at.Method && p.saysLeftOut() && (&passage{c: p.before}).names(stuff) {
 		return p.missing(), "what was named is left out"
 	}
-	if p.at.Method && (p.says(insistences...) || p.less()) && p.mayHarm() {
+	if p.at.Method && (p.mustBe() || p.less()) && p.mayHarm() {
 		return "", "said to be needed"
 	}
 	if code, why := p.neverDoes(); why != "" && p.at.Method {

@@ -170,9 +170,9 @@ func (p *passage) third() bool {
 		return false
 	}
 	switch s.low {
-	case "he", "she", "i'd":
-		return s.low != "i'd"
-	case "i", "we", "you", "they", "it":
+	case "he", "she":
+		return s.low == "he" || !p.does(steams)
+	case "i'd", "i", "we", "you", "they", "it":
 		return false
 	}
 	if p.theirOwn() {
@@ -192,8 +192,10 @@ func (p *passage) third() bool {
 			class = Place
 		}
 	}
-	return class == Person || class == Animal
+	return living[class]
 }
+
+var living = map[Class]bool{Person: true, Animal: true}
 
 // theirOwn reports what others do with theirs, and the cook not with hers: "Ada puts hers in
 // the bath tub", but "mine gets cream like hers".
@@ -209,6 +211,9 @@ func (p *passage) theirOwn() bool {
 	}
 	return theirs
 }
+
+// steams is what a canner does that is called she: "she must blow off five minutes".
+const steams = "steam vent blow hiss puff rock jiggle rattle exhaust sputter come"
 
 // wished reports what somebody else wanted to do: "our Trevor wanted to run the tap".
 func (p *passage) wished() bool {

@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -105,16 +107,79 @@ func (p *passage) saying() bool {
 	return len(verbs) == 1 && p.c.t[verbs[0]].verb == "be" && p.says("the enemy of", "the death of", "the ruin of", "the bane of", "the curse of", "no friend of", "no friend to") && !p.c.hasNumber() && !p.negated() && !p.dangerWords()
 }
 
-// insisted reports that a thing must be: "the lemon juice is not negotiable".
+// insisted reports that a thing must be: "the lemon juice is not negotiable", "never optional".
 func (p *passage) insisted() bool {
-	verbs := p.c.verbIndexes()
-	if len(verbs) != 1 || p.c.t[verbs[0]].verb != "be" || p.c.hasNumber() || p.mayHarm() {
+	if p.c.hasNumber() {
 		return false
 	}
-	return p.says(insistences...) && !p.says("if", "unless", "except", "but", "until", "only")
+	for _, v := range p.c.verbIndexes() {
+		if p.c.t[v].verb != "be" && (v > 0 || !strings.HasSuffix(p.word(0), "ing")) {
+			return false
+		}
+	}
+	if p.says("if", "unless", "except", "but", "until", "only", "half", "less", "whether", "why") {
+		return false
+	}
+	return p.mustBe() && !p.mayHarm()
 }
 
-var insistences = []string{"not negotiable", "non negotiable", "not up for discussion", "not up for debate", "not a suggestion", "not optional", "isn't optional", "aren't optional", "isn't negotiable", "aren't negotiable", "not a guideline", "not there for decoration", "not for decoration", "not a matter of taste", "a must"}
+// mustBe reports words that insist: "not optional", "a must".
+func (p *passage) mustBe() bool {
+	if p.after != nil && (p.after.kind == condition || p.takenBack()) || p.word(0) == "is" || p.word(0) == "are" {
+		return false // "… unless they are sour", "is it not optional?"
+	}
+	if at := p.opinionOf(); at >= 0 {
+		return p.deniedAt(at)
+	}
+	return p.says("a must") && !p.negated()
+}
+
+// takenBack reports that what follows says the opposite: "it is unnecessary", "in mine it is".
+func (p *passage) takenBack() bool {
+	switch p.after.t[0].low {
+	case "it", "that", "they", "in", "but", "though", "mine", "ours", "here":
+		return !p.after.hasAny([]string{"safe", "safety", "what makes", "what keeps", "keeps", "matters", "needed", "law",
+			"rule"})
+	}
+	return p.after.joint == "but" || p.after.joint == "though"
+}
+
+// openWords say that a thing may be left: what denies them insists on it.
+var openWords = set("optional negotiable skippable suggestion guideline decoration debate discussion taste choice")
+
+// opinionOf returns the index of a word that leaves a thing open, -1 without one.
+func (p *passage) opinionOf() int {
+	for i := range p.c.t {
+		if openWords[p.word(i)] {
+			return i
+		}
+	}
+	return -1
+}
+
+// deniedAt reports that the word at i is denied: "not optional", "never an optional extra", "by no
+// means a matter of taste".
+func (p *passage) deniedAt(i int) bool {
+	for k := i - 1; k >= max(0, i-5); k-- {
+		switch w := p.word(k); {
+		case negators[w] && w != "without" && w != "hardly":
+			return k == 0 || p.word(k-1) != "why" && p.word(k-1) != "if"
+		case p.c.t[k].class != "" || p.c.t[k].food != nil:
+			return false
+		}
+	}
+	return false
+}
+
+// leftOpen reports a thing that is called optional, and not in order to deny it.
+func (p *passage) leftOpen() bool {
+	for i := range p.c.t {
+		if p.word(i) == "optional" && !p.deniedAt(i) {
+			return true
+		}
+	}
+	return false
+}
 
 // forbidsLess reports that there must not be less: "you can't use less vinegar".
 func (p *passage) forbidsLess() bool {

@@ -82,8 +82,8 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 		}
 		for k := i; k < i+n; k++ {
 			out[k].class, out[k].food, out[k].inner = p.class, p.food, k > i
-			if n == 1 && p.class == Pronoun && determiners[out[k].low] && out[k].low != "both" && out[k].low != "these" && out[k].low != "those" && out[k].low != "some" {
-				out[k].class = "" // "her rosary"
+			if n == 1 && p.class == Pronoun && possessive(out, k) {
+				out[k].class = "" // "her rosary", but "let her steam"
 			}
 		}
 		i += n
@@ -108,6 +108,26 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 	}
 	return out
 }
+
+// possessive reports a word that says whose what follows is: "her rosary", but "let her steam".
+func possessive(t []token, i int) bool {
+	switch w := t[i].low; {
+	case !determiners[w], i > 0 && letsDo[t[i-1].low]:
+		return false
+	default:
+		return w != "both" && w != "these" && w != "those" && w != "some"
+	}
+}
+
+// leadsToVerb reports a word behind which a verb may stand: "to", "never", who does it.
+func leadsToVerb(t []token, i int) bool {
+	w := &t[i]
+	return w.low == "to" || w.low == "let's" || w.low == "not" || w.low == "never" || subjects[w.low] && !w.inner ||
+		w.class == Pronoun && i > 0 && letsDo[t[i-1].low]
+}
+
+// letsDo stand before whoever is let do something.
+var letsDo = set("let lets letting")
 
 // asManner takes the verb out of what a manner is likened to: "pack them as tight as you
 // can get them" does one thing. How much, how long and how thick are no manner.
@@ -329,7 +349,7 @@ func (r *Reader) markVerbs(t []token) {
 		case w.low == "ps" || w.low == "pps" || w.low == "nb":
 			fresh = true // "PS Process at no more than 5 pounds."
 			continue
-		case w.low == "to" || w.low == "let's" || w.low == "not" || w.low == "never" || subjects[w.low] && !w.inner:
+		case leadsToVerb(t, i):
 			fresh = true
 			continue
 		case w.low == "and" || w.low == "or" || w.low == "but" || w.low == "then" || w.low == "so" || joints[w.low] != 0:

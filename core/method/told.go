@@ -13,8 +13,8 @@ import (
 const processTold = "the process, told"
 
 // The phrases of which a process is told. In them T stands for a time, P for a pressure,
-// L for a length and J for jars; articles and marks are left out. None of them shortens,
-// softens, ends or uncovers it.
+// L for a length, A for how high a place lies and J for jars; articles and marks are left out. None
+// of them shortens, softens, ends or uncovers it.
 const (
 	toldWho    = `(?:i|we|you|it|they|she|he|mine|ours|each|them|her|him|jars|all|everything)`
 	toldVerb   = `(?:let|give|gave|keep|kept|run|ran|boil|boils|boiled|process|processes|processed|processing|hold|holds|held|count|counted|counting|can|canned|get|gets|got|take|takes|took|need|needs|want|wants|rock|rocks|jiggle|jiggles|roll|rolls|rolling|go|goes|went|set|start|time|timed|timing|pressure|pressure-can|cook|cooks|cooked|bath|had|have|has|lower|bring|put|pop|leave|leaves|left|maintain|stay|stays|sit|sits|stand|heat|waterbath|bathe|drop|load)`
@@ -22,18 +22,25 @@ const (
 	toldHeat   = `(?:(?:(?:back )?(?:at|to|into) )?(?:(?:full|good|hard|steady|rolling|proper|real|nice|big|gentle but steady) )*(?:boil|boiling|boils))`
 	toldBath   = `(?:(?:in|into|to) )?(?:(?:my|our|big|boiling|boiling-water|hot|deep) )*(?:boiling bath|water bath|water-bath|waterbath|bath|bwb|bwc|wb|boiling water|boiling-water canner|boiling water canner|water canner|kettle|stockpot|big pot)`
 	toldCanner = `(?:(?:in|into) )?(?:(?:my|our|big|pressure) )*(?:canner|pressure canner)`
-	toldWeight = `(?:(?:with|on) )?(?:P )?(?:weight|gauge|regulator|rocker|dial|weighted|weighted gauge|dial gauge)(?: on)?(?: (?:rocking|jiggling|dancing|steady|gently|steadily))*`
-	toldFrom   = `(?:(?:(?:timed|counted|counting|count|clocked) )?(?:from|once|after|when|as soon as|starting when|starting from)(?: (?:when|time|moment|point))?(?: that)?(?: (?:it|it's|its|she|she's|they|they're|water|water's|pot|pot's|canner|canner's|weight|regulator|gauge|dial|needle|that|i see|you see|you hear))*(?: (?:comes|came|come|returns|returned|gets|got|is|starts|started|begins|began|goes|reaches|reached|has reached|hits|says|reads|shows|stands))?(?: (?:back|up|well))*(?: (?:to|into|on|at))?(?: a)?(?: (?:first|full|good|hard|rolling|steady|real|proper|regular))*(?: (?:boil|boils|boiling|rolling|jiggle|jiggles|jiggling|rock|rocks|rocking|dance|dances|dancing|rattle|rattling|wobble|wobbling|P|temperature))(?: (?:again|gently|steadily|hard|regularly))*|(?:from|once|when|after)(?: when)? (?:boil|rocking|jiggling) (?:is |comes |came )?(?:back|starts|begins))`
-	toldNot    = `not(?: from when (?:they|it|jars|pot) (?:go|goes|went) in)`
-	toldVent   = `(?:(?:after|with|having|also|first) )?(?:(?:vent|venting|vented|exhaust|exhausting|exhausted|purge|steam) (?:(?:it|them|for|canner) )*V(?: first)?|V (?:of )?(?:steam|vent|venting|exhaust|exhausting)(?: first)?|V)`
-	toldDown   = `(?:natural|natural cool|natural release|cool naturally|off)`
-	toldCover  = `(?:(?:with )?(?:at least )?(?:L (?:or (?:so|two) )?of )?water (?:well |at least )?(?:L )?(?:over|above|covering)(?: (?:all )?(?:my )?(?:jars|lids|them|tops|it))?(?: by (?:at least )?L)?|(?:well )?covered(?: (?:by|with))?(?: at least)?(?: L(?: and half)?)?(?: of)?(?: water)?|(?:with )?lids? on|L (?:over|above) (?:lids|jars|them|tops)|submerged|(?:lids|jars|them) (?:well |all )*under(?: by L(?: or two)?)?)`
+	toldWeight = `(?:(?:with|on) )?(?:P )?(?:weight|gauge|regulator|rocker|jiggler|dial|weighted|weighted gauge|dial ` +
+		`gauge)(?: on)?(?: (?:rocking|jiggling|dancing|steady|gently|steadily))*`
+	toldFrom  = `(?:(?:(?:timed|counted|counting|count|clocked) )?(?:from|once|after|when|as soon as|starting when|starting from)(?: (?:when|time|moment|point))?(?: that)?(?: (?:it|it's|its|she|she's|they|they're|water|water's|pot|pot's|canner|canner's|weight|regulator|gauge|dial|needle|that|i see|you see|you hear))*(?: (?:comes|came|come|returns|returned|gets|got|is|starts|started|begins|began|goes|reaches|reached|has reached|hits|says|reads|shows|stands))?(?: (?:back|up|well))*(?: (?:to|into|on|at))?(?: a)?(?: (?:first|full|good|hard|rolling|steady|real|proper|regular))*(?: (?:boil|boils|boiling|rolling|jiggle|jiggles|jiggling|rock|rocks|rocking|dance|dances|dancing|rattle|rattling|wobble|wobbling|P|temperature))(?: (?:again|gently|steadily|hard|regularly))*|(?:from|once|when|after)(?: when)? (?:boil|rocking|jiggling) (?:is |comes |came )?(?:back|starts|begins))`
+	toldNot   = `not(?: from when (?:they|it|jars|pot) (?:go|goes|went) in)`
+	toldVent  = `(?:(?:after|with|having|also|first) )?(?:(?:vent|venting|vented|exhaust|exhausting|exhausted|purge|steam) (?:(?:it|them|for|canner) )*V(?: first)?|V (?:of )?(?:steam|vent|venting|exhaust|exhausting)(?: first)?|V)`
+	toldDown  = `(?:natural|natural cool|natural release|cool naturally|off)`
+	toldPlace = `(?:(?:(?:so|since|as|because|(?:because|on account) of) )?(?:(?:i'm|we're|i am|we are|we live|i ` +
+		`live|we sit|i sit|for us|us) )?(?:(?:way|high|right|up|down|out|over) )*(?:here )?(?:(?:on|in|by|at|above|` +
+		`along|near) )?(?:(?:our|my|this) )?(?:hill|hills|hilltop|mountain|mountains|mesa|ridge|river|coast|valley|sea|` +
+		`sea level|beach|lake|ranch|holler|hollow|plateau|shore|bay|prairie|plains|island|desert|foothills|highlands|` +
+		`lowlands|altitude|elevation|height|A)(?: (?:so|means|it means|that means|so that's))?|where (?:we|i) (?:live|` +
+		`are|am|sit))`
+	toldCover = `(?:(?:with )?(?:at least )?(?:L (?:or (?:so|two) )?of )?water (?:well |at least )?(?:L )?(?:over|above|covering)(?: (?:all )?(?:my )?(?:jars|lids|them|tops|it))?(?: by (?:at least )?L)?|(?:well )?covered(?: (?:by|with))?(?: at least)?(?: L(?: and half)?)?(?: of)?(?: water)?|(?:with )?lids? on|L (?:over|above) (?:lids|jars|them|tops)|submerged|(?:lids|jars|them) (?:well |all )*under(?: by L(?: or two)?)?)`
 )
 
 var (
-	toldForm    = regexp.MustCompile(`^(?:(?:T|P|J|` + toldFrom + `|` + toldCover + `|` + toldBath + `|` + toldCanner + `|` + toldWeight + `|` + toldHeat + `|` + toldNot + `|` + toldVent + `|` + toldDown + `|` + toldVerb + `|` + toldWho + `|` + toldLink + `) )*$`)
+	toldForm    = regexp.MustCompile(`^(?:(?:T|P|J|` + toldPlace + `|` + toldFrom + `|` + toldCover + `|` + toldBath + `|` + toldCanner + `|` + toldWeight + `|` + toldHeat + `|` + toldNot + `|` + toldVent + `|` + toldDown + `|` + toldVerb + `|` + toldWho + `|` + toldLink + `) )*$`)
 	countedFrom = regexp.MustCompile(`^(?:and |then |but )?(?:` + toldFrom + `|` + toldNot + `)(?: ` + toldNot + `| not)? $`)
-	boilsThen   = regexp.MustCompile(`^(?:` + toldHeat + `|` + toldBath + `) $`)
+	boilsThen   = regexp.MustCompile(`^(?:` + toldHeat + `|` + toldBath + `)(?: (?:at )?(?:` + toldPlace + `|our height|our altitude|our elevation))? $`)
 	// Jars that only stand, and what may be done without heat, in the words of a process:
 	// the clause must say that it boils, or under what pressure.
 	toldStill = regexp.MustCompile(`\b(?:sit|sits|stand)\b`)
@@ -147,16 +154,13 @@ func (p *passage) toldForm() (form string, times int) {
 	for i := 0; i < len(p.c.t); {
 		w := &p.c.t[i]
 		switch {
-		case w.m == english.Duration || w.m == english.Length:
-			letter, start, kind := "L ", i, w.m
-			for i < len(p.c.t) && p.c.t[i].m == kind {
+		case w.m == english.Duration || w.m == english.Length || w.m == english.Height:
+			start := i
+			for i < len(p.c.t) && p.c.t[i].m == w.m {
 				i++
 			}
-			switch {
-			case kind == english.Duration && p.ventsAround(start, i):
-				letter = "V "
-			case kind == english.Duration:
-				letter = "T "
+			letter := p.measureLetter(start, i)
+			if letter == "T " {
 				times++
 			}
 			b.WriteString(letter)
@@ -195,6 +199,19 @@ func (p *passage) toldForm() (form string, times int) {
 		}
 	}
 	return b.String(), times
+}
+
+// measureLetter is the letter of the measure that stands at t[start:end].
+func (p *passage) measureLetter(start, end int) string {
+	switch kind := p.c.t[start].m; {
+	case kind == english.Height:
+		return "A "
+	case kind == english.Length:
+		return "L "
+	case p.ventsAround(start, end):
+		return "V "
+	}
+	return "T "
 }
 
 // ventsAround reports whether the time that stands at t[start:end] is that of the steam

@@ -57,6 +57,9 @@ func TestImplied(t *testing.T) {
 		"my aunt had nine children":   "my aunt had nine children",
 		"chapter 12 of the booklet":   "chapter 12 of the booklet",
 		"bring it up to 10 by itself": "bring it up to 10 by itself",
+		"up here it's the fifteen":    "up here its the fifteen pound",
+		"bring it up to 14":           "bring it up to 14 pound",
+		"we use the nine":             "we use the nine",
 	} {
 		assert.Equal(t, want, spelled(method.Implied(words.Split(text))), text)
 	}
@@ -91,14 +94,19 @@ func TestTellsProcess(t *testing.T) {
 		return "", false
 	}
 	for text, act := range map[string]string{
-		"75 minutes from the first good jiggle.":                  "pressure-process",
-		"Pints, 75 minutes at 10 lb.":                             "pressure-process",
-		"Twenty minutes in the boiling water.":                    "boil-bath",
-		"20 minutes from the boil.":                               "boil-bath",
-		"Give them 20 minutes at a full rolling boil.":            "boil-bath",
-		"20 minutes, covered by an inch of water.":                "process",
-		"Let it jiggle for 75 minutes.":                           "pressure-process",
-		"Process 20 minutes with an inch of water over the lids.": "boil-bath",
+		"75 minutes from the first good jiggle.":                   "pressure-process",
+		"Pints, 75 minutes at 10 lb.":                              "pressure-process",
+		"Twenty minutes in the boiling water.":                     "boil-bath",
+		"20 minutes from the boil.":                                "boil-bath",
+		"Give them 20 minutes at a full rolling boil.":             "boil-bath",
+		"20 minutes, covered by an inch of water.":                 "process",
+		"20 minutes and I'm at 4,200 ft so 13 pounds on the dial.": "pressure-process",
+		"Twenty minutes, and up here that's fifteen pounds.":       "pressure-process",
+		"For us up on the mesa, fourteen pounds for 20 minutes.":   "pressure-process",
+		"Down here by the river it's 11 pounds, 20 minutes.":       "pressure-process",
+		"15 minutes in the boiling bath at our height.":            "boil-bath",
+		"Let it jiggle for 75 minutes.":                            "pressure-process",
+		"Process 20 minutes with an inch of water over the lids.":  "boil-bath",
 	} {
 		got, ok := told(text)
 		assert.True(t, ok, text)
@@ -106,7 +114,7 @@ func TestTellsProcess(t *testing.T) {
 			assert.Equal(t, act, got, text)
 		}
 	}
-	for _, text := range []string{"20 minutes with the water half up the jars.", "20 minutes in the pan with one inch of water.", "Thirty minutes if you are tired.", "Only 20 minutes.",
+	for _, text := range []string{"20 minutes with the water half up the jars.", "20 minutes in the pan with one inch of water.", "Thirty minutes if you are tired.", "Only 20 minutes.", "20 minutes on the hill behind the house.",
 		"20 minutes or so with the lid off.", "Ten minutes more.", "20 minutes in the oven.", "20 minutes in hot water.", "75 minutes with the weight up.", "20 minutes under the lid.", "Flame off when it rocks."} {
 		_, ok := told(text)
 		assert.False(t, ok, text)

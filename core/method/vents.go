@@ -43,7 +43,8 @@ func (p *passage) letsAirOut() bool {
 	case weight && u.hasAny([]string{"off", "open", "then the weight", "and the weight", "weight on", "weight down", "regulator on", "counterweight on", "counterweight", "the weight goes on", "before i put", "before you put", "before you weight", "then shut", "then close", "cap it"}) && (u.hasAny([]string{"steam", "steaming", "steams", "plume", "jet", "open", "hiss", "blow", "air", "weight off", "stays off", "hold off", "off for"})):
 		return true
 	}
-	return p.says("minutes of steam", "minute of steam", "min of steam", "minutes of good", "minutes of strong", "minutes of steady", "minutes of full", "minutes of free-flowing", "free-flowing steam", "of exhaust", "steam coming", "let her blow", "let it blow")
+	return p.says("minutes of steam", "minute of steam", "min of steam", "minutes of good", "minutes of strong",
+		"minutes of steady", "minutes of full", "minutes of free-flowing", "free-flowing steam", "of exhaust", "steam coming", "let her blow", "let it blow", "steam off", "blow off")
 }
 
 // ventsLess reports a vent that is told and taken back, cut, or made when the weight is on
@@ -57,6 +58,9 @@ func (p *passage) ventsLess() bool {
 	}
 	if p.after != nil && len(p.after.t) <= 4 && p.after.hasAny([]string{"i don't", "i do not", "we don't", "not me", "not us", "i never"}) {
 		return true // "the book says ten minutes; I don't"
+	}
+	if p.says("with the weight on", "with its weight on", "with the weight already on", "under the weight") {
+		return true
 	}
 	if p.says("under", "less than", "nearly", "almost", "not quite", "barely", "hardly") && !p.says("not less than", "no less than", "never less than", "under pressure") {
 		return true
@@ -113,7 +117,7 @@ func (p *passage) unweighted() bool {
 }
 
 // ventWords are all of which a vent is told; none of them shortens it or stops the steam.
-var ventWords = set(`a an the it its her is are it's there's i you we my your of with for to till until in at out from through
+var ventWords = set(`a an the it its her him must has have had need needs should first is are it's there's i you we my your of with for to till until in at out from through
 	and then once when after before while so that all
 	steam steams steaming air vent vents venting exhaust exhausts valve petcock open pipe canner top plume jet stream hiss
 	good full strong steady proper free free-flowing flowing freely continuous

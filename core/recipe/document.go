@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"slices"
 	"strings"
+	"unicode"
 	"unicode/utf8"
 
 	"damson/core/pattern"
@@ -245,6 +246,13 @@ func isRule(line string) bool {
 	}
 	t := strings.ReplaceAll(strings.TrimSpace(line), " ", "")
 	return len(t) >= 3 && (strings.Trim(t, "-") == "" || strings.Trim(t, "=") == "" || strings.Trim(t, "*") == "" || strings.Trim(t, "_") == "")
+}
+
+// saysNothing reports an empty line, or one of dashes and points: "--", "~ * ~".
+func saysNothing(line string) bool {
+	return strings.IndexFunc(line, func(r rune) bool {
+		return !unicode.IsPunct(r) && !unicode.IsSpace(r) && !strings.ContainsRune("~=+|^`<>", r)
+	}) < 0
 }
 
 // errNoRecipe says that a file of a known format holds no recipe.

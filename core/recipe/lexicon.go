@@ -7,6 +7,7 @@ import (
 	"strings"
 	"sync"
 
+	"damson/core/english"
 	"damson/core/food"
 	"damson/core/method"
 	"damson/core/words"
@@ -210,7 +211,8 @@ func (r *Reader) MayName(name string) bool {
 	for i := range t {
 		_, n := r.line.at(t, i)
 		_, m := r.step.at(t, i)
-		if t[i].Kind == words.Word && n == 0 && m == 0 && unitAt(t, i).n == 0 && numberWords[t[i].Text] == 0 && !sizeWords[t[i].Text] && !vagueWords[t[i].Text] {
+		if t[i].Kind == words.Word && n == 0 && m == 0 && unitAt(t, i).n == 0 && english.NumberWord(t[i].Text) == 0 &&
+			!sizeWords[t[i].Text] && !vagueWords[t[i].Text] {
 			return true
 		}
 	}

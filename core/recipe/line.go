@@ -6,6 +6,7 @@ import (
 	"unicode"
 	"unicode/utf8"
 
+	"damson/core/english"
 	"damson/core/food"
 	"damson/core/pattern"
 	"damson/core/quantity"
@@ -226,6 +227,9 @@ type lineParser struct {
 	where bool
 	// each is set by "2 cups each carrots and celery".
 	each bool
+	// shared is what each jar gets of the amount, and sharedPer the jar.
+	shared    *quantity.Amount
+	sharedPer string
 	// trace is set where the words behind the parts are asked for.
 	trace *trace
 }
@@ -278,8 +282,29 @@ func (p *lineParser) parse(body string) {
 	}
 	p.laterPlus()
 	p.servingPhrase()
+	p.eachAtLast()
 	p.names()
+	p.dealt()
 }
+
+// eachAtLast takes "each" off the end: "9 cups onions and peppers each" are nine of both.
+func (p *lineParser) eachAtLast() {
+	end := len(p.t)
+	for end > 0 && p.t[end-1].Kind == words.Mark {
+		end--
+	}
+	if w := p.text(end - 1); p.l.AmountMin == nil || w != "each" && w != "apiece" || intoEach[p.text(end-2)] {
+		return
+	}
+	p.each = true
+	if end--; p.text(end-1) == "of" {
+		end--
+	}
+	p.t = p.t[:end]
+}
+
+// intoEach stand before an "each" that is a jar.
+var intoEach = set("in into to for on with")
 
 // juice reads "juice of", "the zest of", "zest and juice of" before an amount.
 func (p *lineParser) juice() {
@@ -596,7 +621,7 @@ func (p *lineParser) plus(a quantity.Amount) quantity.Amount {
 		if sep == "+" || sep == "plus" || sep == "and" || sep == "&" {
 			j++
 		}
-		if j >= len(p.t) || p.t[j].Kind != words.Number && numberWords[p.t[j].Text] == 0 {
+		if j >= len(p.t) || p.t[j].Kind != words.Number && english.NumberWord(p.t[j].Text) == 0 {
 			return a
 		}
 		v, n, err := number(p.t, j)
@@ -720,10 +745,60 @@ func (p *lineParser) perJar() {
 		if n == 0 || p.named(i) {
 			continue
 		}
+		if from, end, share := p.share(i, j+n); from >= 0 {
+			p.shared, p.sharedPer = &share, name
+			if p.text(from) == "(" && p.text(end) == ")" {
+				end++
+			}
+			p.t = append(append([]words.Token{}, p.t[:from]...), p.t[end:]...)
+			return
+		}
 		p.l.Per = name
 		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[j+n:]...)
 		return
 	}
+}
+
+// share reads what goes into one jar of an amount that the line begins with, where "per pint" stands
+// at t[i:j]: "14 heads dill (1 1/2 heads per pint)", "½ cup juice (for each quart 2 Tbsp)". It stands at
+// t[from:to], its mark included; from is -1 where there is none.
+func (p *lineParser) share(i, j int) (from, to int, share quantity.Amount) {
+	from = i - 1
+	for from >= 0 && p.t[from].Kind != words.Mark {
+		from--
+	}
+	if from < 0 || p.l.AmountMin == nil || p.text(from) == "/" {
+		return -1, 0, share
+	}
+	at := from + 1
+	if at == i {
+		at = j
+	}
+	v, n, err := number(p.t, at)
+	if n == 0 || err != nil || v <= 0 {
+		return -1, 0, share
+	}
+	k, unit, scale := at+n, quantity.Each, 1.0
+	if u := unitAt(p.t, k); u.n > 0 {
+		k, unit, scale = k+u.n, u.unit, u.scale
+	}
+	if at < i && k != i || at == j && k < len(p.t) && p.t[k].Kind != words.Mark {
+		return -1, 0, share
+	}
+	if unit == quantity.Each {
+		unit = p.l.Unit // "8 cloves garlic, 1 per jar"
+	}
+	return from, max(j, k), quantity.Amount{Min: v * scale, Max: v * scale, Unit: unit}
+}
+
+// dealt keeps what each jar gets of what makes it acid: there the share holds, of all else the whole.
+func (p *lineParser) dealt() {
+	if p.shared == nil || !p.l.Ref.In("bottled-citrus", "citrus-juice", "citric-acid") {
+		return
+	}
+	share := *p.l
+	share.AmountMin, share.AmountMax, share.Unit, share.Per = &p.shared.Min, &p.shared.Max, p.shared.Unit, p.sharedPer
+	p.l.Dealt = &share
 }
 
 // named reports whether the token at i stands inside a food's name: "garlic in a
@@ -747,6 +822,7 @@ func (p *lineParser) weightInParens() {
 		v, n, u, ok := p.sizeAt(i)
 		if !ok {
 			if n := p.restatement(i); n > 0 {
+				p.l.orElse(p.t[i+1 : i+n-1])
 				p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+n:]...)
 				return
 			}
@@ -854,7 +930,8 @@ func (p *lineParser) dropMeasures() {
 // trailingAmount reads "green beans - 4 lb", "salt, 1 tsp", "flour: 2 cups".
 func (p *lineParser) trailingAmount() {
 	for i := 1; i < len(p.t); i++ {
-		if p.t[i].Kind != words.Number && numberWords[p.t[i].Text] == 0 && fractionWords[p.t[i].Text] == 0 && p.t[i].Text != "a" {
+		if p.t[i].Kind != words.Number && english.NumberWord(p.t[i].Text) == 0 && fractionWords[p.t[i].Text] == 0 &&
+			p.t[i].Text != "a" {
 			continue
 		}
 		v, n, err := number(p.t, i)

@@ -169,7 +169,7 @@ func (p *lineParser) names() {
 				case "without", "no", "not":
 					flush("without")
 				case "optional":
-					p.l.Optional = true
+					p.l.Optional = !p.denied(i)
 				}
 			}
 			i += n
@@ -623,7 +623,7 @@ func (p *lineParser) ambiguous() {
 		}
 		id := ""
 		switch {
-		case l.Food == "pepper" && small(l) && !strings.Contains(strings.ToLower(l.Text), "the peppers"):
+		case l.Food == "pepper" && small(l) && !strings.Contains(strings.ToLower(l.Text), "peppers"):
 			id = "black-pepper"
 		case l.Food == "ginger" && small(l) && !l.HasState("fresh") && !l.HasPrep("minced", "chopped", "grated", "peeled", "sliced"):
 			id = "ground-ginger"
@@ -655,3 +655,9 @@ func (l *Line) refID() {
 		l.FoodID = l.Ref.ID
 	}
 }
+
+// denied reports that the word at i is turned round: "not optional".
+func (p *lineParser) denied(i int) bool { return denials[p.text(i-1)] || denials[p.text(i-2)] }
+
+// denials are words that turn "optional" round, also before an article.
+var denials = set("not never isnt isn't aint ain't")

@@ -11,12 +11,6 @@ import (
 // largest is the largest amount that Damson takes for a home recipe.
 const largest = 100000
 
-var numberWords = map[string]float64{
-	"one": 1, "two": 2, "three": 3, "four": 4, "five": 5, "six": 6, "seven": 7, "eight": 8, "nine": 9, "ten": 10,
-	"eleven": 11, "twelve": 12, "fifteen": 15, "sixteen": 16, "twenty": 20, "thirty": 30, "forty": 40, "fifty": 50,
-	"sixty": 60, "ninety": 90, "hundred": 100, "dozen": 12,
-}
-
 var fractionWords = map[string]float64{"half": 0.5, "quarter": 0.25, "third": 1.0 / 3, "fourth": 0.25, "eighth": 0.125}
 
 // digits reads "12", "1.5", "1,5", "1,000", "3/4" and "½".

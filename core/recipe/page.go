@@ -18,6 +18,10 @@ type page struct {
 	speakers map[string]bool
 	// steps are the lines that are numbered one after the other.
 	steps map[int]bool
+	// talks is true where more than one speaks: a chat, a letter with what it answers.
+	talks bool
+	// questions is true where the quoted lines ask and the others answer.
+	questions bool
 }
 
 func newPage(text string) *page {
@@ -32,6 +36,8 @@ func newPage(text string) *page {
 		p.speakers[name] = n > 1 && capital(name) || n > 2
 	}
 	p.number()
+	p.questions = p.interview()
+	p.talks = len(seen) > 0 || slices.ContainsFunc(p.lines, quoted.MatchString)
 	return p
 }
 
@@ -103,6 +109,12 @@ func (p *page) bare(r *Reader, i int) string {
 	}
 	if m := spoken.FindStringSubmatchIndex(line); m != nil && p.speakers[line[m[2]:m[3]]] && !r.foodAnywhere(words.Split(line[m[2]:m[3]])) && !strings.EqualFold(line[m[2]:m[3]], "note") {
 		line = strings.TrimSpace(line[m[1]-1:])
+	}
+	if p.questions && quoted.MatchString(p.lines[i]) && !strings.ContainsAny(line, "0123456789.,:;?!") {
+		return line + "?"
+	}
+	if p.talks {
+		return withMark(line)
 	}
 	return line
 }

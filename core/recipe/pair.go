@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"damson/core/english"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -26,7 +27,7 @@ func (r *Reader) secondAmount(t []words.Token) int {
 		if t[i].Text == "," && j < len(t) && (t[j].Text == "and" || t[j].Text == "plus") {
 			j++
 		}
-		if j >= len(t) || t[j].Kind != words.Number && numberWords[t[j].Text] == 0 || !r.foodBefore(t, i) {
+		if j >= len(t) || t[j].Kind != words.Number && english.NumberWord(t[j].Text) == 0 || !r.foodBefore(t, i) {
 			continue
 		}
 		if _, n, err := number(t, j); err == nil && n > 0 {

@@ -11,9 +11,10 @@ import (
 // that it may be left out, that a vinegar is weak, that an acid never enters the
 // jar, that there may be more of it.
 func (r *Reader) qualify(l *Line, text string) {
-	if m := maybe.FindStringIndex(text); m != nil && !l.onlyLast(text[:m[0]], text[m[1]:]) {
+	if m := maybe.FindStringIndex(text); m != nil && !l.onlyLast(text[:m[0]], text[m[0]:m[1]], text[m[1]:]) {
 		l.Optional = true
 	}
+	l.leavesOpen(text)
 	if skinsOn.MatchString(text) && !l.HasPrep("unpeeled") {
 		l.Prep = append(slices.DeleteFunc(l.Prep, func(p string) bool { return p == "peeled" }), "unpeeled")
 	}
@@ -59,9 +60,13 @@ func (r *Reader) qualify(l *Line, text string) {
 	}
 }
 
-// onlyLast reports that what may be left out is the last of several with amounts of their own:
-// "2 Tbsp lemon juice in each quart, 1 tsp salt if you want"; behind a comma it may mean them all.
-func (l *Line) onlyLast(before, after string) bool {
+// onlyLast reports that the first of the line may not be left out: it is insisted on, or what may be is
+// the last of several with amounts of their own, "2 Tbsp lemon juice in each quart, 1 tsp salt if you
+// want"; behind a comma it may mean them all.
+func (l *Line) onlyLast(before, said, after string) bool {
+	if insisted.MatchString(before + said) {
+		return true // "not optional"
+	}
 	n := len(l.Also)
 	if n == 0 || themAll.MatchString(after) || l.AmountMin == nil || l.Also[n-1].AmountMin == nil || !l.Also[n-1].Optional {
 		return false
@@ -73,18 +78,55 @@ func (l *Line) onlyLast(before, after string) bool {
 	return before != "" && !strings.HasSuffix(before, ",") && !strings.HasSuffix(before, ";") && !strings.HasSuffix(before, "-") && !allOfThem.MatchString(before)
 }
 
+// leavesOpen keeps the words that leave open what and how much goes in.
+func (l *Line) leavesOpen(text string) {
+	if m := batches.FindString(text); m != "" {
+		l.Unread = append(l.Unread, m)
+	}
+	if m := vagueMore.FindString(text); m != "" && !divided.MatchString(text) {
+		l.Unread = append(l.Unread, m)
+	}
+	if m := notThin.FindString(text); m != "" && l.Ref.In("broth", "vegetable-broth", "tomato-juice", "fruit-juice") {
+		l.Unread = append(l.Unread, m)
+	}
+	if l.watered() {
+		l.Unread = append(l.Unread, "and "+l.Also[0].Food)
+	}
+}
+
+// watered reports an acid that shares its amount with a liquid: "1 Tbsp lemon juice and water to each pint".
+func (l *Line) watered() bool {
+	if !l.Ref.In("bottled-citrus", "citrus-juice", "citric-acid", "vinegar") || l.AmountMin == nil || len(l.Also) == 0 {
+		return false
+	}
+	x := l.Also[0]
+	return x.AmountMin == nil && x.Ref.In("water", "broth", "tomato-juice", "fruit-juice", "apple-juice")
+}
+
 var themAll = pattern.MustCompile(`(?i)^\W*(them|both|either|any|these|those|all)\b`)
 
 var allOfThem = pattern.MustCompile(`(?i)\b(both|all|either|each of|everything)( of (them|these|those))?\W*(are|is)?\W*$`)
 
 var (
-	maybe      = pattern.MustCompile(`(?i)\b(optional|if (you )?(like|want|wish|wanted|desired|liked|handy|you have (it|some|any))|as (you )?wish(ed)?|should you fancy|left out|leave (it |this )?out|not (needed|necessary|essential|required)|can be (left out|omitted|skipped)|ad lib|up to you|take it or leave it)\b`)
+	maybe = pattern.MustCompile(`(?i)\b(optional|if (you )?(like|want|wish|wanted|desired|liked|handy|you have (it|` +
+		`some|any))|as (you )?wish(ed)?|should you fancy|left out|leave (it |this )?out|not (needed|necessary|` +
+		`essential|required)|can be (left out|omitted|skipped)|ad lib|up to you|take it or leave it)\b`)
+	insisted = pattern.MustCompile(`(?i)(\bnot|\bnever|n['’]t|\bno way|\bno means)( an?| at all| ever)* optional$`)
+	batches  = pattern.MustCompile(`(?i)\b(for|does|covers) (a |the |my |our )?((two|three|four|five|six|several|both|` +
+		`[2-9]) batches|(double|triple|big) batch)\b`)
+	// vagueMore is more of what has no name, notThin a liquid that is no clear one.
+	vagueMore = pattern.MustCompile(`(?i)(\+|&|\b(?:plus|and|with)) ?(all |some |some of |a bit of |most of )?(the |` +
+		`my |our |any )?` +
+		`(rest|remains|what|whatever|everything|anything|leftovers|odds and ends|others|bits|extras|stuff)\b`)
+	divided    = pattern.MustCompile(`(?i)\b(half|now|later|first|divided|then|each)\b`)
+	notThin    = pattern.MustCompile(`(?i)\b(thick|thickish|thickened|fatty|greasy|oily|buttery|creamy|milky|starchy)\b`)
 	fromBottle = pattern.MustCompile(`(?i)\b(from|out of|in) (a |the )?bottle\b|, bottle\b|\bthe bottle\b|\bbottled\b|\bthe bottle kind\b`)
 	whiteKind  = pattern.MustCompile(`(?i)\bwhite\b`)
 	skinsOn    = pattern.MustCompile(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`)
 	struck     = pattern.MustCompile(`^\W*~~.*~~\W*$|^<(s|del|strike)>`)
 	orMore     = pattern.MustCompile(`(?i)\b(or|and) more\b|\bor so more\b|\bas many\b|\bas much\b|\bplus (extra|more|some)\b|\bextra (as|if)\b`)
 	weakly     = pattern.MustCompile(`(?i)\b(half|quarter|third)[- ]strength\b|\b(below|under|less than|not quite|nearly|almost|short of) ?(4|5|five)|\bany (strength|kind|sort|old|vinegar)\b|\bstrength (not|un|does|doesn)|\b(diluted|watered|weak|weaker|mild)\b|\bhome-?made\b|\bmy own\b`)
-	freshly    = pattern.MustCompile(`(?i)\bfresh(ly)?[- ](bottled|squeezed|pressed)\b`)
-	elsewhere  = pattern.MustCompile(`(?i)\b(for|to) (rins\w*|wash\w*|drink\w*|dip\w*|soak\w*|clean\w*|wip\w*|hold\w*|prevent\w*) ?\w*`)
+	freshly    = pattern.MustCompile(`(?i)\bfresh(ly)?[- ](bottled|squeezed|pressed)\b|\bhome-?bottled\b|\bbottled ` +
+		`(by (me|us|hand)|myself|ourselves|at home|here)\b`)
+	elsewhere = pattern.MustCompile(`(?i)\b(for|to) (rins\w*|wash\w*|drink\w*|dip\w*|soak\w*|clean\w*|wip\w*|hold\w*|prevent\w*) ?\w*`)
 )

@@ -7,6 +7,7 @@ import (
 	"damson/core/english"
 	"damson/core/method"
 	"damson/core/pattern"
+	"damson/core/quantity"
 	"damson/core/words"
 )
 
@@ -114,7 +115,8 @@ func (r *Reader) ofTheLine(part string) bool {
 		}
 		s, n := r.line.at(t, i)
 		if n == 0 {
-			if unitAt(t, i).n > 0 || sizeWords[t[i].Text] || colours[t[i].Text] || numberWords[t[i].Text] != 0 || measureWords[t[i].Text] || len(t[i].Text) == 1 || vagueWords[t[i].Text] {
+			if unitAt(t, i).n > 0 || sizeWords[t[i].Text] || colours[t[i].Text] || english.NumberWord(t[i].Text) != 0 ||
+				measureWords[t[i].Text] || len(t[i].Text) == 1 || vagueWords[t[i].Text] {
 				i++
 				continue
 			}
@@ -136,11 +138,18 @@ func (r *Reader) remark(l *Line, text string) {
 	if l.Ref.In("vinegar", "weak-vinegar") {
 		l.strengthIn(text)
 	}
-	if l.Ref != nil && (st.Talk && len(st.Unread) == 0 && r.treated(text) || len(st.Acts) == 0 && fetched(words.Split(text)) || ruined(text, words.Split(text))) {
+	t := words.Split(text)
+	if l.Ref != nil && r.spoils(st, text, t) {
 		l.Unread = append(l.Unread, text)
 		return
 	}
+	if l.orElse(t) {
+		return
+	}
 	if st.Talk && len(st.Unread) == 0 {
+		if ofSomething(t) {
+			l.Unread = append(l.Unread, text) // "4 cups onions, 3 cups bells"
+		}
 		return
 	}
 	if l.AmountMin != nil && !l.Ref.In("vinegar", "weak-vinegar", "bottled-citrus", "citrus-juice", "citric-acid") && mannerRemark.MatchString(text) {
@@ -154,6 +163,34 @@ func (r *Reader) remark(l *Line, text string) {
 	}
 	l.Remarks = append(l.Remarks, st)
 }
+
+// spoils reports a remark of a treatment that nobody knows, of food from a tin, or of one that is ruined.
+func (r *Reader) spoils(st *Step, text string, t []words.Token) bool {
+	return st.Talk && len(st.Unread) == 0 && r.treated(text) || len(st.Acts) == 0 && fetched(t) || ruined(text, t)
+}
+
+// ofSomething reports an amount by measure with a word behind it that names what is measured, though
+// nobody knows it.
+func ofSomething(t []words.Token) bool {
+	v, n := english.Number(t, 0)
+	if n == 0 || v <= 0 {
+		return false
+	}
+	u := unitAt(t, n)
+	if u.n == 0 || u.unit.Dimension() != quantity.Volume && u.unit.Dimension() != quantity.Mass {
+		return false
+	}
+	k := n + u.n
+	if k < len(t) && t[k].Text == "of" {
+		k++
+	}
+	return k < len(t) && t[k].Kind == words.Word && !besideAmount[t[k].Text]
+}
+
+// besideAmount are words behind a measure that name nothing: "2 cups at a time".
+var besideAmount = set("to at for per each a an the in if or and from by on as is was are were more less extra total left over " +
+	"apiece altogether all every when after before with without worth about if then so goes went makes made did does " +
+	"do will would should can could i we you it that this they which what")
 
 // strengthIn takes the weakest strength that the text gives: "(4 percent acidity)", "(5%, or
 // the 3% if that is all there is)".
@@ -220,7 +257,8 @@ func (r *Reader) sameFood(t []words.Token, i int, l *Line) bool {
 // telling reports whether the words hold a number, or one that says more than a name.
 func telling(text string) bool {
 	for _, w := range words.Split(text) {
-		if w.Kind == words.Number || method.Telling(w.Text) || numberWords[w.Text] != 0 || w.Text == "and" || w.Text == "plus" {
+		if w.Kind == words.Number || method.Telling(w.Text) || english.NumberWord(w.Text) != 0 || w.Text == "and" ||
+			w.Text == "plus" {
 			return true
 		}
 	}

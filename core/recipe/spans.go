@@ -3,6 +3,7 @@ package recipe
 import (
 	"strings"
 
+	"damson/core/english"
 	"damson/core/words"
 )
 
@@ -64,7 +65,7 @@ func (tr *trace) head(t []words.Token) {
 		return
 	}
 	n := 0
-	for n < len(t) && (t[n].Kind == words.Number || numberWords[t[n].Text] != 0 || fractionWords[t[n].Text] != 0 ||
+	for n < len(t) && (t[n].Kind == words.Number || english.NumberWord(t[n].Text) != 0 || fractionWords[t[n].Text] != 0 ||
 		n > 0 && (t[n].Text == "-" || t[n].Text == "to" || t[n].Text == "and" || t[n].Text == "a" || t[n].Text == "/" || t[n].Text == "or")) {
 		n++
 	}

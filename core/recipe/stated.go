@@ -483,7 +483,7 @@ func (f *factReader) canner(i int) bool {
 			return true
 		case w == "hold" || w == "holding":
 			held = true
-		case sizing[w], f.t[k].Kind == words.Number, numberWords[w] > 0, held && w == "it":
+		case sizing[w], f.t[k].Kind == words.Number, english.NumberWord(w) > 0, held && w == "it":
 		default:
 			return false
 		}
@@ -539,7 +539,7 @@ func (f *factReader) jars() {
 		if before == "-" {
 			before = f.text(i - 2)
 		}
-		counted := i > 0 && (f.t[i-1].Kind == words.Number || numberWords[before] > 0) || before == "a" || before == "wide"
+		counted := f.countedAt(i-1) || before == "a" || before == "wide"
 		plural := f.t[i+n-1].Raw != f.t[i+n-1].Text
 		next := f.text(i + n)
 		if !asJar {
@@ -724,7 +724,7 @@ func (f *factReader) numbers() {
 			continue
 		}
 		listed = listed && f.joins(i)
-		if f.t[i].Kind != words.Number && numberWords[f.text(i)] == 0 && f.text(i) != "an" && f.text(i) != "half" {
+		if f.t[i].Kind != words.Number && english.NumberWord(f.text(i)) == 0 && f.text(i) != "an" && f.text(i) != "half" {
 			_, n := f.r.step.at(f.t, i)
 			i += max(n, 1)
 			continue
@@ -1332,3 +1332,8 @@ func (s *Stated) MinutesFor(jar quantity.Jar) (SaidMinutes, bool) {
 }
 
 func (m SaidMinutes) String() string { return strconv.FormatFloat(m.Minutes, 'f', -1, 64) + " min" }
+
+// countedAt reports a number at i, in figures or as a word.
+func (f *factReader) countedAt(i int) bool {
+	return i >= 0 && (f.t[i].Kind == words.Number || english.NumberWord(f.text(i)) > 0)
+}

@@ -4,6 +4,7 @@ import (
 	"slices"
 	"strings"
 
+	"damson/core/english"
 	"damson/core/words"
 )
 
@@ -14,7 +15,8 @@ func (r *Reader) Measured(st *Step) []*Line {
 	t := words.Split(st.Text)
 	var starts []int
 	for i := 0; i < len(t); i++ {
-		if t[i].Kind != words.Number && numberWords[t[i].Text] == 0 && t[i].Text != "a" && t[i].Text != "half" && t[i].Text != "quarter" {
+		if t[i].Kind != words.Number && english.NumberWord(t[i].Text) == 0 && t[i].Text != "a" && t[i].Text != "half" &&
+			t[i].Text != "quarter" {
 			continue
 		}
 		_, n, err := number(t, i)

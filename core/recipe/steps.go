@@ -3,6 +3,7 @@ package recipe
 import (
 	"strings"
 
+	"damson/core/english"
 	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/words"
@@ -94,7 +95,7 @@ func (r *Reader) listed(no int, text string) *Step {
 		if n == 0 {
 			if negations[tok.Text] {
 				negated = !spares(t, i)
-			} else if !colours[tok.Text] && numberWords[tok.Text] == 0 && len(tok.Text) > 1 {
+			} else if !colours[tok.Text] && english.NumberWord(tok.Text) == 0 && len(tok.Text) > 1 {
 				st.unread = append(st.unread, unreadWord{tok.Raw, tok.Start})
 			}
 			i++

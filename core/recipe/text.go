@@ -116,7 +116,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		}
 		behind := false                               // what stands behind the title on its line
 		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
-		if line == "" || isRule(line) {
+		if saysNothing(line) {
 			blank = true
 			continue
 		}
@@ -296,17 +296,19 @@ func ofJars(sentence string) bool {
 	return containsAny(strings.ToLower(sentence), "jar", "pint", "quart", "qt", "half-pint", "bottle", "canner", "psi", "pressure", "water bath", "bath", "process", "gauge", "dial", "weight", " lb", "pound", "#", "them", "vent", "litre", "liter", " ml", "glass")
 }
 
-// again reports whether the line deals out to each jar what is listed before it.
+// again reports whether the line deals out to each jar what is listed before it, all of it.
 func again(list []*Line, l *Line) bool {
-	if l.Ref == nil || l.Per == "" {
-		return false
-	}
-	for _, x := range list {
-		if x.Ref == l.Ref && x.AmountMin != nil && x.Per == "" {
-			return true
+	dealt := false
+	for _, x := range append([]*Line{l}, l.Also...) {
+		dealt = dealt || x.Per != ""
+		if x.Ref == nil || !slices.ContainsFunc(list, func(y *Line) bool {
+			return y.Ref == x.Ref && y.AmountMin != nil &&
+				y.Per == ""
+		}) {
+			return false
 		}
 	}
-	return false
+	return dealt
 }
 
 // ownNames keeps the words by which the recipe names its own ingredients.
@@ -890,9 +892,7 @@ func (r *Reader) isStep(line, section string, at look, full bool) bool {
 	switch {
 	case section != "ingredients" && strings.HasSuffix(line, "?") && strings.HasPrefix(strings.ToLower(line), "not "):
 		return true // "not the cooking water?"
-	case section != "ingredients" && narrated.MatchString(line) && r.method.Shape(line).Verbs >= 2:
-		return true // "I made a syrup, 5 cups of water to 2 of sugar, brought it to the boil"
-	case at.kind == Note && at.sure, section != "ingredients" && inCanner.MatchString(line):
+	case at.kind == Note && at.sure, section != "ingredients" && r.toldAsStep(line):
 		return true
 	case at.kind == Ingredient && at.sure:
 		return false
@@ -910,6 +910,25 @@ func (r *Reader) isStep(line, section string, at look, full bool) bool {
 		}
 	}
 	return section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line)
+}
+
+// toldAsStep reports what is told to be done, though foods and amounts stand in it.
+func (r *Reader) toldAsStep(line string) bool {
+	if narrated.MatchString(line) && r.method.Shape(line).Verbs >= 2 {
+		return true // "I made a syrup, 5 cups of water to 2 of sugar, brought it to the boil"
+	}
+	return r.listThenOrder(line) || inCanner.MatchString(line)
+}
+
+// listThenOrder reports foods and what is to be done with them: "vinegar, 1/2 cup salt, sugar: heat to
+// boiling".
+func (r *Reader) listThenOrder(line string) bool {
+	foods, order, ok := strings.Cut(line, ": ")
+	if !ok || !strings.Contains(foods, ",") || !r.foodAnywhere(words.Split(foods)) {
+		return false
+	}
+	s := r.method.Shape(order)
+	return (s.Order || strings.HasPrefix(strings.ToLower(order), "heat ")) && s.Foods == 0
 }
 
 // ofTools reports a line that names a pot or the canner and no food: "pan's on".

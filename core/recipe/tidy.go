@@ -18,7 +18,7 @@ func tidy(s string) string {
 		s = strings.NewReplacer("&frasl;", "/", "</td>", " ").Replace(s)
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
-	s = otherFigures(ofItself(s))
+	s = otherFigures(ofItself(summed(s)))
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
 	s = mending.Each(s, func(i int, s string) string { return mends[i].find.ReplaceAllString(s, mends[i].put) })
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
@@ -129,7 +129,9 @@ var mends = []*mend{
 	{pattern.MustCompile(`\b(\d+)O\b`), "${1}0"},
 	{pattern.MustCompile(`(\d) ?[~∼〜] ?(\d)`), "$1-$2"},
 	{pattern.MustCompile(`~~`), ""},
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or )?\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or |and )?\d[\d ./½¼¾]* ` +
+		`?(?:(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes)|for) ?(?:about )?` +
+		`\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
 	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`), "$1 $2 per $3"},
@@ -141,6 +143,17 @@ var mends = []*mend{
 		`[^;(,]*?(?:, (?:\pL+ly )?\pL+ed)*),?` +
 		` (?:or )?(?:about|around|roughly|approximately|approx\.?|some)` +
 		` \d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?|oz|ounces?|g|grams)\.?$`), "$1"},
+	// how much there was before it was cut: "4 cups crushed berries (I needed 2 quarts of whole ones)"
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?\pL+\.? .*?),? ?\((?:i |we |you |it |which |that |this )?` +
+		`(?:'ll )?(?:needs?|needed|takes?|took|started with|start with|bought|picked|was|is|used)` +
+		` (?:about |around |some |roughly |nearly |almost )?(?:\d[\d ./½¼¾-]*|one|two|three|four|a) (?:big |large |small ` +
+		`|full )?` +
+		`(?:lbs?|pounds?|kg|kilos?|quarts?|qts?|pints?|bushels?|pecks?|buckets?|bags?|baskets?|boxes|box|flats?|trays?|` +
+		`litres?|liters?)` +
+		`(?: of)?(?: (?:the |them |it )?(?:whole|fresh|unpeeled|raw|unhulled|unshelled|in the pod|in the shell|in their ` +
+		`skins)?(?: (?:ones?|fruit|berries))?)?\)`), "$1"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?\pL+\.? [^,;(]*?)(?:, (?:more or less|give or take),?)? per \d+ ` +
+		`(?:half-? ?pints?|pints?|quarts?|jars)(?:, (?:more or less|give or take))?$`), "$1"},
 	// "2 lbs to 3 lbs": the unit said twice.
 	{pattern.MustCompile(`(?i)\b(\d[\d./]*) (lbs?|cups?|oz|kg|g|quarts?|qts?|pounds?|tbsp|tsp) to (\d)`), "$1 to $3"},
 	{pattern.MustCompile(`(?i)\bdoz\b\.?`), "dozen"},

@@ -85,7 +85,7 @@ func (p *lineParser) idle(w string) bool {
 	if changing[w] || method.Telling(w) || w == "" || w[0] >= '0' && w[0] <= '9' || fractionWords[w] != 0 || quantityWords[w] {
 		return false
 	}
-	if numberWords[w] != 0 {
+	if english.NumberWord(w) != 0 {
 		return p.l.Ref.In("salt", "dry-seasoning")
 	}
 	if functionWords[w] {

@@ -49,7 +49,8 @@ const longestPart = 9
 
 // ruined reports a food that is poisoned, old, or no longer in pieces, however long it is told.
 func ruined(text string, t []words.Token) bool {
-	old := len(t) > 1 && holdsAny(t, aged) && (numberWords[t[0].Text] != 0 || t[0].Kind == words.Number || t[0].Text == "a")
+	old := len(t) > 1 && holdsAny(t, aged) && (english.NumberWord(t[0].Text) != 0 || t[0].Kind == words.Number ||
+		t[0].Text == "a")
 	return old || toNothing.MatchString(text) && !shrinks.MatchString(text) || holdsAny(t, poisons)
 }
 

@@ -525,6 +525,9 @@ var (
 
 func (d *draft) addLine(l *recipe.Line, serving bool) {
 	add := func(x *recipe.Line, choice bool) {
+		if x.Dealt != nil {
+			x = x.Dealt
+		}
 		f := x.Ref
 		if f == nil {
 			f = x.Head

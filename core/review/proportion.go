@@ -125,8 +125,7 @@ func (b *bench) pool(first int, seen map[int]bool) {
 			continue
 		}
 		if !ok {
-			known = false
-			b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "Low-acid food must not grow beyond the tested amount.", Edits: []Edit{one(ToTable, i)}})
+			known = b.sharesAmount(known, i, items)
 			continue
 		}
 		have += r * weightOf(in, b)
@@ -233,6 +232,31 @@ func (b *bench) matchedBy(in *procedure.Ingredient) []int {
 	return nil
 }
 
+// sharesAmount leaves known as it is where an item without an amount is measured together with another of
+// the list, "9 cups chopped onions and peppers"; it asks about one that is not.
+func (b *bench) sharesAmount(known bool, i int, list []int) bool {
+	if b.measuredWith(i, list) {
+		return known
+	}
+	b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?",
+		Message: "Low-acid food must not grow beyond the tested amount.", Edits: []Edit{one(ToTable, i)}})
+	return false
+}
+
+func (b *bench) measuredWith(i int, list []int) bool {
+	it := &b.items[i]
+	if it.src == nil || it.unclear || !it.amount.IsZero() {
+		return false
+	}
+	before, _, _ := strings.Cut(strings.ToLower(it.src.Text), strings.ToLower(it.name))
+	if strings.ContainsAny(before, ",;:(") || !strings.Contains(before, " and ") && !strings.Contains(before, " & ") {
+		return false
+	}
+	return slices.ContainsFunc(list, func(k int) bool {
+		return k != i && b.items[k].line == it.line && !b.items[k].amount.IsZero() && !b.items[k].unclear
+	})
+}
+
 func overlap(a, c *procedure.Ingredient) bool {
 	names := append(append([]string{}, c.Same...), c.Like...)
 	for _, n := range append(append([]string{}, a.Same...), a.Like...) {
@@ -275,7 +299,7 @@ func (b *bench) gel(k int) {
 	switch {
 	case !known:
 		b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?", Message: "The set rests on it.", Edits: restore})
-	case b.scale > 0 && r < b.scale/crossSlack/1.05:
+	case b.scale > 0 && r*b.least(items) < b.scale/crossSlack/1.05:
 		b.ask(i, code, Finding{Do: "Use " + said(in.Amount*b.scale, in.Unit) + " " + in.Name, Message: "With less, a regular-pectin jam does not set and moulds sooner.", Source: b.proc.Citation(), Edits: restore})
 	case r > b.scale*slack && in.Role == procedure.GelSugar:
 		b.allow(i, code, Finding{Message: "A little more sugar than tested is a matter of taste."})
