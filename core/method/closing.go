@@ -172,10 +172,24 @@ func (p *passage) hanging(got *Clause) bool {
 	if len(p.c.t) == 1 {
 		return first == "off" || first == "out"
 	}
+	if p.offThenZero() || p.says("not for this one", "not for these") {
+		return false
+	}
 	if first == "not" && p.c.hasNumber() {
 		return true
 	}
-	return (first == "not" || first == "off" || first == "into" || first == "onto" || first == "out") && !hasVerb(p.c.t) && (p.c.hasNumber() || p.says("second", "minute", "moment", "longer", "over", "soon", "time", "while", "full"))
+	return hangsOn[first] && !hasVerb(p.c.t) && (p.c.hasNumber() || p.says("second", "minute", "moment", "longer", "over", "soon", "time", "while", "full"))
+}
+
+// weAre say who or where somebody is; hangsOn are words that go on with what was said.
+var (
+	weAre   = set("we're i'm")
+	hangsOn = set("not off into onto out")
+)
+
+// offThenZero reports the end of a process in a breath: "off, zero on its own, ten more".
+func (p *passage) offThenZero() bool {
+	return p.word(0) == "off" && p.says("zero") && p.says("on its own", "by itself", "naturally")
 }
 
 // foodOnly reports whether a food is named that is neither water nor what covers it.
@@ -193,7 +207,7 @@ func (p *passage) clockAt() bool {
 	if !p.does("start begin count time set") || !p.says("count", "counting", "timer", "timing", "clock", "the time") || p.c.hasNumber() {
 		return false
 	}
-	if p.after == nil || p.after.kind != moment {
+	if p.after == nil || p.after.kind != moment || p.c.unit().hasAny([]string{"column of steam", "in the green"}) {
 		return false
 	}
 	return !p.after.hasAny([]string{"boil", "boils", "boiling", "rock", "rocks", "rocking", "jiggle", "jiggles", "jiggling", "pressure", "pounds", "lb", "psi", "gauge", "dial", "needle", "weight", "steady", "rolling", "reaches", "reads", "hits", "column", "steam", "dances", "dance", "sings", "rattles", "says", "at", "up"})
@@ -202,7 +216,9 @@ func (p *passage) clockAt() bool {
 // fragment reports words without a verb that would be talk anywhere else: "three
 // whistles", "as for jam", "just long enough to seal".
 func (p *passage) fragment(got *Clause) bool {
-	if got.Kind != Talk || got.Why != "nothing touched" || hasVerb(p.c.t) && !p.says("to seal", "whistles", "whistle") || p.c.kind == contrast || p.c.kind == reason || p.c.measured(english.Height) || p.word(0) == "we're" || p.word(0) == "i'm" || p.says("finger", "fingertip", "fingertips") {
+	if got.Kind != Talk || got.Why != "nothing touched" || p.offThenZero() || hasVerb(p.c.t) && !p.says("to seal",
+		"whistles", "whistle") || p.c.kind == contrast || p.c.kind == reason || p.c.measured(english.Height) ||
+		weAre[p.word(0)] || p.says("finger", "fingertip", "fingertips") {
 		return false
 	}
 	n := 0

@@ -12,9 +12,9 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "process-short", "only dipped"
 	case p.pressureLowered():
 		return "pressure-low", "the pressure is lowered"
-	case p.weightBeforeSteam(), p.steamsUnderWeight():
+	case p.weightBeforeSteam(), p.steamsUnderWeight(), p.ventsAlong():
 		return "vent", "weight on before the steam"
-	case p.clockBeforeHeat(), p.takesOffTime(), p.cutsTo(), p.fireOutFirst():
+	case p.clockBeforeHeat(), p.takesOffTime(), p.cutsTo(), p.inPieces(), p.fireOutFirst():
 		return "process-short", "the clock"
 	case p.fireOutEarly():
 		return "process-short", "the heat is off"

@@ -76,6 +76,15 @@ func (p *passage) steamsUnderWeight() bool {
 		p.c.unit().hasAny([]string{"steam", "steams", "blow", "blows", "vent", "vents", "exhaust"})
 }
 
+// ventsAlong reports a vent that is no time before the pressure: "venting as you go".
+func (p *passage) ventsAlong() bool {
+	if !p.at.Filled || !p.says("venting", "vent", "vents", "exhausting") || p.negated() {
+		return false
+	}
+	return p.c.unit().hasAny([]string{"as you go", "as it goes", "as we go", "as i go", "along the way", "all the while",
+		"now and then", "from time to time", "when it wants", "as needed", "if it needs it"})
+}
+
 // weightBeforeSteam reports a weight that goes on, or a vent that is shut, before there is
 // steam: "put the weight on before any steam comes".
 func (p *passage) weightBeforeSteam() bool {
@@ -86,7 +95,7 @@ func (p *passage) weightBeforeSteam() bool {
 		"is hot", "gets hot", "feels warm", "is warm", "warms"}) {
 		return true
 	}
-	if p.says("with the lid", "from the start", "from the off", "right away", "straight away", "at once") &&
+	if p.says("with the lid", "from the start", "from the off", "right away", "straight away", "straight on", "at once") &&
 		p.says("on", "down") {
 		return !p.c.unit().hasAny([]string{"steam", "steams", "plume", "vent", "vented", "minutes", "after"})
 	}

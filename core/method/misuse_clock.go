@@ -39,6 +39,21 @@ func (p *passage) cutsTo() bool {
 	return p.does("cut shorten trim reduce knock pare clip whittle shave") && p.says("to", "down", "by", "back")
 }
 
+// inPieces reports a time that is not one: "in two goes", "for 20 counts".
+func (p *passage) inPieces() bool {
+	if !p.at.Filled || p.negated() || p.hasClass(Jar) && p.says("batch", "batches", "load", "loads") {
+		return false
+	}
+	for i := range p.c.t {
+		if w := p.c.t[i].low; i > 0 && (w == "counts" || w == "breaths" || w == "heartbeats") && p.c.nums[i-1] > 0 {
+			return true
+		}
+	}
+	return p.says("in two goes", "in three goes", "in two stints", "in stages", "in two halves", "in two parts",
+		"on and off",
+		"off and on", "in fits and starts")
+}
+
 // countsUnboiled reports minutes that are counted though nothing boils.
 func (p *passage) countsUnboiled() bool {
 	return p.at.Filled && !p.at.Done && p.does("count start time run") && p.c.unit().hasAny([]string{"although the water is not", "though the water is not", "even if it is not", "even though it is not", "although it is not", "though it is not", "even if the water is not", "whether it boils or not", "whether or not it boils", "even if it is only hot"})

@@ -545,6 +545,7 @@ var reasons = []reason{
 	{"a food not to be feared", preparing, []string{"Do not be scared of the cream.", "Don't worry about the flour."}},
 	{"less than the recipe has", preparing, []string{"I got on fine with half.", "There is only half left."}},
 	{"crushed to fit", preparing, []string{"By crushing I get more in."}},
+	{"another way of it", processed, []string{"Low sugar version: use 1 cup."}},
 	{"works no more", lidded, []string{"The clamp on the canner no longer holds."}},
 	{"a step that is not needed", lidded, []string{"Whoever has beans in the cellar needs no canner."}},
 	{"a food that is part of it", preparing, []string{"Crackers included.", "Noodles and all."}},

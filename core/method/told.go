@@ -34,11 +34,13 @@ const (
 		`sea level|beach|lake|ranch|holler|hollow|plateau|shore|bay|prairie|plains|island|desert|foothills|highlands|` +
 		`lowlands|altitude|elevation|height|A)(?: (?:so|means|it means|that means|so that's))?|where (?:we|i) (?:live|` +
 		`are|am|sit))`
+	toldClose = `(?:(?:wipe|wiped|rims|bubbles|bubbles out|lids|bands|rings|caps|flats)` +
+		`(?: (?:wiped|clean|on|tight|snug|fingertip tight|finger tight))?)`
 	toldCover = `(?:(?:with )?(?:at least )?(?:L (?:or (?:so|two) )?of )?water (?:well |at least )?(?:L )?(?:over|above|covering)(?: (?:all )?(?:my )?(?:jars|lids|them|tops|it))?(?: by (?:at least )?L)?|(?:well )?covered(?: (?:by|with))?(?: at least)?(?: L(?: and half)?)?(?: of)?(?: water)?|(?:with )?lids? on|L (?:over|above) (?:lids|jars|them|tops)|submerged|(?:lids|jars|them) (?:well |all )*under(?: by L(?: or two)?)?)`
 )
 
 var (
-	toldForm    = regexp.MustCompile(`^(?:(?:T|P|J|` + toldPlace + `|` + toldFrom + `|` + toldCover + `|` + toldBath + `|` + toldCanner + `|` + toldWeight + `|` + toldHeat + `|` + toldNot + `|` + toldVent + `|` + toldDown + `|` + toldVerb + `|` + toldWho + `|` + toldLink + `) )*$`)
+	toldForm    = regexp.MustCompile(`^(?:(?:T|P|J|` + toldClose + `|` + toldPlace + `|` + toldFrom + `|` + toldCover + `|` + toldBath + `|` + toldCanner + `|` + toldWeight + `|` + toldHeat + `|` + toldNot + `|` + toldVent + `|` + toldDown + `|` + toldVerb + `|` + toldWho + `|` + toldLink + `) )*$`)
 	countedFrom = regexp.MustCompile(`^(?:and |then |but )?(?:` + toldFrom + `|` + toldNot + `)(?: ` + toldNot + `| not)? $`)
 	boilsThen   = regexp.MustCompile(`^(?:` + toldHeat + `|` + toldBath + `)(?: (?:at )?(?:` + toldPlace + `|our height|our altitude|our elevation))? $`)
 	// Jars that only stand, and what may be done without heat, in the words of a process:

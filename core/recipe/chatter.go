@@ -35,9 +35,10 @@ func (r *Reader) junk(line string, listing bool) bool {
 	if address := strings.HasPrefix(t, "http") || strings.HasPrefix(t, "www."); address && !strings.Contains(t, " ") {
 		return true
 	}
-	if label, _, ok := strings.Cut(t, ":"); slices.Contains(tagStarts, strings.TrimSpace(label)) && (ok || label == t) {
+	if isTags(t) {
 		return true // a list of words, never an instruction
-	} else if slices.Contains(dataStarts, strings.TrimSpace(label)) && (ok || label == t) {
+	}
+	if label, _, ok := strings.Cut(t, ":"); slices.Contains(dataStarts, strings.TrimSpace(label)) && (ok || label == t) {
 		return r.idleWords(line)
 	}
 	if few := len(strings.Fields(t)) <= 6 && !adds(t); few && (strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments")) {
@@ -63,6 +64,17 @@ func (r *Reader) junk(line string, listing bool) bool {
 	}
 	return r.idleWords(line) && (!listing || dated || !r.strangeWord(after))
 }
+
+// isTags reports a label of tags with words behind it that are no instruction: "Diet: vegetarian", but
+// not "Diet: with a little cream in the jar".
+func isTags(t string) bool {
+	label, tags, ok := strings.Cut(t, ":")
+	return slices.Contains(tagStarts, strings.TrimSpace(label)) && (ok || label == t) && !noTags.MatchString(tags)
+}
+
+// noTags are words of an instruction, which no list of tags has.
+var noTags = pattern.MustCompile(`(?i)\d|\b(with|into|in the|in a|in each|add|put|pour|stir|jars?|each|per|plus|` +
+	`a (little|bit|spoon|cup|pat|knob))\b`)
 
 // strangeWord reports whether a word is on no list and is no English.
 func (r *Reader) strangeWord(text string) bool {

@@ -5,6 +5,7 @@ import (
 	"unicode"
 	"unicode/utf8"
 
+	"damson/core/food"
 	"damson/core/pattern"
 	"damson/core/words"
 )
@@ -34,6 +35,36 @@ func unprefixed(line string) string {
 	}
 	return dots.ReplaceAllString(line, " - ")
 }
+
+// unstruck leaves out the food that is struck through within a line, and says of all else that it is not
+// done: "a cup of ~~cream~~ water", "~~Vent~~ weight on". What makes a jar acid is no such food.
+func (r *Reader) unstruck(line string) string {
+	if struck.MatchString(line) && !struckPart.MatchString(strings.Trim(line, "~ ")) {
+		return line // the whole line: it is not in the recipe
+	}
+	return struckPart.ReplaceAllStringFunc(line, func(part string) string {
+		said := struckPart.ReplaceAllString(part, "$1")
+		for _, f := range r.foodsIn(said) {
+			if !f.In("bottled-citrus", "citrus-juice", "citric-acid", "vinegar", "salt") {
+				return ""
+			}
+		}
+		return "(never " + said + ")"
+	})
+}
+
+// foodsIn are the foods that a text names.
+func (r *Reader) foodsIn(text string) (out []*food.Food) {
+	t := words.Split(text)
+	for i := range t {
+		if s, n := r.line.at(t, i); n > 0 && s.food != nil {
+			out = append(out, s.food)
+		}
+	}
+	return out
+}
+
+var struckPart = pattern.MustCompile(`(?i)(?:~~|<(?:s|del|strike)>)([^~<>]+)(?:~~|</(?:s|del|strike)>)`)
 
 // joined writes the cells of a row as a line: what | how much begins with how much.
 func joined(cells []string) string {

@@ -103,7 +103,7 @@ func capital(name string) bool { return name[0] >= 'A' && name[0] <= 'Z' }
 
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {
-	line := unprefixed(clean(p.lines[i]))
+	line := r.unstruck(unprefixed(clean(p.lines[i])))
 	if p.steps[i] {
 		line = numbered.ReplaceAllString(line, "")
 	}

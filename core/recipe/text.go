@@ -217,7 +217,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
-				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: closed, Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed}
+				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: impliedLid(closed, filled, fillings, s), Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed}
 				st := r.StepAt(no, s, at)
 				over = over || done && st.ends()
 				given := false
@@ -944,6 +944,21 @@ func (r *Reader) ofTools(line string) bool {
 
 // forADay is when the jar is opened.
 var forADay = pattern.MustCompile(`(?i)\b(in|come|on|at|for) (the )?(january|february|march|april|may|june|july|august|september|october|november|december|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter|boxing day|new year)s?\W*$`)
+
+// impliedLid reports jars that are closed, or whose process is told, where the lid goes without saying.
+func impliedLid(closed, filled bool, fillings int, sentence string) bool {
+	if closed || !filled || fillings > 0 || !inCannerNow.MatchString(sentence) {
+		return closed
+	}
+	return slices.ContainsFunc(english.Measures(words.Split(sentence)), func(m english.Measure) bool {
+		return m.Kind == english.Duration
+	})
+}
+
+// inCannerNow is a process told among full jars.
+var inCannerNow = pattern.MustCompile(`(?i)^\W*(\pL+ ){0,3}` +
+	`(process|pressure.?can|pressure|water.?bath|bath|exhaust|vent)(es|ed|ing)?\b|` +
+	`\b(psi|canner|water.?bath|gauge|pressure)\b|\d ?(lbs?|pounds?|#)`)
 
 // narrated is what the cook tells of herself.
 var narrated = pattern.MustCompile(`(?i)^\W*(then |so |and |next |first )*(i|we) [a-z]`)

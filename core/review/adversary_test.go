@@ -111,23 +111,40 @@ func TestVoices(t *testing.T) {
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
 	require.GreaterOrEqual(t, len(files), 321)
-	clear := 0
-	var held []string
+	var clear, held []string
 	for _, name := range files {
-		data, err := os.ReadFile(name)
-		require.NoError(t, err)
-		flags, text, _ := strings.Cut(string(data), "\n")
-		w := written{ID: name, Text: text, Flags: strings.Fields(flags)}
-		req, ok := w.asked(t)
-		require.True(t, ok, name)
-		if res := reviewer.Review(req); res.Verdict == review.Clear {
-			clear++
+		if reviewed(t, name).Verdict == review.Clear {
+			clear = append(clear, name)
 		} else {
 			held = append(held, filepath.Base(name))
 		}
 	}
-	t.Logf("%d of %d clear; held up: %v", clear, len(files), held)
-	require.GreaterOrEqual(t, clear, 217)
+	t.Logf("%d of %d clear; held up: %v", len(clear), len(files), held)
+	require.GreaterOrEqual(t, len(clear), 218)
+}
+
+// reviewed is the review of a file whose first line holds the flags.
+func reviewed(t *testing.T, name string) review.Result {
+	t.Helper()
+	data, err := os.ReadFile(name)
+	require.NoError(t, err)
+	flags, text, _ := strings.Cut(string(data), "\n")
+	w := written{ID: name, Text: text, Flags: strings.Fields(flags)}
+	req, ok := w.asked(t)
+	require.True(t, ok, name)
+	return reviewer.Review(req)
+}
+
+// A hazard is read wherever it stands: in a table, under a label, as a note, a comment, an answer, a
+// correction, struck through, in a list that goes on below.
+func TestHazardsInAnyLayout(t *testing.T) {
+	t.Parallel()
+	files, err := filepath.Glob("testdata/layout/*.txt")
+	require.NoError(t, err)
+	require.GreaterOrEqual(t, len(files), 50)
+	for _, name := range files {
+		require.NotEqual(t, review.Clear, reviewed(t, name).Verdict, name)
+	}
 }
 
 // What stands apart from the recipe is read all the same: behind what it fills, in what
