@@ -12,8 +12,10 @@ import (
 // believed returns the doubt of what is told beside the cooking, "" where it changes nothing. What
 // was read before stands in out.
 func (p *passage) believed(got *Clause, out []Clause) (code, why string) {
-	if code, why := p.labelled(); why != "" && got.Kind != Unread {
-		return code, why
+	for _, look := range []func() (string, string){p.labelled, p.besideTold} {
+		if code, why := look(); why != "" && got.Kind != Unread {
+			return code, why
+		}
 	}
 	if code, why := p.stillFalling(got); why != "" {
 		return code, why

@@ -251,6 +251,18 @@ func (p *passage) livesNear() bool {
 // timeActs are the acts between lid and end that a time may belong to.
 var timeActs = set("process pressure-process boil-bath steam-canner vent steam hold stand natural-cool start-clock restart load come-to-pressure heat-up headspace wait heat-off cool-jars top-up-time oven-process weight-on unload")
 
+// takesTime reports an act that a time of the clause is of; "pressure can pints 60 minutes, quarts 75 at
+// 10 pounds" chooses jars and gives each its own.
+func (p *passage) takesTime(act string) bool {
+	switch act {
+	case "vent":
+		return timeActs[act] && !p.says("only")
+	case "choose-jar":
+		return p.c.pressed()
+	}
+	return timeActs[act]
+}
+
 // strayTime reports a time that neither an act of the process nor bare figures claim.
 func (p *passage) strayTime(got *Clause) bool {
 	if p.says("rest") || p.ventsTime() {
@@ -274,7 +286,7 @@ func (p *passage) strayTime(got *Clause) bool {
 		}
 	}
 	for _, a := range got.Acts {
-		if timeActs[a.Name] && !(a.Name == "vent" && p.says("only")) && !p.says("without pressure") {
+		if p.takesTime(a.Name) && !p.says("without pressure") {
 			return false
 		}
 	}

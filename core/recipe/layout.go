@@ -5,7 +5,6 @@ import (
 	"unicode"
 	"unicode/utf8"
 
-	"damson/core/food"
 	"damson/core/pattern"
 	"damson/core/words"
 )
@@ -36,33 +35,22 @@ func unprefixed(line string) string {
 	return dots.ReplaceAllString(line, " - ")
 }
 
-// unstruck leaves out the food that is struck through within a line, and says of all else that it is not
-// done: "a cup of ~~cream~~ water", "~~Vent~~ weight on". What makes a jar acid is no such food.
+// unstruck says of what is struck through within a line that it is not so, as it is no part of the
+// recipe: "a cup of ~~cream~~ water" has no cream, and "~~vent~~ weight on" never vents.
 func (r *Reader) unstruck(line string) string {
 	if struck.MatchString(line) && !struckPart.MatchString(strings.Trim(line, "~ ")) {
-		return line // the whole line: it is not in the recipe
+		return line // the whole line
 	}
 	return struckPart.ReplaceAllStringFunc(line, func(part string) string {
-		said := struckPart.ReplaceAllString(part, "$1")
-		for _, f := range r.foodsIn(said) {
-			if !f.In("bottled-citrus", "citrus-juice", "citric-acid", "vinegar", "salt") {
-				return ""
-			}
+		said := joins.ReplaceAllString(struckPart.ReplaceAllString(part, "$1"), "")
+		if s := r.method.Shape(said); s.Foods > 0 && s.Verbs == 0 {
+			return "(no " + said + ")"
 		}
 		return "(never " + said + ")"
 	})
 }
 
-// foodsIn are the foods that a text names.
-func (r *Reader) foodsIn(text string) (out []*food.Food) {
-	t := words.Split(text)
-	for i := range t {
-		if s, n := r.line.at(t, i); n > 0 && s.food != nil {
-			out = append(out, s.food)
-		}
-	}
-	return out
-}
+var joins = pattern.MustCompile(`(?i)^\s*(?:and|or|plus|&|\+) `)
 
 var struckPart = pattern.MustCompile(`(?i)(?:~~|<(?:s|del|strike)>)([^~<>]+)(?:~~|</(?:s|del|strike)>)`)
 

@@ -227,9 +227,6 @@ type lineParser struct {
 	where bool
 	// each is set by "2 cups each carrots and celery".
 	each bool
-	// shared is what each jar gets of the amount, and sharedPer the jar.
-	shared    *quantity.Amount
-	sharedPer string
 	// trace is set where the words behind the parts are asked for.
 	trace *trace
 }
@@ -284,7 +281,6 @@ func (p *lineParser) parse(body string) {
 	p.servingPhrase()
 	p.eachAtLast()
 	p.names()
-	p.dealt()
 }
 
 // eachAtLast takes "each" off the end: "9 cups onions and peppers each" are nine of both.
@@ -746,7 +742,7 @@ func (p *lineParser) perJar() {
 			continue
 		}
 		if from, end, share := p.share(i, j+n); from >= 0 {
-			p.shared, p.sharedPer = &share, name
+			p.l.Share = &Share{share, name}
 			if p.text(from) == "(" && p.text(end) == ")" {
 				end++
 			}
@@ -757,48 +753,6 @@ func (p *lineParser) perJar() {
 		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[j+n:]...)
 		return
 	}
-}
-
-// share reads what goes into one jar of an amount that the line begins with, where "per pint" stands
-// at t[i:j]: "14 heads dill (1 1/2 heads per pint)", "½ cup juice (for each quart 2 Tbsp)". It stands at
-// t[from:to], its mark included; from is -1 where there is none.
-func (p *lineParser) share(i, j int) (from, to int, share quantity.Amount) {
-	from = i - 1
-	for from >= 0 && p.t[from].Kind != words.Mark {
-		from--
-	}
-	if from < 0 || p.l.AmountMin == nil || p.text(from) == "/" {
-		return -1, 0, share
-	}
-	at := from + 1
-	if at == i {
-		at = j
-	}
-	v, n, err := number(p.t, at)
-	if n == 0 || err != nil || v <= 0 {
-		return -1, 0, share
-	}
-	k, unit, scale := at+n, quantity.Each, 1.0
-	if u := unitAt(p.t, k); u.n > 0 {
-		k, unit, scale = k+u.n, u.unit, u.scale
-	}
-	if at < i && k != i || at == j && k < len(p.t) && p.t[k].Kind != words.Mark {
-		return -1, 0, share
-	}
-	if unit == quantity.Each {
-		unit = p.l.Unit // "8 cloves garlic, 1 per jar"
-	}
-	return from, max(j, k), quantity.Amount{Min: v * scale, Max: v * scale, Unit: unit}
-}
-
-// dealt keeps what each jar gets of what makes it acid: there the share holds, of all else the whole.
-func (p *lineParser) dealt() {
-	if p.shared == nil || !p.l.Ref.In("bottled-citrus", "citrus-juice", "citric-acid") {
-		return
-	}
-	share := *p.l
-	share.AmountMin, share.AmountMax, share.Unit, share.Per = &p.shared.Min, &p.shared.Max, p.shared.Unit, p.sharedPer
-	p.l.Dealt = &share
 }
 
 // named reports whether the token at i stands inside a food's name: "garlic in a

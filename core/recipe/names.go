@@ -168,8 +168,6 @@ func (p *lineParser) names() {
 					}
 				case "without", "no", "not":
 					flush("without")
-				case "optional":
-					p.l.Optional = !p.denied(i)
 				}
 			}
 			i += n
@@ -655,9 +653,3 @@ func (l *Line) refID() {
 		l.FoodID = l.Ref.ID
 	}
 }
-
-// denied reports that the word at i is turned round: "not optional".
-func (p *lineParser) denied(i int) bool { return denials[p.text(i-1)] || denials[p.text(i-2)] }
-
-// denials are words that turn "optional" round, also before an article.
-var denials = set("not never isnt isn't aint ain't")

@@ -34,10 +34,11 @@ func newPage(text string) *page {
 	}
 	for name, n := range seen {
 		p.speakers[name] = n > 1 && capital(name) || n > 2
+		p.talks = p.talks || p.speakers[name]
 	}
 	p.number()
 	p.questions = p.interview()
-	p.talks = len(seen) > 0 || slices.ContainsFunc(p.lines, quoted.MatchString)
+	p.talks = p.talks || p.questions
 	return p
 }
 

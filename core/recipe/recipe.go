@@ -65,9 +65,9 @@ type Line struct {
 	// Unread are the words that no reading accounts for.
 	Unread []string `json:"unread,omitempty"`
 
-	// Dealt is the line as what each jar gets, where it gives that beside the whole: "14 Tbsp bottled lemon
-	// juice (2 Tbsp per quart)". Only of what makes a jar acid.
-	Dealt *Line `json:"-"`
+	// Share is what each jar gets, where the line gives it beside the whole: "14 Tbsp bottled lemon juice
+	// (2 Tbsp per quart)".
+	Share *Share `json:"-"`
 
 	// Remarks are the sentences beside the ingredient that are no talk.
 	Remarks []*Step `json:"-"`

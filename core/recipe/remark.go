@@ -16,63 +16,69 @@ import (
 // foods, forms and states stays; what stays is returned with the remarks.
 func (r *Reader) remarks(body string, t []words.Token) (core string, said []string) {
 	var b strings.Builder
-	start, named, spoils := 0, false, false
-	cut := func(end int, open bool) {
-		part := body[start:end]
+	named, spoils := false, false
+	for _, part := range parts(body, t) {
 		trimmed := strings.Trim(part, " ,;:()-–—.!")
-		if trimmed == "" {
-			b.WriteString(part)
-			return
-		}
-		if named && (!r.ofTheLine(trimmed) || spoils && unsoundAhead(words.Split(trimmed)) && !r.foodAnywhere(words.Split(trimmed))) {
+		if trimmed != "" && named && r.remarked(trimmed, spoils) {
 			said = append(said, trimmed)
 		} else {
 			b.WriteString(part)
 		}
-		if t := words.Split(trimmed); !named {
+		if t := words.Split(trimmed); trimmed != "" && !named {
 			named, spoils = r.foodAhead(t, 0) || r.foodAnywhere(t), !r.softens(t)
 		}
 	}
-	depth := 0
+	return strings.TrimSpace(strings.TrimRight(b.String(), " ,;-–—")), said
+}
+
+// remarked reports a part behind the food that says something of its own and is no part of its name.
+func (r *Reader) remarked(part string, spoils bool) bool {
+	if !r.ofTheLine(part) || instead(part) {
+		return true
+	}
+	t := words.Split(part)
+	return spoils && unsoundAhead(t) && !r.foodAnywhere(t)
+}
+
+// parts cuts a line where a writer breaks off: at brackets, commas, dashes and full stops. Joined
+// again they are the line.
+func parts(body string, t []words.Token) (all []string) {
+	start, depth := 0, 0
+	cut := func(end int) { all, start = append(all, body[start:end]), end }
 	for i := range t {
-		if t[i].Kind != words.Mark {
-			continue
-		}
-		switch t[i].Text {
-		case "(":
+		switch {
+		case t[i].Kind != words.Mark:
+		case t[i].Text == "(":
 			if depth == 0 {
-				cut(t[i].Start, true)
-				start = t[i].Start
+				cut(t[i].Start)
 			}
 			depth++
-		case ")":
-			if depth > 0 {
-				depth--
-			}
+		case t[i].Text == ")":
+			depth = max(depth-1, 0)
 			if depth == 0 {
-				cut(t[i].End, false)
-				start = t[i].End
+				cut(t[i].End)
 			}
-		case ",", ";", "—", "!":
-			if depth == 0 {
-				cut(t[i].Start, false)
-				start = t[i].Start
-			}
-		case "-":
-			spaced := i > 0 && t[i-1].End < t[i].Start && i+1 < len(t) && t[i+1].Start > t[i].End
-			if depth == 0 && (spaced || strings.ContainsAny(t[i].Raw, "–—")) && i > 0 && t[i-1].Kind != words.Number {
-				cut(t[i].Start, false)
-				start = t[i].Start
-			}
-		case ".":
-			if depth == 0 && i+1 < len(t) && i > 0 && !abbreviations[t[i-1].Text] && unitAt(t, i-1).n == 0 {
-				cut(t[i].Start, false)
-				start = t[i].Start
-			}
+		case depth == 0 && breaksOff(t, i):
+			cut(t[i].Start)
 		}
 	}
-	cut(len(body), false)
-	return strings.TrimSpace(strings.TrimRight(b.String(), " ,;-–—")), said
+	cut(len(body))
+	return all
+}
+
+// breaksOff reports a mark that ends a part of a line: a comma, a spaced or long dash, a full stop that
+// ends no abbreviation and no number.
+func breaksOff(t []words.Token, i int) bool {
+	switch t[i].Text {
+	case ",", ";", "—", "!":
+		return true
+	case "-":
+		spaced := i > 0 && t[i-1].End < t[i].Start && i+1 < len(t) && t[i+1].Start > t[i].End
+		return (spaced || strings.ContainsAny(t[i].Raw, "–—")) && i > 0 && t[i-1].Kind != words.Number
+	case ".":
+		return i+1 < len(t) && i > 0 && !abbreviations[t[i-1].Text] && unitAt(t, i-1).n == 0
+	}
+	return false
 }
 
 func (r *Reader) foodAnywhere(t []words.Token) bool {

@@ -25,16 +25,17 @@ func summed(s string) string {
 		return s
 	}
 	whole, n := english.Number(words.Split(m[1]), 0)
+	unit := unitAt(words.Split(m[2]), 0).unit
 	if n == 0 {
 		return s
 	}
-	unit, sum := strings.ToLower(m[2][:1]), 0.0
+	sum := 0.0
 	parts := strings.FieldsFunc(strings.NewReplacer(" and ", ",", " & ", ",", " + ", ",").Replace(m[3]),
 		func(r rune) bool { return r == ',' || r == ';' })
 	for _, part := range parts {
 		t := words.Split(part)
 		v, n := english.Number(t, 0)
-		if n == 0 || n+1 >= len(t) || !strings.HasPrefix(t[n].Text, unit) {
+		if n == 0 || unitAt(t, n).unit != unit {
 			return s
 		}
 		sum += v

@@ -59,13 +59,12 @@ func TestShareOfAJar(t *testing.T) {
 	} {
 		l := reader.Line(1, text)
 		require.Empty(t, l.Per, text)
-		require.NotNil(t, l.Dealt, text)
-		require.Equal(t, want, l.Dealt.Amount(), text)
-		require.NotEmpty(t, l.Dealt.Per, text)
+		require.Equal(t, want, l.InJar().Amount(), text)
+		require.NotEmpty(t, l.InJar().Per, text)
 	}
 	for _, text := range []string{"14 heads dill (1 1/2 heads per pint)", "8 cloves garlic, one per jar", "3 Tbsp mustard seed (1 tsp per pint)"} {
 		l := reader.Line(1, text)
-		require.Nil(t, l.Dealt, text)
+		require.Same(t, l, l.InJar(), text)
 		require.Empty(t, l.Per, text)
 		require.Equal(t, recipe.Understood, l.Reading, text)
 	}

@@ -950,13 +950,9 @@ func impliedLid(closed, filled bool, fillings int, sentence string) bool {
 	if closed || !filled || fillings > 0 || !inCannerNow.MatchString(sentence) {
 		return closed
 	}
-	times := 0
-	for _, m := range english.Measures(words.Split(sentence)) {
-		if m.Kind == english.Duration {
-			times++
-		}
-	}
-	return times == 1 // not "pints 60 minutes, quarts 75", which is read jar by jar
+	return slices.ContainsFunc(english.Measures(words.Split(sentence)), func(m english.Measure) bool {
+		return m.Kind == english.Duration
+	})
 }
 
 // inCannerNow is a process told among full jars.

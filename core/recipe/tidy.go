@@ -121,6 +121,9 @@ var mending = func() *pattern.Set {
 	return pattern.NewSet(list...)
 }()
 
+// holders are what produce comes home in.
+const holders = `bushels?|pecks?|buckets?|bags?|baskets?|boxes|box|flats?|trays?`
+
 // mends are made in this order.
 var mends = []*mend{
 	{pattern.MustCompile(`^\d\x{FE0F}?\x{20E3}\s*`), ""},
@@ -144,14 +147,15 @@ var mends = []*mend{
 		` (?:or )?(?:about|around|roughly|approximately|approx\.?|some)` +
 		` \d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?|oz|ounces?|g|grams)\.?$`), "$1"},
 	// how much there was before it was cut: "4 cups crushed berries (I needed 2 quarts of whole ones)"
-	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?\pL+\.? .*?),? ?\((?:i |we |you |it |which |that |this )?` +
-		`(?:'ll )?(?:needs?|needed|takes?|took|started with|start with|bought|picked|was|is|used)` +
-		` (?:about |around |some |roughly |nearly |almost )?(?:\d[\d ./½¼¾-]*|one|two|three|four|a) (?:big |large |small ` +
-		`|full )?` +
-		`(?:lbs?|pounds?|kg|kilos?|quarts?|qts?|pints?|bushels?|pecks?|buckets?|bags?|baskets?|boxes|box|flats?|trays?|` +
-		`litres?|liters?)` +
-		`(?: of)?(?: (?:the |them |it )?(?:whole|fresh|unpeeled|raw|unhulled|unshelled|in the pod|in the shell|in their ` +
-		`skins)?(?: (?:ones?|fruit|berries))?)?\)`), "$1"},
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?\pL+\.? .*?),? ?\((?:i |we |you |it |which )?(?:'ll )?` +
+		`(?:needs?|needed|takes?|took|started with|start with|bought|picked)` +
+		` (?:about |around |some |roughly |nearly |almost )?(?:\d[\d ./½¼¾-]*|one|two|three|four|a) ` +
+		`(?:big |large |small |full )?(?:lbs?|pounds?|kg|kilos?|quarts?|qts?|pints?|litres?|liters?|` + holders + `)` +
+		`(?: of)?(?: (?:the |them |it )?(?:whole|fresh|unpeeled|raw|unhulled|unshelled|in the pod|` +
+		`in the shell|in their skins)?(?: (?:ones?|fruit|berries))?)?\)`), "$1"},
+	// "6 lb cucumbers (this was one big bucket)"
+	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?\pL+\.? .*?),? ?\((?:this|that|it|which) (?:was|is) (?:about )?` +
+		`(?:\d+|one|two|three|four|a) (?:big |large |small |full )?(?:` + holders + `)\)`), "$1"},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾-]* ?\pL+\.? [^,;(]*?)(?:, (?:more or less|give or take),?)? per \d+ ` +
 		`(?:half-? ?pints?|pints?|quarts?|jars)(?:, (?:more or less|give or take))?$`), "$1"},
 	// "2 lbs to 3 lbs": the unit said twice.

@@ -92,16 +92,13 @@ func (b *bench) otherAmount(i int) {
 			}
 			a, known := b.share(&b.proc.Ingredients[b.of[k]], first)
 			c, also := b.share(in, it)
-			if known && also && near(c, a, otherShare) {
+			if known && also && near(c, a, recipe.SameAmount) {
 				return
 			}
 		}
 	}
 	b.ask(i, "unclear-amount", Finding{Do: "Is that the same amount?", Message: "The line gives " + it.amount.String() + " " + it.name + " for what stands before it, and Damson cannot tell that the two are alike.", Remedy: "Keep one of them, with its amount.", Edits: leaveOut(i)})
 }
-
-// otherShare is how far two measures of one thing may lie apart.
-const otherShare = 0.12
 
 func (b *bench) unknown(i int) {
 	it := &b.items[i]

@@ -525,9 +525,7 @@ var (
 
 func (d *draft) addLine(l *recipe.Line, serving bool) {
 	add := func(x *recipe.Line, choice bool) {
-		if x.Dealt != nil {
-			x = x.Dealt
-		}
+		x = x.InJar()
 		f := x.Ref
 		if f == nil {
 			f = x.Head

@@ -46,7 +46,7 @@ func (e *Reviewer) Mixture(req Request) (m *acidity.Mixture, missing []acidity.M
 			continue
 		}
 		if it.ref == nil {
-			missing = append(missing, acidity.Missing{Food: it.name, Line: it.line, Why: "Damson does not know this food"})
+			missing = append(missing, acidity.Missing{Food: it.called(), Line: it.line, Why: "Damson does not know this food"})
 			continue
 		}
 		if it.is("alkali") && d.rinses() {
@@ -152,6 +152,14 @@ func (e *Reviewer) water(name string, mass acidity.Span) acidity.Part {
 	part := acidity.NewPart(f, e.acidity.Of(f), mass, 0)
 	part.Name = name
 	return part
+}
+
+// called is its name, or its place where nobody can tell what it names.
+func (it *item) called() string {
+	if it.name == "" {
+		return fmt.Sprintf("what line %d says", it.line)
+	}
+	return it.name
 }
 
 // strength returns the percent of acid on the label, 0 where none is given.

@@ -51,7 +51,7 @@ func TestListLines(t *testing.T) {
 	for file, want := range map[string]struct {
 		clear       bool
 		rows, marks int
-	}{"harm.txt": {false, 460, 19}, "sound.txt": {true, 69, 8}} {
+	}{"harm.txt": {false, 490, 19}, "sound.txt": {true, 69, 8}} {
 		data, err := os.ReadFile(filepath.Join("testdata/listlines", file))
 		require.NoError(t, err)
 		rows, marks := 0, 0

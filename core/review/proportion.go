@@ -114,21 +114,10 @@ func (b *bench) pool(first int, seen map[int]bool) {
 	// ingredient that it is.
 	have, allowed, known := 0.0, 0.0, true
 	for _, i := range items {
-		if b.items[i].choice {
-			continue
+		if !b.items[i].choice {
+			cups, ok := b.cupsOf(i, items)
+			have, known = have+cups, known && ok
 		}
-		in := &b.proc.Ingredients[b.of[i]]
-		r, ok := b.share(in, &b.items[i])
-		if ok && b.items[i].more {
-			known = false
-			b.ask(i, "unclear-amount", Finding{Do: "No more " + b.items[i].name + " than that", Message: "The line says that it may be more, and low-acid food must not grow beyond the tested amount.", Remedy: "Measure it level.", Edits: []Edit{settle(i, "amount")}})
-			continue
-		}
-		if !ok {
-			known = b.sharesAmount(known, i, items)
-			continue
-		}
-		have += r * weightOf(in, b)
 	}
 	for _, k := range members {
 		allowed += weightOf(&b.proc.Ingredients[k], b)
@@ -232,17 +221,29 @@ func (b *bench) matchedBy(in *procedure.Ingredient) []int {
 	return nil
 }
 
-// sharesAmount leaves known as it is where an item without an amount is measured together with another of
-// the list, "9 cups chopped onions and peppers"; it asks about one that is not.
-func (b *bench) sharesAmount(known bool, i int, list []int) bool {
-	if b.measuredWith(i, list) {
-		return known
+// cupsOf returns the cups of an item of a pool. Known is false, and asked about, where the line leaves
+// them open.
+func (b *bench) cupsOf(i int, pool []int) (cups float64, known bool) {
+	in := &b.proc.Ingredients[b.of[i]]
+	r, ok := b.share(in, &b.items[i])
+	switch {
+	case ok && b.items[i].more:
+		b.ask(i, "unclear-amount", Finding{Do: "No more " + b.items[i].name + " than that",
+			Message: "The line says that it may be more, and low-acid food must not grow beyond the tested amount.",
+			Remedy:  "Measure it level.", Edits: []Edit{settle(i, "amount")}})
+		return 0, false
+	case ok:
+		return r * weightOf(in, b), true
+	case b.measuredWith(i, pool):
+		return 0, true
 	}
 	b.ask(i, "unclear-amount", Finding{Do: "How much " + b.items[i].name + "?",
 		Message: "Low-acid food must not grow beyond the tested amount.", Edits: []Edit{one(ToTable, i)}})
-	return false
+	return 0, false
 }
 
+// measuredWith reports an item that is measured together with another of the list: "9 cups chopped onions
+// and peppers".
 func (b *bench) measuredWith(i int, list []int) bool {
 	it := &b.items[i]
 	if it.src == nil || it.unclear || !it.amount.IsZero() {

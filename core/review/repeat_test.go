@@ -1,9 +1,7 @@
 package review_test
 
 import (
-	"os"
 	"path/filepath"
-	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -23,12 +21,7 @@ func TestVerdictsRepeat(t *testing.T) {
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
 	for _, name := range files {
-		data, err := os.ReadFile(name)
-		require.NoError(t, err)
-		flags, text, _ := strings.Cut(string(data), "\n")
-		w := written{ID: name, Text: text, Flags: strings.Fields(flags)}
-		req, ok := w.asked(t)
-		require.True(t, ok, name)
+		req, text := asked(t, name)
 		again := req
 		again.Recipe, err = other.Reader().Text(text)
 		require.NoError(t, err)
