@@ -53,12 +53,17 @@ func (p *passage) fedAway() bool {
 		return false
 	}
 	for i := 0; i+2 < len(p.c.t); i++ {
-		if (p.word(i) == "to" || p.word(i) == "for") && (p.word(i+1) == "the" || p.word(i+1) == "my" || p.word(i+1) == "our") && fed[p.c.t[i+2].Text] && p.c.t[i+2].low != p.c.t[i+2].Text {
+		if (p.word(i) == "to" || p.word(i) == "for") && (p.word(i+1) == "the" || p.word(i+1) == "my" ||
+			p.word(i+1) == "our") && fed[p.c.t[i+2].Text] &&
+			(p.c.t[i+2].low != p.c.t[i+2].Text || pets[p.c.t[i+2].Text]) {
 			return i+3 == len(p.c.t) || p.c.t[i+3].Kind == words.Mark // "the chickens", and not "the chicken broth"
 		}
 	}
 	return false
 }
+
+// pets are animals of which one gets the scraps, and none goes into a jar.
+var pets = set("dog cat horse")
 
 // givesJar reports a jar that somebody is given: "I gave a jar to my mailman".
 func (p *passage) givesJar() bool {

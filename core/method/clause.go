@@ -131,7 +131,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case ",":
-				if start == 0 && i > 0 && i <= 3 && greetings[t[0].low] || i > start && notStuff(t, i+1) || i > start && hasVerb(t[start:i]) && jarAlone(t, i+1) || i > start && i+2 < len(t) && t[i+1].low == "back" && (t[i+2].low == "to" || t[i+2].low == "up") || i-start > longest/2 || i > start && i+2 < len(t) && t[i+1].low == "no" && strings.HasSuffix(t[i+2].low, "ing") && len(t[i+2].low) > 4 && hasVerb(t[start:i]) || i > start && (hasVerb(t[start:i]) || hasWord(t[start:i])) && r.opens(t, i+1) {
+				if r.endsAt(t, start, i) {
 					flush(i)
 					start, joint, k = i+1, "", mainClause
 				}
@@ -187,10 +187,54 @@ func notStuff(t []token, i int) bool {
 	return false
 }
 
+// endsAt reports whether the comma at i ends the clause that begins at start.
+func (r *Reader) endsAt(t []token, start, i int) bool {
+	if i <= start {
+		return i-start > longest/2
+	}
+	verb := hasVerb(t[start:i])
+	ahead := func(k int) string {
+		if i+k < len(t) {
+			return t[i+k].low
+		}
+		return ""
+	}
+	switch {
+	case start == 0 && i <= 3 && greetings[t[0].low], notStuff(t, i+1), i-start > longest/2:
+		return true
+	case verb && (jarAlone(t, i+1) || intoJars(t, i+1)):
+		return true
+	case ahead(1) == "back" && (ahead(2) == "to" || ahead(2) == "up"):
+		return true
+	case verb && ahead(1) == "no" && strings.HasSuffix(ahead(2), "ing") && len(ahead(2)) > 4:
+		return true
+	}
+	return (verb || hasWord(t[start:i])) && r.opens(t, i+1)
+}
+
 // jarAlone reports a jar named by itself: "simmer 10 minutes, pints, half an inch".
 func jarAlone(t []token, i int) bool {
 	return i+1 < len(t) && (t[i].class == Jar || t[i].class == FullJar) && t[i+1].Kind == words.Mark && t[i+1].Text == ","
 }
+
+// intoJars reports what goes into the jars next: "boil 3 minutes, loosely into hot jars".
+func intoJars(t []token, i int) bool {
+	for n := 0; n < 2 && i < len(t) && (strings.HasSuffix(t[i].low, "ly") || towards[t[i].low]); n++ {
+		i++
+	}
+	if i >= len(t) || t[i].low != "into" {
+		return false
+	}
+	for k := i + 1; k < len(t) && k <= i+4; k++ {
+		if t[k].class == Jar {
+			return true
+		}
+	}
+	return false
+}
+
+// towards stand before an "into".
+var towards = set("straight hot raw right then while still directly and loose quick")
 
 // running are words that begin anew in speech without marks.
 var running = set("okay ok anyway anyways alright")

@@ -19,7 +19,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 	if p.turnsBand() {
 		return "", ""
 	}
-	if p.serving || got.Kind == Serve || p.at.Running && p.besideTheTime() {
+	if p.serving || got.Kind == Serve || p.at.Running && p.ofNoProcess(got) {
 		return "", ""
 	}
 	if p.says("they come out", "out they come", "it comes out", "they are done", "i take them out", "out with them") && (p.c.kind == moment || p.c.kind == condition) && !p.c.hasNumber() && !p.says("time", "timer", "clock", "minutes", "bell", "pressure", "zero") {
@@ -73,7 +73,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "a food beside the process"
 	case p.does("seal") && !p.says("sealed", "to check", "until", "if", "wax") && got.Kind == Doing && len(p.c.verbIndexes()) == 1:
 		return "open-kettle", "it seals"
-	case p.ventsTime() && len(p.c.m) == 1 && len(p.c.t) <= 3 && p.c.measured(english.Duration):
+	case p.ventBeside():
 		return "", "" // "vent: 10 min"
 	case p.fragment(got):
 		return "process-short", "a fragment beside the process"
@@ -242,6 +242,9 @@ func (p *passage) turnsBand() bool {
 	}
 	return p.c.kind == result && p.does("feel catch meet resist grip bite") || len(p.c.t) <= 3 && p.does("stop") && p.says("then", "and", "there")
 }
+
+// ofNoProcess reports what is said beside the process while it runs.
+func (p *passage) ofNoProcess(got *Clause) bool { return got.plain || p.besideTheTime() }
 
 // livesNear reports how far one lives from something: "I'm five minutes from the beach".
 func (p *passage) livesNear() bool {
@@ -451,4 +454,17 @@ func (p *passage) byElevation() bool {
 		t[i] = p.c.t[i].Token
 	}
 	return printed.Table(t)
+}
+
+// closesJar reports that the clause speaks of what closes the jars; strawberries are capped too.
+func (p *passage) closesJar() bool {
+	switch {
+	case p.hasClass(Band):
+		return true
+	case p.hasClass(Rim) && !p.says("wide mouth", "wide-mouth", "regular mouth", "regular-mouth"):
+		return true
+	case !p.hasClass(Lid) || p.hasClass(Pot) || p.says("on the lid of", "on a lid of", "inside the lid of"):
+		return false
+	}
+	return p.at.Filled || !p.says("cap", "caps", "capped") || p.says("lid", "lids")
 }

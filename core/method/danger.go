@@ -222,6 +222,16 @@ func (p *passage) pressed([]Act) (string, string) {
 	return "", ""
 }
 
+// halfDone reports how far food is cooked before it is filled: "I half cook it first", "till about half
+// soft".
+func (p *passage) halfDone(i int) bool {
+	if p.c.t[i].low != "half" || p.at.Filled || i+1 >= len(p.c.t) {
+		return false
+	}
+	meat := p.hasClass(Meat) || p.at.Names["chicken"] || p.at.Names["rabbit"]
+	return p.c.t[i+1].verb == "cook" && meat || p.word(i+1) == "soft" || p.word(i+1) == "tender"
+}
+
 // shares reports "half the time", "twice the garlic", "a third of the sugar".
 func (p *passage) shares(acts []Act) (string, string) {
 	c := p.c
@@ -253,7 +263,7 @@ func (p *passage) shares(acts []Act) (string, string) {
 			if next := p.word(i + 1); w.low == "quarter" && (i+1 >= len(c.t) || c.t[i+1].Kind == words.Mark || next == "and" || subjects[next] || next == "them" || next == "the" || w.isVerb) {
 				continue // what one does to an apple
 			}
-			if p.claimedShare(i, acts) || w.low == "half" && !p.at.Filled && i+1 < len(c.t) && c.t[i+1].verb == "cook" && (p.hasClass(Meat) || p.at.Names["chicken"] || p.at.Names["rabbit"]) {
+			if p.claimedShare(i, acts) || p.halfDone(i) {
 				continue // "I half cook it first"
 			}
 			return p.shareOf(i), "a share"

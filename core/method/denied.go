@@ -87,6 +87,10 @@ func (p *passage) stepAt(i int) string {
 		if p.says("lemon", "lime", "vinegar", "citric") || p.hasClass(Acid) {
 			return "no-acid-added"
 		}
+	case "take", "cut", "pull", "strip":
+		if p.says("off the bone", "off the bones", "from the bone") {
+			return "bones"
+		}
 	case "wipe":
 		if p.hasClass(Rim) {
 			return "rims"

@@ -306,6 +306,9 @@ func (p *passage) perJar([]Act) (string, string) {
 	return "", ""
 }
 
+// ofIce reports ice, or what melts where ice was spoken of.
+func (p *passage) ofIce() bool { return p.says("ice") || p.does("melt") && p.c.unit().has("ice") }
+
 // acidBy reports acid that is measured by eye, watered down or left for the table.
 func (p *passage) acidBy(acts []Act) (string, string) {
 	if p.third() && !p.ourBatch() {
@@ -321,7 +324,8 @@ func (p *passage) acidBy(acts []Act) (string, string) {
 		return "fresh-citrus", "juice pressed here"
 	case !p.at.Done && p.says("squeezed", "squeeze", "pressed") && p.says("off the tree", "from the tree", "off our tree", "that minute") && p.c.unit().hasAny([]string{"juice", "juices"}):
 		return "fresh-citrus", "juice pressed here"
-	case !p.at.Filled && p.says("ice") && (p.hasClass(Acid) || p.says("vinegar", "brine", "pickle")) && (p.puts() || p.does("melt")) && p.says("in", "into", "to") && !p.negated():
+	case !p.at.Filled && p.ofIce() && (p.hasClass(Acid) ||
+		p.says("vinegar", "brine", "pickle")) && (p.puts() || p.does("melt")) && p.says("in", "into", "to") && !p.negated():
 		return "acid-diluted", "ice melts into it"
 	case !p.at.Done && (p.hasClass(Acid) || p.says("lemon", "lime", "vinegar")) && p.says("smell of", "smells of", "taste of", "tastes of", "hint of", "whiff of", "trace of", "suggestion of") && !p.negated():
 		return "acid-short", "acid by the nose"

@@ -109,7 +109,8 @@ func (p *passage) partlyFull() bool {
 
 // wideGap reports more room at the top than any procedure leaves.
 func (p *passage) wideGap() bool {
-	if p.negated() || !p.hasClass(Gap) && !p.says("at the top", "on top", "at top", "of room", "of space", "of empty jar", "stay empty", "empty at") {
+	if p.negated() || p.says("ice") || !p.hasClass(Gap) && !p.says("at the top", "on top", "at top", "of room",
+		"of space", "of empty jar", "stay empty", "empty at") {
 		return false
 	}
 	for _, m := range p.c.m {

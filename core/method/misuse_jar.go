@@ -13,7 +13,9 @@ func (p *passage) damagedJar() bool {
 	if p.at.Done || !p.says(damage...) || p.says("lid", "lids") && !p.hasClass(Jar) {
 		return false
 	}
-	if p.says("away", "out", "no", "without", "free", "check", "look", "feel", "inspect", "examine", "for anything", "instead of", "dry", "flowers", "sugar for", "pepper", "peppercorns", "corn", "wheat", "ice", "wood", "potato", "pavement", "nail", "nails", "tooth", "phone", "plate", "cup", "bowl", "egg", "eggs") {
+	if p.says("away", "out", "no", "without", "free", "check", "look", "feel", "inspect", "examine", "for anything",
+		"instead of", "dry", "flowers", "sugar for", "pepper", "peppercorns", "corn", "wheat", "ice", "wood", "potato", "pavement", "nail", "nails", "tooth", "phone", "plate", "cup", "bowl", "egg", "eggs",
+		"split lengthwise", "split lengthways") {
 		return false
 	}
 	jar := p.hasClass(Jar) || p.hasClass(Rim) || p.says("rim", "rims", "mouth", "glass", "the cracked ones", "the chipped ones", "the nicked ones", "hairline")

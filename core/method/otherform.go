@@ -6,10 +6,10 @@ func (p *passage) otherForm([]Act) (string, string) {
 	if !p.at.Filled && !p.negated() && (p.does("leave keep") && p.says("bones in", "bone in", "the bones in") || p.says("with the bones in", "bones still in", "bones and all", "bones back in")) && !p.at.Names["bone"] {
 		return "bones", "with its bones"
 	}
-	if !p.negated() && p.does("use take buy get") && p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone", "with the skin on", "with skins on", "unpeeled", "skins on") {
+	if p.onTheBone() {
 		return "", "in a form of its own"
 	}
-	if p.at.Filled || p.negated() || hasVerb(p.c.t) && !p.does("use take buy get choose work do substitute swap prefer go come be") {
+	if p.at.Filled || p.negated() || p.says(thatFit...) || hasVerb(p.c.t) && !p.does("use take buy get choose work do substitute swap prefer go come be") {
 		return "", ""
 	}
 	for i := range p.c.t {
@@ -30,6 +30,16 @@ func (p *passage) otherForm([]Act) (string, string) {
 	}
 	return "", ""
 }
+
+// onTheBone reports meat that is bought or used with its bones or skin.
+func (p *passage) onTheBone() bool {
+	return !p.negated() && p.does("use take buy get") && !p.says("off the bone", "off the bones", "from the bone") &&
+		p.says("with the bone in", "with bones", "with the bones", "with their bones", "bone in", "on the bone",
+			"with the skin on", "with skins on", "unpeeled", "skins on")
+}
+
+// thatFit are pieces as large as the jar takes: "in pieces that go through the mouth of the jar".
+var thatFit = []string{"that go through", "that goes through", "that fit", "that fits", "to fit", "that go in", "that will go"}
 
 // formOf are words for a form, with the code under which a food of that form is asked
 // about.

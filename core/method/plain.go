@@ -14,7 +14,8 @@ import (
 type Plain struct {
 	Kind ClauseKind `yaml:"kind" json:"kind"`
 	Why  string     `yaml:"why" json:"why"`
-	// At are the times of the course: before, filled, closed, done.
+	// At are the times of the course: before, filled, closed, done. What holds of jars that are
+	// done holds too from when their time is given.
 	At []string `yaml:"at" json:"at"`
 	// Must are words of which each has to be there, or another between the same bars; May
 	// may be. "@steam" is any thing of the class, "@table" any food, "@own" a food of the
@@ -78,7 +79,7 @@ func (p *passage) plain() *Plain {
 	}
 	phase := p.at.phase()
 	for _, row := range p.r.plain {
-		if slices.Contains(row.At, phase) && p.isPlain(row) {
+		if (slices.Contains(row.At, phase) || p.at.Running && slices.Contains(row.At, "done")) && p.isPlain(row) {
 			return row
 		}
 	}

@@ -105,6 +105,8 @@ type Where struct {
 	// Serving is true under a heading for the opened jar, or right behind such a
 	// sentence.
 	Serving bool
+	// Wish is what the next sentence says of what somebody wanted.
+	Wish Wish
 	// Another is true where somebody else is told to do all of it.
 	Another bool
 	// Times counts how often the text states the minutes, anywhere.
@@ -155,7 +157,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 			got = Clause{Kind: Talk, Why: "left out"}
 			out[i-1].Kind, out[i-1].Why, out[i-1].Acts = Talk, "left out", nil
 		}
-		if asked {
+		if p.comesOfIt(&got); asked {
 			got = Clause{Kind: Talk, Why: "a question", Asked: p.proposes()}
 		}
 		if i > 0 && c.joint == "or" && got.Kind == Talk && p.before != nil && (&passage{c: p.before, at: at, r: r}).negated() {
@@ -191,7 +193,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		bath := p.bath()
 		got.opens = p.setAside() || opens[i] && c.joint != "before" && !c.has("before serving")
 		got.inJars = p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Gap)
-		got.lids = p.hasClass(Band) || p.hasClass(Rim) && !p.says("wide mouth", "wide-mouth", "regular mouth", "regular-mouth") || p.hasClass(Lid) && !p.hasClass(Pot)
+		got.lids = p.closesJar()
 		got.steams = !(p.does("steam") && p.says("them", "the jars")) && at.Filled && p.hasClass(Steam) && c.measured(english.Duration) && !p.hasClass(Jar)
 		got.airs = p.letsAirOut()
 		got.steams = got.steams || got.airs
@@ -260,8 +262,8 @@ func (p *passage) overrule(got *Clause, asked bool, out []Clause) {
 		if act != "" {
 			got.Acts = []Act{{Name: act, Minutes: 1}}
 		}
-	} else if p.tellsVent() {
-		*got = Clause{Kind: Doing, Why: processTold, Acts: []Act{{Name: "vent", Minutes: p.c.m[0].Min}}}
+	} else if minutes, ok := p.ventTold(); ok {
+		*got = Clause{Kind: Doing, Why: processTold, Acts: []Act{{Name: "vent", Minutes: minutes}}}
 	} else if p.bath() {
 		got.Kind, got.Code, got.Acts = Doing, "", []Act{{Name: "boil-bath", Minutes: 1}}
 	}
@@ -1163,7 +1165,7 @@ func (p *passage) opensJar() bool {
 	if p.hasClass(Weight) && !p.hasClass(Jar) || p.hasClass(Lid) && p.says("at once", "right away", "straight away", "immediately", "quick", "quickly", "early") {
 		return false // the canner's
 	}
-	if p.dayOfEating() || p.at.Done && c.kind == moment && !p.fillsJars() && (p.says(occasions...) || p.does("heat warm reheat") && (p.says("up", "through", "again") || len(p.c.t) <= 4 && p.hasClass(Pronoun))) {
+	if p.dayOfEating() || p.dayOfDish() {
 		return true
 	}
 	if p.at.Closed && !p.at.Done && !p.does("open serve eat reheat enjoy want") && !p.says("serve", "serving", "table", "eat", "eating", "opened", "opening", "jar is open") {

@@ -1227,6 +1227,14 @@ var reasons = []reason{
 	{"not by itself", processed, []string{
 		"No natural release, lol, open it up.",
 	}},
+	{"some in another form", preparing, []string{
+		"Tough ones I grind.",
+		"The rest I mash.",
+	}},
+	{"not all of it goes in", preparing, []string{
+		"Never use the whole cup and a half.",
+		"Don't put all of the vinegar in.",
+	}},
 	{"not fresh and sound", preparing, []string{
 		"Some are overripe and that is fine for sauce.",
 		"They were leathery by the time I got to them.",

@@ -408,8 +408,8 @@ func (p *passage) lastLook() (code, why string) {
 	if code, why := p.neverDoes(); why != "" && p.at.Method {
 		return code, why
 	}
-	if p.electricPot() {
-		return "cooker-not-canner", "an electric cooker"
+	if code, why := p.notAllOfIt(); why != "" {
+		return code, why
 	}
 	if code, why := p.badState(); why != "" {
 		return code, why

@@ -9,7 +9,7 @@ func SoundState(w string) bool { return soundStates[w] }
 func harmlessState(w string) bool { return soundStates[w] || toldStates[w] }
 
 var (
-	soundStates = set(`ripe firm dressed loose tight picked husked cultivated measured copied checked young small tender fresh large medium clean good crisp whole mature
+	soundStates = set(`tough ripe firm dressed loose tight picked husked cultivated measured copied checked young small tender fresh large medium clean good crisp whole mature
 		sound even unblemished local homegrown organic bought grown gathered given tied named called written weighed heaped level levelled leveled counted
 		needed wanted liked preferred optional reserved set unsweetened plain bitter sweet sour mild hot sharp yellow red green white purple orange golden
 		pale dark round long short thin straight smooth best better big bigger smaller larger smallish biggish assorted various several enough extra plenty

@@ -14,7 +14,7 @@ import (
 // its name: "ours are wild", "I use the dried ones", "they come from a tin".
 func (p *passage) badState() (code, why string) {
 	before := p.at.Method && !p.at.Filled && !p.at.Done && !p.serving
-	if !before || p.negated() || p.c.kind == condition || p.c.joint == "or" || p.sortsOut() || p.ofAcid() {
+	if !before || p.negated() || p.c.kind == condition || p.c.joint == "or" || p.notUsed() || p.ofAcid() {
 		return "", ""
 	}
 	for i := range p.c.t {
@@ -174,9 +174,34 @@ func (p *passage) keeper(i int) bool {
 // past reports a clause that tells how things were, not how they become by cooking.
 func (p *passage) past() bool { return p.says("was", "were", "had", "came", "already", "started") }
 
+// notUsed reports food of which the clause, or the next, says that it is not used.
+func (p *passage) notUsed() bool { return p.sortsOut() || p.goesAway() || p.saysWhich() }
+
+// saysWhich reports why the large ones are left: "big ones go woody".
+func (p *passage) saysWhich() bool {
+	for i := range p.c.t {
+		if next := p.word(i + 2); large[p.word(i)] && (next == "go" || next == "get" || next == "turn") {
+			return !prepositions[p.word(i+3)]
+		}
+	}
+	return false
+}
+
+var large = set("big bigger large larger old older overgrown thick")
+
+// goesAway reports food of which the next clause says that it is not used: "bigger ones are woody
+// and went to the goats".
+func (p *passage) goesAway() bool {
+	if p.after == nil || p.after.joint != "and" && p.after.joint != "so" {
+		return false
+	}
+	next := &passage{c: p.after, at: p.at, r: p.r}
+	return (next.sortsOut() || next.fedAway()) && !next.c.hasAny([]string{"jar", "jars", "in anyway", "too"})
+}
+
 // sortsOut reports a clause about what is not used.
 func (p *passage) sortsOut() bool {
-	return p.does("discard throw toss bin compost remove reject avoid eat save freeze feed keep sort pick cull skip pitch chuck") || p.says("set aside", "leave out", "put aside", "no use", "no good", "too late", "instead of", "rather than", "other than", "better than", "not the", "never the", "are no", "cut out", "cut away", "go to the", "goes to the", "went to the", "are for", "is for", "were for", "for another", "for supper", "for dinner", "for the table", "for lunch", "for tea", "for breakfast", "raw")
+	return p.does("discard throw toss bin compost remove reject avoid eat save freeze feed keep sort pick cull skip pitch chuck") || p.says("set aside", "leave out", "put aside", "no use", "no good", "too late", "instead of", "rather than", "other than", "better than", "not the", "never the", "are no", "cut out", "cut away", "on the heap", "on the compost", "to compost", "go to the", "goes to the", "went to the", "are for", "is for", "were for", "for another", "for supper", "for dinner", "for the table", "for lunch", "for tea", "for breakfast", "raw")
 }
 
 var (
@@ -192,5 +217,5 @@ var (
 	softened = set("cooked fried roasted boiled soft bruised spotted limp wilted withered shrivelled shriveled split cracked mushy grilled baked")
 	pastIt   = []string{"past it", "past their best", "past its best", "gone off", "going off", "on the turn", "started to go", "starting to go", "begun to go", "gone to seed", "gone woody", "gone soft", "gone over", "frost on", "the frost had", "seen better days", "about to go", "left over", "in the car for", "off the ground", "on the ground", "under the tree", "under the trees", "had them drying", "had been in them", "had been at them", "got at them", "got into them"}
 	// decay are words of what nobody cans.
-	decay = set("rot mildew mould mold blight fungus maggot maggots")
+	decay = set("rot mildew mould mold blight fungus maggot maggots spoiled spoilt")
 )

@@ -229,6 +229,49 @@ func (p *passage) mayHarm() bool {
 	return false
 }
 
+// wouldBe reports what becomes of it where somebody does what the clause before forbids.
+func (p *passage) wouldBe() bool {
+	if p.before == nil || len(p.before.t) < 2 || !subjects[p.word(0)] && p.word(0) != "you've" || p.says("can", "may",
+		"could", "might", "should", "must", "have to", "use", "add", "put") {
+		return false
+	}
+	forbids := p.before.t
+	if p.at.Filled || p.before.hasNumber() || p.before.hasAny([]string{"half", "whole", "all", "full", "more", "less"}) {
+		return false
+	}
+	if forbids[0].low != "never" && forbids[0].low != "don't" && !(forbids[0].low == "do" && forbids[1].low == "not") {
+		return false
+	}
+	return p.does("go turn become get have end be make taste come burst split break fall darken")
+}
+
+// notAllOfIt reports an amount, a vent or a form that is not told of all, and a pot that is no canner.
+func (p *passage) notAllOfIt() (code, why string) {
+	switch {
+	case p.electricPot():
+		return "cooker-not-canner", "an electric cooker"
+	case !p.at.Method:
+	case !p.serving && p.notWhole():
+		return "unclear-amount", "not all of it goes in"
+	case !p.at.Done && !p.serving && p.says("ones i", "ones we", "rest i", "rest we") &&
+		p.does("grind mince mash puree cream blend pulp smoke fry batter bread thicken"):
+		return "puree", "some in another form"
+	case p.ventHadLess():
+		return "vent", "a vent that is less"
+	}
+	return "", ""
+}
+
+// notWhole reports that not all of it goes in: "never use the whole cup and a half".
+func (p *passage) notWhole() bool {
+	first := p.word(0)
+	if first != "never" && first != "don't" && !(first == "do" && p.word(1) == "not") || !p.does("use add put pour") {
+		return false
+	}
+	return p.says("the whole", "all of", "all the", "the full", "every bit", "every drop") &&
+		!p.says("at once", "at a time", "in one go", "together", "at the same time")
+}
+
 // orElse reports what would happen else: "stir all the while, or it'll catch".
 func (p *passage) orElse() bool {
 	if p.c.joint != "or" || p.names(stuff) && !p.hasClass(Pronoun) || p.puts() || p.c.hasNumber() || p.dangerWords() || p.before == nil {

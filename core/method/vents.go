@@ -147,3 +147,60 @@ func (p *passage) tellsVent() bool {
 	}
 	return timed && p.c.m[0].Kind == english.Duration && p.c.m[0].Min >= leastVent
 }
+
+// ventHadTen reports a vent of which is told that it took its time, without a unit: "venting took its
+// 10 first".
+func (p *passage) ventHadTen() bool {
+	told, enough := p.ventHad()
+	return told && enough
+}
+
+// ventTold is how long the canner is vented, where the clause says nothing else.
+func (p *passage) ventTold() (minutes float64, ok bool) {
+	if p.tellsVent() {
+		return p.c.m[0].Min, true
+	}
+	return leastVent, p.at.Method && !p.at.Done && p.ventHadTen()
+}
+
+// ventBeside reports a vent beside the process, told whole.
+func (p *passage) ventBeside() bool {
+	return p.ventHadTen() || p.ventsTime() && len(p.c.m) == 1 && len(p.c.t) <= 3 && p.c.measured(english.Duration)
+}
+
+// ventHadLess reports one that took less, or never did: "the vent had its 3 first".
+func (p *passage) ventHadLess() bool {
+	told, enough := p.ventHad()
+	return told && !enough
+}
+
+// ventHad reports a clause that only tells how long the vent took, and whether that was enough.
+func (p *passage) ventHad() (told, enough bool) {
+	if p.c.kind != mainClause && p.c.joint != "after" || !p.says("vent", "vents", "venting", "vented", "exhaust",
+		"exhausting", "steaming", "of steam") {
+		return false, false
+	}
+	numbers := 0
+	enough = !(p.after != nil && p.after.joint == "after" && p.after.has("weight")) && !p.says("after the weight",
+		"once the weight", "weight then", "weight first")
+	for i := range p.c.t {
+		switch w := &p.c.t[i]; {
+		case p.c.nums[i] > 0:
+			v, _ := english.Number(p.c.raw, i)
+			enough = enough && v >= leastVent && v <= longestVent
+			numbers++
+		case lessOften[w.low]:
+			enough = false
+		case w.Kind != words.Mark && w.m == 0 && !vents[w.low] && !tookTime[w.low]:
+			return false, false
+		}
+	}
+	return numbers == 1, enough
+}
+
+var (
+	vents    = set("vent vents venting vented exhaust exhausting steaming steam")
+	tookTime = set("the took takes take got gets get had has gave its their full whole good first before that of minutes" +
+		" course always after usual weight goes on then pipe is once")
+	lessOften = set("no never not didn't doesn't hardly barely scarcely only just nearly almost")
+)

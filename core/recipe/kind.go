@@ -255,7 +255,7 @@ func (r *Reader) timed(t []words.Token) bool {
 // names no food.
 func (r *Reader) processFact(t []words.Token) bool {
 	ms := english.Measures(t)
-	if len(ms) > 0 && ms[0].Start == 0 && ms[0].Kind == english.Length && ms[0].End < len(t) && r.inVessel(t[ms[0].End:]) {
+	if len(ms) > 0 && ms[0].Start == 0 && ms[0].Kind == english.Length && r.around(t, ms[0].End) {
 		return true // "two inches of hot water in the canner"
 	}
 	if len(ms) > 0 && ms[0].Start == 0 && (ms[0].Kind == english.Duration || ms[0].Kind == english.Length && !r.foodAnywhere(t)) {
@@ -278,6 +278,24 @@ func (r *Reader) processFact(t []words.Token) bool {
 		}
 	}
 	return true
+}
+
+// around reports that the length that ends before t[end] is of what stands around jars or over food: the
+// water in the canner, ice on top.
+func (r *Reader) around(t []words.Token, end int) bool {
+	if end >= len(t) {
+		return false
+	}
+	return r.inVessel(t[end:]) || end+1 < len(t) && t[end].Text == "of" && t[end+1].Text == "ice" && !namesJar(t)
+}
+
+func namesJar(t []words.Token) bool {
+	for i := range t {
+		if _, n := jarWord(t, i); n > 0 {
+			return true
+		}
+	}
+	return false
 }
 
 // ofProcess reports whether the words name something of the process.

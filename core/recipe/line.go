@@ -35,7 +35,7 @@ func (r *Reader) look(text string) look {
 
 // lineAs is Line for a text that was looked at before.
 func (r *Reader) lineAs(no int, text string, at look) *Line {
-	at.body = r.glossed(nowadays.ReplaceAllString(at.body, "$1"))
+	at.body = r.kinds(r.glossed(nowadays.ReplaceAllString(at.body, "$1")))
 	body, said := r.remarks(at.body, words.Split(at.body))
 	l := r.plainLine(no, text, body, at)
 	if l.Kind == Ingredient {
@@ -54,7 +54,8 @@ func (r *Reader) lineAs(no int, text string, at look) *Line {
 }
 
 // nowadays says when, behind a food: "21 lb apples this time (half Cortland)".
-var nowadays = pattern.MustCompile(`(?i) this (?:time|year|week|month|season|round)(\W*$| ?[,;(])`)
+var nowadays = pattern.MustCompile(`(?i) (?:fresh )?this (?:time|year|week|month|season|round|morning` +
+	`|afternoon)(\W*$| ?[,;(])`)
 
 // gloss is a second name in the midst of the first: "navy (pea) beans".
 var gloss = pattern.MustCompile(`(\pL+) \((\pL+)\) (\pL+)`)

@@ -148,13 +148,11 @@ func (p *lineParser) names() {
 				p.trace.mark(PartForm, p.t[i:i+n])
 				cur.state = append(cur.state, s.ref)
 			default:
-				if (cur.ref != nil || cur.empty() && len(items) > 0) && subordinate[tok.Text] && i+1 < len(p.t) && p.t[i+1].Kind == words.Word {
-					j := p.until(i)
-					p.aside(i, j)
+				if j := p.beside(i, cur, len(items)); j > i {
 					i = j
 					continue
 				}
-				switch tok.Text {
+				switch p.joint(i) {
 				case "and", "plus":
 					flush("and")
 				case "or":
@@ -201,6 +199,64 @@ func (p *lineParser) names() {
 	}
 	flush("")
 	p.assign(items, cur)
+}
+
+// tool returns how many tokens at i name the tool that a food was prepared with: "pitted with a hairpin".
+func (p *lineParser) tool(i int, it *item) int {
+	if p.text(i) != "with" || len(it.prep) == 0 || p.text(i+1) != "a" && p.text(i+1) != "an" && p.text(i+1) != "my" {
+		return 0
+	}
+	for k := i + 2; k < len(p.t) && k < i+5 && p.t[k].Kind == words.Word; k++ {
+		if k+1 < len(p.t) && p.t[k+1].Kind == words.Word {
+			continue
+		}
+		e, known := english.Lookup(p.t[k].Text)
+		if tools[p.t[k].Text] || known && e.Noun() == english.NounArtifact && !e.MayFood() && !method.Keeper(p.t[k].Text) {
+			return k + 1 - i
+		}
+	}
+	return 0
+}
+
+// tools are such things that the dictionary has otherwise.
+var tools = set("hairpin pitter corer baller paperclip toothpick peeler")
+
+// beside returns where the words end that tell of the food from i on and are none of its names, i where
+// there are none.
+func (p *lineParser) beside(i int, cur *item, known int) int {
+	if (cur.ref != nil || cur.empty() && known > 0 || tellsOfOne(p.text(i+1))) && p.story(i) {
+		j := p.storyEnd(i)
+		p.aside(i, j)
+		return j
+	}
+	return i + p.tool(i, cur)
+}
+
+// joint is the small word at i; "off the back fence" is from it.
+func (p *lineParser) joint(i int) string {
+	if p.text(i) == "off" && whose[p.text(i+1)] {
+		return "from"
+	}
+	return p.text(i)
+}
+
+// story reports a clause of its own that begins at i.
+func (p *lineParser) story(i int) bool {
+	return subordinate[p.text(i)] && i+1 < len(p.t) && p.t[i+1].Kind == words.Word
+}
+
+// storyEnd is where it ends; what somebody does is told to the next mark.
+func (p *lineParser) storyEnd(i int) int {
+	j := p.until(i)
+	for tellsOfOne(p.text(i+1)) && j < len(p.t) && p.t[j].Kind != words.Mark {
+		j++
+	}
+	return j
+}
+
+// tellsOfOne reports who does something behind "after", "before", "until".
+func tellsOfOne(w string) bool {
+	return w == "i" || w == "we" || w == "he" || w == "she" || w == "they" || w == "you"
 }
 
 // takeFood adds a food's name to the item at hand.

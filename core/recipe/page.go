@@ -104,7 +104,7 @@ func capital(name string) bool { return name[0] >= 'A' && name[0] <= 'Z' }
 
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {
-	line := r.unstruck(unprefixed(clean(p.lines[i])))
+	line := noNoNo(r.unstruck(unprefixed(clean(p.lines[i]))))
 	if p.steps[i] {
 		line = numbered.ReplaceAllString(line, "")
 	}
@@ -114,11 +114,23 @@ func (p *page) bare(r *Reader, i int) string {
 	if p.questions && quoted.MatchString(p.lines[i]) && !strings.ContainsAny(line, "0123456789.,:;?!") {
 		return line + "?"
 	}
-	if p.talks {
+	if p.talks || quoted.MatchString(p.lines[i]) {
 		return withMark(line)
 	}
 	return line
 }
+
+// noNoNo parts what is refused one after the other: "NO noodles NO rice NO flour".
+func noNoNo(line string) string {
+	return refusals.ReplaceAllStringFunc(line, func(run string) string {
+		return inRun.ReplaceAllString(run, ", $1")
+	})
+}
+
+var (
+	refusals = pattern.MustCompile(`(?i)\b(?:no \pL+ )+no \pL+\s*(?:[.,;:!?()]|$)`)
+	inRun    = pattern.MustCompile(`(?i) (no \pL)`)
+)
 
 // blank reports whether there is nothing on the line i.
 func (p *page) blank(i int) bool {

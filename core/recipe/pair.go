@@ -96,6 +96,9 @@ func (r *Reader) namesFood(t []words.Token, i int) bool {
 		if n > 0 && s.kind == foodName {
 			return true
 		}
+		if t[i].Text == "each" && i+1 < len(t) && t[i+1].Text == "of" {
+			continue // "1/4 tsp each of cloves and mace"
+		}
 		if bindingWords[t[i].Text] {
 			return false
 		}

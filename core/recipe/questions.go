@@ -3,6 +3,7 @@ package recipe
 import (
 	"strings"
 
+	"damson/core/method"
 	"damson/core/pattern"
 )
 
@@ -46,3 +47,36 @@ func (p *page) interview() bool {
 	}
 	return asked >= 3
 }
+
+// following is the sentence behind the one at k, next where it is the last.
+func following(list []string, k int, next string) string {
+	if k+1 < len(list) {
+		return list[k+1]
+	}
+	return next
+}
+
+// wishOf is what becomes of something that somebody else wanted, by the next sentence: "Marge wanted
+// gravy in the jar. Marge was outvoted."
+func wishOf(wish, after string) method.Wish {
+	switch {
+	case !wished.MatchString(wish):
+	case outvoted.MatchString(after) && !strings.ContainsAny(wish, ",;:0123456789"):
+		return method.Overruled
+	case obliged.MatchString(after):
+		return method.Granted
+	}
+	return method.NoWish
+}
+
+var (
+	wished = pattern.MustCompile(`(?i)^\W*(?:but |and |so )?(?:(?:my|the|our) \pL+|(?-i:[A-Z])\pL+|everybody` +
+		`|everyone|he|she|they) ` +
+		`(?:wanted|asked for|suggested|begged for|voted for|was all for|were all for|pleaded for) `)
+	obliged = pattern.MustCompile(`(?i)^\W*(?:so |and |and so )*(?:done|granted|right|fair enough|so be it` +
+		`|so it is|who am i to argue|ok|okay|fine|yes|why not|` +
+		`in (?:it|they) (?:goes|went|go)|(?:i|we) (?:did|do|have|obliged|gave in))\b`)
+	outvoted = pattern.MustCompile(`(?i)^\W*(?:(?:\pL+ ){0,3}(?:(?:was|were|got) (?:outvoted|overruled|ignored` +
+		`|told no|turned down)|lost|lost out|did not get it|didn'?t get it)` +
+		`|no|nope|not (?:in )?(?:my|this|our) (?:kitchen|house|jars?|watch))\W*$`)
+)

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"strconv"
 	"strings"
 
@@ -107,10 +108,8 @@ func (r *Reader) ofTheLine(part string) bool {
 	if ruined(part, t) {
 		return false
 	}
-	for _, phrase := range servingPhrases {
-		if strings.Contains(folded, strings.Join(phrase, " ")) {
-			return true
-		}
+	if r.surelyOfIt(t, folded) {
+		return true
 	}
 	unknown, odd, food, number, form := 0, "", false, false, false
 	for i := 0; i < len(t); {
@@ -136,6 +135,19 @@ func (r *Reader) ofTheLine(part string) bool {
 	}
 	return unknown == 0 || form && unknown <= 1 && !r.treated(odd) && r.method.Shape(part).Words <= 4 || food && number && unknown <= 1 || food && len(t) <= 3 && unknown <= 1 && r.method.Shape(part).Verbs == 0
 }
+
+// surelyOfIt reports what is for the table, or a food for its looks: "red bells for looks".
+func (r *Reader) surelyOfIt(t []words.Token, folded string) bool {
+	if last := len(t) - 1; last > 0 && last < 5 && meantFor[t[last].Text] && r.foodAhead(t, 0) {
+		return true
+	}
+	return slices.ContainsFunc(servingPhrases, func(phrase []string) bool {
+		return strings.Contains(folded, strings.Join(phrase, " "))
+	})
+}
+
+// meantFor are what a little of a food goes in for, and what changes nothing.
+var meantFor = set("looks color colour show prettiness luck contrast fun beauty appearance")
 
 // remark reads what stands beside an ingredient. What touches nothing is talk; a
 // thing done is a step.
@@ -172,8 +184,16 @@ func (r *Reader) remark(l *Line, text string) {
 
 // spoils reports a remark of a treatment that nobody knows, of food from a tin, or of one that is ruined.
 func (r *Reader) spoils(st *Step, text string, t []words.Token) bool {
+	if onesFed.MatchString(text) {
+		return false // "bigger ones are woody and went to the goats"
+	}
 	return st.Talk && len(st.Unread) == 0 && r.treated(text) || len(st.Acts) == 0 && fetched(t) || ruined(text, t)
 }
+
+// onesFed are those that go elsewhere.
+var onesFed = pattern.MustCompile(`(?i)^(?:the |any )?(?:\pL+ )?ones (?:are|were|is|go|went) [^,;()]*\b(?:went` +
+	`|go|goes|going) to (?:the|our|my) ` +
+	`(?:goats?|hens|chickens|chooks|pigs?|cows?|horses?|rabbits|ducks|geese|sheep|compost|dogs?)$`)
 
 // ofSomething reports an amount by measure with a word behind it that names what is measured, though
 // nobody knows it.

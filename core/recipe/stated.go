@@ -1021,7 +1021,7 @@ var (
 	leaves     = set("leave leaving left allow allowing keep stop quit measure")
 	edges      = set("top rim brim edge mouth neck thread lip lid")
 	// ofPieces are what has another length: what is cut, and the water over the jars.
-	ofPieces = set("cut slice dice chop cube trim piece chunk stick-thick length long thick wide apart stem root tail fat rind peel bone water bath cover over above deep")
+	ofPieces = set("cut slice dice chop cube trim piece chunk stick-thick length long thick wide apart stem root tail fat rind peel bone ice water bath cover over above deep")
 )
 
 // leftFree reports whether the length at t[i], with end behind its unit, is left free at the

@@ -181,10 +181,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		if blank && done {
 			past, over = true, true
 		}
-		if blank {
-			opened = false
-		}
-		blank = false
+		opened, blank = opened && !blank, false
 		pieces := r.pieces(line)
 		prose := sheet.steps[i] && !onlyNotes(rec.Lines) || behind || len(pieces) > 1 || cooking && section != "ingredients"
 		for k, piece := range pieces {
@@ -203,7 +200,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			if section != "method" && !r.isStep(piece, section, at, fullJars(closed, done, past)) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && (!done && r.figuresOnly(piece) || shareOf.MatchString(piece))) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
 				l := r.lineAs(no, piece, at)
-				l.Serving = l.Serving || done && timed && forADay.MatchString(piece) // "biscuits & gravy in february"
+				l.Serving = l.Serving || done && timed && forTheTable(piece) // "biscuits & gravy in february"
 				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
 					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
 					continue // "One clove of garlic in each pint.", of those listed
@@ -214,10 +211,11 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				ownNames(own, l)
 				continue
 			}
-			for _, s := range r.answered(Sentences(stripBullet(piece)), next) {
+			list := r.answered(Sentences(stripBullet(piece)), next)
+			for k, s := range list {
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
-				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: impliedLid(closed, filled, fillings, s), Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed}
+				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: impliedLid(closed, filled, fillings, s), Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed, Wish: wishOf(s, following(list, k, next))}
 				st := r.StepAt(no, s, at)
 				over = over || done && st.ends()
 				given := false
@@ -490,6 +488,7 @@ func (r *Reader) titleWith(rec *Recipe) {
 
 // titleForms gives the main food the form that the title says: grated carrots.
 func (r *Reader) titleForms(rec *Recipe) {
+	ownSauce(rec)
 	if rec.Title == "" {
 		return
 	}
@@ -594,7 +593,7 @@ func titled(s string) bool {
 // food of the title.
 func (r *Reader) elided(rec *Recipe) {
 	for _, l := range rec.Lines {
-		if l.Kind != Ingredient || l.Ref != nil || l.AmountMin == nil || l.Unit.Dimension() != quantity.Mass || !elidedName[l.Food] || len(l.Unread) > 0 && l.Food != "" {
+		if !l.weighsUnnamed() {
 			continue
 		}
 		named := r.firstNamed(rec)
@@ -603,6 +602,9 @@ func (r *Reader) elided(rec *Recipe) {
 		}
 		if named == nil && rec.Title == "" {
 			named = r.firstTold(rec, l.No)
+		}
+		if named != nil && !elidedName[l.Food] && r.foods.ByName(l.Food+" "+named.Food) != named.Ref {
+			continue // "14 lb buttons", of mushrooms
 		}
 		if named == nil || slices.ContainsFunc(rec.Lines, func(x *Line) bool { return x != l && x.Kind == Ingredient && x.Ref == named.Ref && x.AmountMin != nil }) {
 			return
@@ -615,6 +617,12 @@ func (r *Reader) elided(rec *Recipe) {
 		l.weigh()
 		return
 	}
+}
+
+// weighsUnnamed reports a line that weighs what nobody knows.
+func (l *Line) weighsUnnamed() bool {
+	return l.Kind == Ingredient && l.Ref == nil && l.AmountMin != nil && l.Unit.Dimension() == quantity.Mass &&
+		(len(l.Unread) == 0 || l.Food == "")
 }
 
 // firstWorked is the first produce or meat that the method names.
@@ -633,13 +641,18 @@ func firstWorked(rec *Recipe) *Line {
 }
 
 // elidedName are what such a line may call the food: its colour or size, or nothing.
-var elidedName = map[string]bool{"cube": true, "piece": true, "chunk": true, "strip": true, "meat": true, "": true, "white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "whole one": true, "of them": true, "spear": true, "breast": true, "thigh": true, "fillet": true, "boneless breast": true, "boneless thigh": true, "skinless breast": true}
+var elidedName = map[string]bool{"cube": true, "piece": true, "chunk": true, "strip": true, "meat": true, "": true,
+	"white": true, "red": true, "yellow": true, "gold": true, "small white": true, "small red": true, "cob": true, "ear": true, "one": true, "small one": true, "clean": true, "lean": true, "whole one": true, "of them": true, "spear": true, "breast": true, "thigh": true, "fillet": true, "boneless breast": true, "boneless thigh": true, "skinless breast": true}
 
 // firstNamed is the one food that the title names among other words: "Asparagus off
 // the allotment".
 func (r *Reader) firstNamed(rec *Recipe) *Line {
-	return r.onlyNamed(rec, TitleSaid(rec.Title))
+	return r.onlyNamed(rec, storyInTitle.ReplaceAllString(TitleSaid(rec.Title), ""))
 }
+
+// storyInTitle is what a title tells in brackets: "Blueberries (bears left us some)".
+var storyInTitle = pattern.MustCompile(`(?i)\((?:the )?\pL+ (?:left|gave|brought|ate|got|stole|took|let|sent` +
+	`|found|helped)\b[^()]*\)`)
 
 // firstTold is the one food that is spoken of before the line: "You asked about the
 // green beans your grandmother and I used to put up."
@@ -914,11 +927,30 @@ func (r *Reader) isStep(line, section string, at look, full bool) bool {
 
 // toldAsStep reports what is told to be done, though foods and amounts stand in it.
 func (r *Reader) toldAsStep(line string) bool {
+	if onesI.MatchString(line) {
+		return true // "Freestone ones I halve and take the stone."
+	}
 	if narrated.MatchString(line) && r.method.Shape(line).Verbs >= 2 {
 		return true // "I made a syrup, 5 cups of water to 2 of sugar, brought it to the boil"
 	}
-	return r.listThenOrder(line) || inCanner.MatchString(line)
+	return r.listThenOrder(line) || inCanner.MatchString(line) || r.toldInPast(line)
 }
+
+// toldInPast reports a sentence that begins with what was done: "Soaked an hour in salt water, 1 Tbsp to
+// the quart."
+func (r *Reader) toldInPast(line string) bool {
+	t := words.Split(stripBullet(line))
+	if len(t) < 4 || !strings.HasSuffix(strings.TrimSpace(line), ".") || r.foodAt(t, 0) || !behindPast[t[1].Text] {
+		return false
+	}
+	w := strings.ToLower(t[0].Raw)
+	base, verb := english.VerbBase(w)
+	return verb && base != w && !strings.HasSuffix(w, "s") && !strings.HasSuffix(w, "ing") &&
+		r.method.Shape(line).Verbs > 0
+}
+
+// behindPast are words behind what was done, and before none of the forms of a food.
+var behindPast = set("the a an my our all them it these those for until till overnight off out away up in with")
 
 // listThenOrder reports foods and what is to be done with them: "vinegar, 1/2 cup salt, sugar: heat to
 // boiling".
@@ -942,8 +974,21 @@ func (r *Reader) ofTools(line string) bool {
 	return tool && len(t) <= 8 && !hasNumber(t) && r.method.Shape(line).Foods == 0
 }
 
+// forTheTable reports what is eaten when, or on what, once the jars are done.
+func forTheTable(piece string) bool {
+	return forADay.MatchString(piece) || breadAlone.MatchString(piece)
+}
+
+// breadAlone is what it is eaten on.
+var breadAlone = pattern.MustCompile(`(?i)^\W*(?:toast|crackers|biscuits|scones|muffins|pancakes|waffles` +
+	`|crumpets|bagels|cornbread)` +
+	`(?: (?:and|&|with) (?:cheese|butter|cream cheese|tea))?[.!]+$`)
+
 // forADay is when the jar is opened.
-var forADay = pattern.MustCompile(`(?i)\b(in|come|on|at|for) (the )?(january|february|march|april|may|june|july|august|september|october|november|december|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter|boxing day|new year)s?\W*$`)
+var forADay = pattern.MustCompile(`(?i)\b(in|come|on|at|for|(?:through|thru|until|till` +
+	`|all)(?: to)?) (the )?(january|february|march|april|may|june|july|august|september|october|november|december` +
+	`|winter|spring|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter` +
+	`|boxing day|new year)s?\W*$`)
 
 // impliedLid reports jars that are closed, or whose process is told, where the lid goes without saying.
 func impliedLid(closed, filled bool, fillings int, sentence string) bool {
@@ -959,6 +1004,9 @@ func impliedLid(closed, filled bool, fillings int, sentence string) bool {
 var inCannerNow = pattern.MustCompile(`(?i)^\W*(\pL+ ){0,3}` +
 	`(process|pressure.?can|pressure|water.?bath|bath|exhaust|vent)(es|ed|ing)?\b|` +
 	`\b(psi|canner|water.?bath|gauge|pressure)\b|\d ?(lbs?|pounds?|#)`)
+
+// onesI begins with what is done to some of them.
+var onesI = pattern.MustCompile(`(?i)^\W*(?:the )?(?:\pL+ ){1,2}ones (?:i|we) \pL+`)
 
 // narrated is what the cook tells of herself.
 var narrated = pattern.MustCompile(`(?i)^\W*(then |so |and |next |first )*(i|we) [a-z]`)

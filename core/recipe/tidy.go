@@ -44,6 +44,8 @@ func ofItself(s string) string {
 		case inner[i].Kind != words.Word || ofItselfWords[w] || english.Numeral(w) || sizeWords[w] || unitAt(inner, i).n > 0:
 		case outer[w]:
 			named = true
+		case juiced && titled(inner[i].Raw+" X"):
+			named = true // a variety: "4 cups grape juice (from 3 1/2 lb Concords)"
 		case w == "water" && juiced || i+1 < len(inner) && inner[i].Raw != strings.ToLower(inner[i].Raw):
 			// the water that the fruit is cooked in, and a variety
 		default:
@@ -82,6 +84,7 @@ var otherAmount = pattern.MustCompile(`(?i)\bor (one|two|three|four|five|six|sev
 // a word.
 func amountsFirst(s string) string {
 	body := mixtureName.ReplaceAllString(s, "")
+	body = forTheSyrup.ReplaceAllString(body, "")
 	parts := strings.Split(body, ",")
 	if len(parts) < 2 {
 		return s
@@ -97,6 +100,9 @@ func amountsFirst(s string) string {
 }
 
 var (
+	// forTheSyrup is what the foods listed are for: "sugar 450 g, water 2 l, for the light syrup".
+	forTheSyrup = pattern.MustCompile(`(?i),? for (?:the |a )?(?:very )?(?:light |medium |heavy )?(?:syrup|brine` +
+		`|liquid)\W*$`)
 	mixtureName = pattern.MustCompile(`(?i)^(syrup|brine|spices?|seasonings?|liquid)\s*:\s*`)
 	amountLast  = pattern.MustCompile(`(?i)^([A-Za-zÀ-ÿ][^,;()0-9]{1,40}?)[ :–-]+((?:about )?\d[\d ./½¼¾⅓⅔-]*\s?(?:tbsp|tsp|teaspoons?|tablespoons?|cups?|lbs?|pounds?|oz|ounces?|kg|g|ml|l|litres?|liters?|pints?|quarts?|qts?)\.?)$`)
 )
@@ -132,6 +138,15 @@ var mends = []*mend{
 	{pattern.MustCompile(`\b(\d+)O\b`), "${1}0"},
 	{pattern.MustCompile(`(\d) ?[~∼〜] ?(\d)`), "$1-$2"},
 	{pattern.MustCompile(`~~`), ""},
+	{pattern.MustCompile(` -- ?`), " – "},
+	{pattern.MustCompile(`(?i),? (?:pressed|crushed|ground) at (?:the|a|our) (?:cider )?mill\b`), ""},
+	{pattern.MustCompile(`(?i)\b1/16(?:th)?(?: ?(?:inch|in\.?|"))? (?:of an inch )?(?:is |gets )?(?:cut|sliced` +
+		`|trimmed|taken) (?:off|from) ` +
+		`(?:the |each |every )?(?:blossom |flower )?ends?`), "trimmed"},
+	// "bones of three roasters, picked"
+	{pattern.MustCompile(`(?i)^(?:the )?(?:bones|carcass(?:es)?|frames) (?:of|from) (\pL+|\d+) (?:roast(?:ed)? ` +
+		`|stewing |big |small )?` +
+		`(?:chickens?|hens?|roasters?|fryers?|birds?|turkeys?|roosters?)\b`), "$1 poultry carcasses"},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or |and )?\d[\d ./½¼¾]* ` +
 		`?(?:(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes)|for) ?(?:about )?` +
 		`\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
@@ -207,8 +222,13 @@ var mends = []*mend{
 	{pattern.MustCompile(`\((\d[\d /.]*(?:oz|g|ml|lb)\.?), `), "($1) ("},
 	{pattern.MustCompile(`(?i)\b(sliced|slices) (1/[2-8]|3/(4|8|16)|1/16|[¼½])(\s*$|,)`), "$1$4"},
 	// fat that is not there: "trimmed of all visible fat", "fat off", "all tallow cut away"
-	{pattern.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the |every )*(visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|bones?))*`), "trimmed"},
-	{pattern.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat|tallow|gristle|silverskin|sinew)( (and|or) (fat|tallow|gristle|silverskin|sinew|skin|bones?))*( is| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded|drained( off)?|poured off|gone)\b`), "trimmed"},
+	{pattern.MustCompile(`(?i)\b(trimmed|free|cleared|stripped|clean) (of|from) (all |any |its |the ` +
+		`|every )*(visible |excess |outside )?(fat|tallow|gristle|silver ?skin|sinew)( (and|or) (fat|tallow|gristle` +
+		`|silver ?skin|sinew|bones?))*`), "trimmed"},
+	{pattern.MustCompile(`(?i)\b(all |any |every |the |most )*(scrap of |bit of |visible |excess |outside )?(fat` +
+		`|tallow|gristle|silver ?skin|sinew)( (and|or) (fat|tallow|gristle|silver ?skin|sinew|skin|bones?))*( is` +
+		`| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded` +
+		`|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
 	{pattern.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	{pattern.MustCompile(`(?i)^([^()]*\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},

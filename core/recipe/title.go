@@ -52,6 +52,9 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 			i++
 			continue
 		}
+		if t, rest, ok := r.meantInstead(line, list, i); ok {
+			return t, rest, true
+		}
 		if notThis.MatchString(s) && i+1 < len(list) {
 			for i+2 < len(list) && !r.foodAnywhere(words.Split(list[i+1])) {
 				i++ // "Summer squash: no. Don't ask me. This is winter squash."
@@ -70,6 +73,23 @@ func (r *Reader) headline(line string) (title, rest string, ok bool) {
 }
 
 var notThis = pattern.MustCompile(`(?i)^[^:?.!]{2,30}: (?:no|nope|never)[.!]*$`)
+
+// meantInstead is the title behind a question that answers itself with no.
+func (r *Reader) meantInstead(line string, list []string, i int) (title, rest string, ok bool) {
+	if i+1 >= len(list) || !strings.HasSuffix(list[i], "?") {
+		return "", "", false
+	}
+	m := refusedFor.FindStringSubmatch(strings.TrimRight(list[i+1], ".!; "))
+	if m == nil || !r.foodAnywhere(words.Split(m[1])) {
+		return "", "", false
+	}
+	t, fits := r.title(m[1])
+	return t, strings.TrimSpace(line[strings.Index(line, list[i+1])+len(list[i+1]):]), fits && len(strings.Fields(t)) <= 9
+}
+
+// refusedFor is the name that is meant, behind the one that is not: "Chow-chow? No: pickle relish."
+var refusedFor = pattern.MustCompile(`(?i)^(?:no|nope|nah|hardly|not quite|never)[,:;–—-]+ ?(?:just |this is ` +
+	`|it's |wait )*(\pL.+)$`)
 
 var refusal = pattern.MustCompile(`(?i)^(no|nope|nah|not that|never|not quite)[.!,]*$`)
 
@@ -142,11 +162,27 @@ func ofGroup(f *food.Food, group string) bool {
 	return f.In(group) || group == "fruit" && (f.Kind == "fruit" || f.In("tomato"))
 }
 
+// asPicked reports a line that says nothing of its food but that it is fresh, and its ends are off.
+func (r *Reader) asPicked(l *Line) bool {
+	ends := func(prep string) bool { return prep == "trimmed" || prep == "rinsed" }
+	fresh := func(state string) bool { return state == "fresh" }
+	return !slices.ContainsFunc(l.Prep, func(s string) bool { return !ends(s) }) &&
+		!slices.ContainsFunc(l.State, func(s string) bool { return !fresh(s) })
+}
+
+// outOfPod are beans of which only the seeds are kept.
+var outOfPod = pattern.MustCompile(`(?i)shell|shuck|hull|husk|pod|dried|dry\b`)
+
 // longerName is the food of the title whose name ends with the line's word: green beans,
 // where the line says "9 lb beans".
 func (r *Reader) longerName(rec *Recipe, l *Line) *food.Food {
-	if l.Kind != Ingredient || l.Ref == nil || l.AmountMin == nil || l.Food != "bean" && l.Food != "pea" || len(l.State)+len(l.Prep) > 0 {
+	if l.Kind != Ingredient || l.Ref == nil || l.AmountMin == nil || l.Food != "bean" && l.Food != "pea" ||
+		!r.asPicked(l) ||
+		outOfPod.MatchString(l.Text) {
 		return nil
+	}
+	if snap := r.foods.ByID("snap-bean"); l.Food == "bean" && l.HasPrep("trimmed") && !rec.lists(snap) {
+		return snap
 	}
 	t := words.Split(TitleSaid(rec.Title))
 	for i := range t {

@@ -34,6 +34,9 @@ func (p *lineParser) breaks(i int) bool {
 // subordinate words begin a clause of their own.
 var subordinate = set("so lest after before once when until till because that which who")
 
+// whose words stand before what somebody has: "off our own poles".
+var whose = set("the my our your his her their a an uncle aunt aunty auntie grandpa grandma dad mum mom")
+
 // leading are prepositions behind which no second ingredient stands.
 var leading = map[string]bool{"into": true, "onto": true, "through": true, "over": true, "under": true, "around": true, "round": true, "across": true, "between": true}
 

@@ -135,7 +135,7 @@ var (
 	// poisons are on no food.
 	poisons = set("bleach lye ammonia detergent")
 	// unsound are adjectives that are things or manners too; "never wild" is none.
-	unsound = set("wild grey gray turned thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst")
+	unsound = set("wild grey gray turned thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst spoiled spoilt rotten")
 	// lineStates are those of what a line alone may hold: salt, sugar, a drink.
 	lineStates = set("closed jarred doubled bottled divided combined mixed refrigerated stored aged above below removed discarded unsalted salted lukewarm boiling iodized iodised coarse granulated powdered bagged wrapped")
 	// toNothing is a cut that leaves no pieces: "minced to nothing".

@@ -88,7 +88,7 @@ func marked(t *testing.T, name string, clear bool) (rows, marks int) {
 func TestAdversary(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/plain.txt", false)
-	require.GreaterOrEqual(t, rows, 2570)
+	require.GreaterOrEqual(t, rows, 2700)
 	require.LessOrEqual(t, marks, 35)
 }
 
@@ -110,7 +110,7 @@ func TestVoices(t *testing.T) {
 	t.Parallel()
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
-	require.GreaterOrEqual(t, len(files), 321)
+	require.GreaterOrEqual(t, len(files), 390)
 	var clear, held []string
 	for _, name := range files {
 		if req, _ := asked(t, name); reviewer.Review(req).Verdict == review.Clear {
@@ -120,7 +120,7 @@ func TestVoices(t *testing.T) {
 		}
 	}
 	t.Logf("%d of %d clear; held up: %v", len(clear), len(files), held)
-	require.GreaterOrEqual(t, len(clear), 218)
+	require.GreaterOrEqual(t, len(clear), 266)
 }
 
 // asked is the request of a file whose first line holds the flags, and its text.
@@ -176,6 +176,6 @@ func TestNothingStandsApart(t *testing.T) {
 func TestSoundSentences(t *testing.T) {
 	t.Parallel()
 	rows, marks := marked(t, "adversary/sound.txt", true)
-	require.GreaterOrEqual(t, rows, 720)
+	require.GreaterOrEqual(t, rows, 1000)
 	require.LessOrEqual(t, marks*20, rows)
 }

@@ -502,7 +502,8 @@ func (d *draft) coverSaid(text string) {
 		d.dry = true
 		return
 	}
-	if containsAny(text, "skins", "loosen", "soak", "drain", "press") || !containsAny(text, "cover", "fill", "pour", "add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") {
+	if containsAny(text, "skins", "loosen", "soak", "drain", "press") || !containsAny(text, "cover", "fill", "pour",
+		"add", "top", "ladle", "pack", " over", " inch", " in.", `"`, "”", "″", "headspace") {
 		return
 	}
 	low := strings.ToLower(text)

@@ -227,10 +227,19 @@ func (b *bench) brownsMeat(it *item) bool {
 		if c, ok := it.cups(); ok {
 			return c <= 0.13
 		}
-		return containsAny(st.Text, "small amount of", "a little", "one spoon", "a spoon of", "a spoonful", "just enough", "a film of", "a smear of", "a touch of", "scrap of")
+		if fatGoesOn.MatchString(st.Text) {
+			return false
+		}
+		return containsAny(st.Text, "small amount of", "a little", "one spoon", "a spoon of", "a spoonful", "just enough",
+			"a film of", "a smear of", "a dab of", "a bit of", "a lick of", "a scrape of", "a touch of", "scrap of")
 	}
 	return false
 }
+
+// fatGoesOn is fat that does not stay in the pan.
+var fatGoesOn = pattern.MustCompile(`(?i)\b(?:pack|add|pour|put|scrape|tip)(?:s|ed|ped` +
+	`|ing)? (?:\pL+ ){0,3}(?:lard|fat|dripping|drippings|oil|grease|butter)\b` +
+	`|\b(?:lard|fat|drippings?|oil|grease|butter) (?:and all|too|goes? in|included)\b`)
 
 // fatListed reports whether the sentence names a fat that stands on the list.
 func (b *bench) fatListed(s *step) bool {

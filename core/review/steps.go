@@ -338,7 +338,9 @@ func (b *bench) strangers(st *step) []string {
 }
 
 // offBones is the meat that clung to the bones of a stock, which may go back in.
-var offBones = pattern.MustCompile(`(?i)\b(?:return|put|add) (?:the|any|that|this) meat (?:back )?(?:in|into|to)\b|\bmeat (?:can be|is|may be) (?:\pL+ )?(?:stripped|picked) (?:off|from)\b|\bmeat (?:still )?clinging to\b`)
+var offBones = pattern.MustCompile(`(?i)\b(?:return|put|add) (?:the|any|that|this) meat (?:back )?(?:in|into` +
+	`|to)\b|\bmeat (?:can be|is|may be) (?:\pL+ )?(?:stripped|picked) (?:off|from)\b|\bmeat (?:still )?clinging to\b|` +
+	`\b(?:pick|strip|pull) (?:off )?(?:the|any|all the) meat\b`)
 
 // puts reports whether the words put some of the product over or into something:
 // "pour sauce over it". "The sauce" is the one being made.

@@ -33,7 +33,7 @@ func (d *draft) strainStock(cat *food.Catalogue) {
 				return
 			}
 			strained = s
-		case strained >= 0 && st.putsBack():
+		case strained >= 0 && d.putsBack(st):
 			return
 		}
 	}
@@ -68,6 +68,18 @@ var (
 	strainedAt = pattern.MustCompile(`(?i)\b(?:strain\w*|(?:remove|discard|take out|lift out)\w* (?:all |the |your |those |big )*(?:bones|carcass\w*|frames))\b`)
 	putsIn     = pattern.MustCompile(`(?i)\b(?:add|adds|put|puts|return|stir|throw|toss|drop|tip|goes?|mix)\b`)
 )
+
+// putsBack reports that the sentence returns what was strained out; what clung to bare bones may.
+func (d *draft) putsBack(st *step) bool {
+	return st.putsBack() && !(d.onlyBonesIn() && st.onlyMeatOff())
+}
+
+// onlyMeatOff reports a sentence that puts back what clung to the bones, and nothing else.
+func (s *step) onlyMeatOff() bool {
+	return offBones.MatchString(s.Text) && !slices.ContainsFunc(s.Foods, func(m recipe.Mention) bool {
+		return !m.Without && !m.Food.In("poultry", "bone-in-poultry", "red-meat", "bone", "broth", "fat")
+	})
+}
 
 // bonesOut are bones that are taken out of the stock again.
 var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|pick)(?:s|ed|ing)? (?:out (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)|(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames) (?:back )?out)\b|\b(?:remove|discard)[sd]? (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)

@@ -101,6 +101,9 @@ func short(s string, i int) (string, int) {
 	if s[i]|0x20 != 'w' || i+1 >= len(s) || s[i+1] != '/' || i > 0 && letter(s[i-1]) {
 		return "", 0
 	}
+	if strings.HasPrefix(strings.ToLower(s[i:]), "w/out") && (i+5 == len(s) || !letter(s[i+5])) {
+		return "without", i + 5
+	}
 	if i+2 < len(s) && s[i+2]|0x20 == 'o' && (i+3 == len(s) || !letter(s[i+3])) {
 		return "without", i + 3
 	}
