@@ -10,7 +10,8 @@ import (
 // jars are filled, closed and processed: what is eaten with it. What is put in,
 // measured or forgotten may still be meant for the jar.
 func (p *passage) afterwards() bool {
-	if !p.at.Done || !p.namesFood() && (!p.hasClass(Food) || hasVerb(p.c.t)) || p.puts() || p.measuresKitchen() || len(p.c.m) > 0 {
+	if !p.at.Done || !p.namesFood() && (!p.hasClass(Food) || hasVerb(p.c.t)) || p.puts() ||
+		p.worksInIt() || p.measuresKitchen() || len(p.c.m) > 0 {
 		return false
 	}
 	for i := range p.c.t {
@@ -28,6 +29,16 @@ func (p *passage) afterwards() bool {
 		}
 	}
 	return true
+}
+
+// worksInIt reports what a food does to what is in the jar, whenever it is told: "a spoon of cornstarch
+// keeps it thick".
+func (p *passage) worksInIt() bool {
+	return p.says("keeps it", "makes it", "keeps them", "makes them", "gives it", "helps it", "holds it", "thickens it",
+		"binds it", "bulks it out", "stretches it") &&
+		!p.says("when", "then", "at the table", "on the plate", "in the bowl",
+			"supper", "dinner",
+			"a meal", "a treat", "a lunch", "a feast")
 }
 
 // dish reports what is made of the jar's food later: "the chowder itself you make in

@@ -27,6 +27,17 @@ func (p *passage) coldOnCanner() bool {
 	return p.says("on the lid", "over the lid", "on its lid", "on top", "on the canner", "over the canner", "against the canner", "the sides", "at the canner", "the canner down")
 }
 
+// chillsCanner reports cold water or snow on a canner, wherever it is told.
+func (p *passage) chillsCanner() bool {
+	if p.negated() || p.third() && !p.ourBatch() || p.does("wash rinse scrub clean fill test check") ||
+		!p.says("over the canner", "on the canner", "onto the canner", "over the pressure canner", "canner under",
+			"canner into", "canner in the sink", "canner in the snow", "canner in snow", "canner in cold") {
+		return false
+	}
+	return p.says("cold water", "cool water", "ice", "iced water", "snow", "hose", "cold tap", "the tap", "wet towel",
+		"wet towels", "wet cloth", "sink", "creek", "water butt", "tub")
+}
+
 // letsPressureOut reports pressure that is let out: "bleed the pressure off slowly".
 func (p *passage) letsPressureOut() bool {
 	if p.does("vent") && p.c.measured(english.Duration) {

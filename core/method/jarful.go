@@ -27,6 +27,8 @@ func (p *passage) jarful() Jarful {
 	switch {
 	case !p.at.Done && !p.serving && (p.gapless() || p.crammed()):
 		return OtherGap
+	case p.at.Done && !p.serving && p.fillsThem() && p.toTheTop():
+		return OtherGap // told behind the rest
 	case p.at.Done || p.at.Closed && !p.hasClass(Jar) || p.serving || p.hasClass(Canner) || p.hasClass(Pot) || p.hasClass(Rack):
 	case p.toTheTop(), p.wideGap():
 		return OtherGap
@@ -50,6 +52,12 @@ func (p *passage) filling() bool {
 		return p.at.Filled || p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Pronoun) || p.hasClass(Rim) || p.namesFood() || p.hasClass(Liquid)
 	}
 	return !hasVerb(p.c.t[:min(len(p.c.t), 3)]) && (p.at.Filled || p.hasClass(Jar) || p.hasClass(Liquid) || p.hasClass(Food) || p.namesFood())
+}
+
+// fillsThem reports jars that are told to be filled.
+func (p *passage) fillsThem() bool {
+	return p.does("fill pack") && (p.imperative() || p.word(0) == "i" || p.word(0) == "we" || p.hasClass(Jar)) &&
+		!p.hasClass(Canner) && !p.hasClass(Pot)
 }
 
 // toTheTop reports a jar with no room left in it: "right to the rim", "flush with the top".

@@ -1227,6 +1227,10 @@ var reasons = []reason{
 	{"not by itself", processed, []string{
 		"No natural release, lol, open it up.",
 	}},
+	{"few pounds", preparing, []string{
+		"Five pounds does it up here.",
+		"5 psi is plenty.",
+	}},
 	{"some in another form", preparing, []string{
 		"Tough ones I grind.",
 		"The rest I mash.",

@@ -248,6 +248,12 @@ func (p *passage) wouldBe() bool {
 // notAllOfIt reports an amount, a vent or a form that is not told of all, and a pot that is no canner.
 func (p *passage) notAllOfIt() (code, why string) {
 	switch {
+	case p.chillsCanner():
+		return "cooling", "the pressure is brought down"
+	case p.waterNeverBoils():
+		return "process-short", "below the boil"
+	case p.fewPounds():
+		return "pressure-low", "few pounds"
 	case p.electricPot():
 		return "cooker-not-canner", "an electric cooker"
 	case !p.at.Method:
@@ -260,6 +266,32 @@ func (p *passage) notAllOfIt() (code, why string) {
 		return "vent", "a vent that is less"
 	}
 	return "", ""
+}
+
+// fewPounds reports a pressure below any that was tested, as one that does: "five pounds does it up here"
+// (USDA Complete Guide 2015, guide 1: 10 pounds and more; from memory).
+func (p *passage) fewPounds() bool {
+	v, n := english.Number(p.c.raw, 0)
+	if n == 0 || v >= 10 || n >= len(p.c.t) || p.namesFood() || p.says("for") || p.negated() || p.third() &&
+		!p.ourBatch() {
+		return false
+	}
+	switch p.c.t[n].Text {
+	case "pound", "lb", "psi", "#":
+		return p.does("do suffice") && p.says("does it", "do it", "does us", "do us", "does fine", "do fine",
+			"does the job", "will do") ||
+			p.says("is enough", "are enough", "is plenty", "are plenty")
+	}
+	return false
+}
+
+// waterNeverBoils reports a bath that is told not to boil, wherever it is told.
+func (p *passage) waterNeverBoils() bool {
+	return !(p.third() && !p.ourBatch()) && p.says("only simmer the water", "just simmer the water",
+		"merely simmer the water",
+		"water only simmers", "water just simmers", "water never boils", "never boil the water", "don't boil the water",
+		"water does not boil", "water doesn't boil", "water below the boil", "water need not boil", "water needn't boil") &&
+		!p.says("until", "till", "dry", "over", "away")
 }
 
 // notWhole reports that not all of it goes in: "never use the whole cup and a half".

@@ -274,3 +274,23 @@ func (r *Reader) inCanner(st *Step, at method.Where) (read *Step, given bool) {
 	r.settle(read)
 	return read, given && !asks
 }
+
+// asMethod reads what is told before the recipe begins once more, as if it stood in its method, and asks
+// about what it would say of jars and their process there: "the weight comes off as soon as the time is up".
+func (r *Reader) asMethod(st *Step, at method.Where) *Step {
+	if at.Method || at.Done || at.Serving || len(st.Unread) > 0 {
+		return st
+	}
+	at.Method = true
+	again := r.method.Read(st.Text, at)
+	asks := slices.ContainsFunc(again, func(c method.Clause) bool {
+		return c.Kind == method.Unread && c.Weighs() && c.Code != "" && c.Code != "unknown-ingredient"
+	})
+	if !asks {
+		return st
+	}
+	read := r.listed(st.No, st.Text)
+	read.Clauses = again
+	r.settle(read)
+	return read
+}

@@ -1,6 +1,7 @@
 package recipe
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -190,6 +191,9 @@ func (s *Step) opens() bool {
 func (s *Step) touchesJars() bool {
 	if s.Did("process", "water-bath", "steam-canner", "pressure-can", "raw-pack", "hot-pack", "vent", "half-solids", "over-solids", "no-process", "invert", "oven", "self-seal") {
 		return true
+	}
+	if slices.ContainsFunc(s.Clauses, func(c method.Clause) bool { return c.Does("label") }) {
+		return false
 	}
 	for _, t := range words.Split(s.Text) {
 		switch t.Text {

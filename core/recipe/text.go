@@ -181,7 +181,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		if blank && done {
 			past, over = true, true
 		}
-		opened, blank = opened && !blank, false
+		opened, blank = false, false
 		pieces := r.pieces(line)
 		prose := sheet.steps[i] && !onlyNotes(rec.Lines) || behind || len(pieces) > 1 || cooking && section != "ingredients"
 		for k, piece := range pieces {
@@ -216,7 +216,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 				cooking = cooking || r.method.Shape(s).Order
 				working = working || cooking || r.prepares(s)
 				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: impliedLid(closed, filled, fillings, s), Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed, Wish: wishOf(s, following(list, k, next))}
-				st := r.StepAt(no, s, at)
+				st := r.asMethod(r.StepAt(no, s, at), at)
 				over = over || done && st.ends()
 				given := false
 				switch {
@@ -443,7 +443,7 @@ func (r *Reader) title(line string) (string, bool) {
 	if _, n, err := number(toks, 0); (n > 0 || err != nil) && toks[0].Kind == words.Number {
 		return "", false
 	}
-	if len(toks) > 24 || len(toks) > 12 && strings.HasSuffix(line, ".") {
+	if r.saysWhatIsDone(line, toks) {
 		return "", false
 	}
 	if strings.ContainsAny(line[:1], "-*•") {
@@ -457,6 +457,17 @@ func (r *Reader) title(line string) (string, bool) {
 		return "", false
 	}
 	return t, true
+}
+
+// saysWhatIsDone reports a line too long for a title, or one that tells what is done and names nothing
+// that is made.
+func (r *Reader) saysWhatIsDone(line string, t []words.Token) bool {
+	if len(t) > 24 || len(t) > 12 && strings.HasSuffix(line, ".") {
+		return true
+	}
+	s := r.method.Shape(line)
+	own := t[0].Text == "i" || t[0].Text == "we"
+	return strings.HasSuffix(line, ".") && s.Verbs > 0 && (s.Order || own || s.Foods == 0 && s.Trade)
 }
 
 // titleWith keeps what the title puts beside its food: "green beans with bacon".
