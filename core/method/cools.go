@@ -29,7 +29,9 @@ func (p *passage) coldOnCanner() bool {
 
 // chillsCanner reports cold water or snow on a canner, wherever it is told.
 func (p *passage) chillsCanner() bool {
-	if p.negated() || p.third() && !p.ourBatch() || p.does("wash rinse scrub clean fill test check") ||
+	if p.negated() || p.denies() || p.says("no", "not", "nobody", "never", "without", "rather than", "instead of",
+		"need") ||
+		p.third() && !p.ourBatch() || p.does("wash rinse scrub clean fill test check") ||
 		!p.says("over the canner", "on the canner", "onto the canner", "over the pressure canner", "canner under",
 			"canner into", "canner in the sink", "canner in the snow", "canner in snow", "canner in cold") {
 		return false

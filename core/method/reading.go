@@ -282,6 +282,7 @@ func (p *passage) overrule(got *Clause, asked bool, out []Clause) {
 	if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
 		got.Kind, got.Code, got.Why = Unread, code, why
 	}
+	p.bearsNone(got, asked)
 }
 
 // cry reports one word that nobody knows, said when all is over: "yaldi!"

@@ -1229,7 +1229,6 @@ var reasons = []reason{
 	}},
 	{"few pounds", preparing, []string{
 		"Five pounds does it up here.",
-		"5 psi is plenty.",
 	}},
 	{"some in another form", preparing, []string{
 		"Tough ones I grind.",

@@ -245,15 +245,29 @@ func (p *passage) wouldBe() bool {
 	return p.does("go turn become get have end be make taste come burst split break fall darken")
 }
 
-// notAllOfIt reports an amount, a vent or a form that is not told of all, and a pot that is no canner.
-func (p *passage) notAllOfIt() (code, why string) {
+// bearsNone asks about it, where nothing else did.
+func (p *passage) bearsNone(got *Clause, asked bool) {
+	if code, why := p.anywhere(); why != "" && got.Kind != Unread && !asked {
+		got.Kind, got.Code, got.Why = Unread, code, why
+	}
+}
+
+// anywhere reports what no process bears, wherever it is told.
+func (p *passage) anywhere() (code, why string) {
 	switch {
 	case p.chillsCanner():
 		return "cooling", "the pressure is brought down"
-	case p.waterNeverBoils():
-		return "process-short", "below the boil"
 	case p.fewPounds():
 		return "pressure-low", "few pounds"
+	}
+	return "", ""
+}
+
+// notAllOfIt reports an amount, a vent or a form that is not told of all, and a pot that is no canner.
+func (p *passage) notAllOfIt() (code, why string) {
+	switch {
+	case p.waterNeverBoils():
+		return "process-short", "below the boil"
 	case p.electricPot():
 		return "cooker-not-canner", "an electric cooker"
 	case !p.at.Method:
@@ -287,11 +301,15 @@ func (p *passage) fewPounds() bool {
 
 // waterNeverBoils reports a bath that is told not to boil, wherever it is told.
 func (p *passage) waterNeverBoils() bool {
-	return !(p.third() && !p.ourBatch()) && p.says("only simmer the water", "just simmer the water",
-		"merely simmer the water",
-		"water only simmers", "water just simmers", "water never boils", "never boil the water", "don't boil the water",
-		"water does not boil", "water doesn't boil", "water below the boil", "water need not boil", "water needn't boil") &&
-		!p.says("until", "till", "dry", "over", "away")
+	if p.third() && !p.ourBatch() || p.says("until", "till", "dry", "over", "away", "should", "must", "sure", "let") {
+		return false
+	}
+	if p.says("water never boil", "water never boils", "water does not boil", "water doesn't boil") {
+		return p.c.kind == mainClause
+	}
+	return p.says("only simmer the water", "just simmer the water", "merely simmer the water", "water only simmers",
+		"water just simmers", "water below the boil") && !p.negated() && !p.denies() &&
+		!p.says("never", "not", "nobody", "no one", "don't", "wouldn't", "won't", "cannot", "can't")
 }
 
 // notWhole reports that not all of it goes in: "never use the whole cup and a half".
