@@ -127,3 +127,11 @@ func (p *passage) onceDone() (Clause, bool) {
 
 // othersServe reports what somebody else eats it with.
 func (p *passage) othersServe() bool { return p.third() && p.serves() && (p.at.Done || !p.at.Method) }
+
+// goesWell reports what the jar is eaten with: "goes well with cheese", and not what goes in.
+func (p *passage) goesWell(acts []Act) bool {
+	if !p.at.Done || p.fillsJars() || len(acts) != 1 || acts[0].Name != "serve-with" || acts[0].Undone {
+		return false
+	}
+	return p.does("go") && !p.says("goes in", "go in", "went in") && !p.c.unit().hasAny(lookingBack) && !p.c.hasNumber()
+}

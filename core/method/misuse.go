@@ -20,8 +20,6 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "process-short", "the heat is off"
 	case p.forcedBand():
 		return "lid", "a band that is forced"
-	case p.onlyLess(acts):
-		return "puree", "only not so long"
 	case p.notTheCanner():
 		return "method-mismatch", "no canner"
 	case p.steamNotAwaited():
@@ -32,6 +30,9 @@ func (p *passage) misused(acts []Act) (code, why string) {
 		return "lid", "no new lids"
 	case p.fallsTo():
 		return "pressure-low", "a limit too low"
+	}
+	if code, why = p.foodMisused(acts); why != "" {
+		return code, why
 	}
 	if code, why = p.deniesSafety(); why != "" {
 		return code, why

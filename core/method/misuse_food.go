@@ -1,6 +1,23 @@
 package method
 
-// The food: worked to a mass for a while, filled cold, or without a name.
+import (
+	"slices"
+
+	"damson/core/english"
+)
+
+// The food: worked to a mass for a while, dried, filled cold, or without a name.
+
+// foodMisused reports food that is worked to a mass for a while, or dried before it is canned.
+func (p *passage) foodMisused(acts []Act) (code, why string) {
+	switch {
+	case p.onlyLess(acts):
+		return "puree", "only not so long"
+	case p.driedFirst():
+		return "substitution", "dried first"
+	}
+	return "", ""
+}
 
 // onlyLess reports that food is worked to a mass, only not for so long, or not so much: "you
 // must not blend it longer than a minute".
@@ -38,6 +55,23 @@ func (p *passage) goesCold() bool {
 	}
 	return p.c.unit().hasAny([]string{"before you fill", "before filling", "before it goes in", "before they go in", "before i fill", "before we fill", "fill the jars cold", "fill cold jars", "and fill cold", "filled cold"})
 }
+
+// driedFirst reports food that is dried before it is canned: "dried them in the sun", "hang them to dry".
+// Water that is patted or dripped off is no drying.
+func (p *passage) driedFirst() bool {
+	if p.at.Filled || p.at.Done || !p.at.Method || p.negated() || !p.does("dry hang dehydrate") || p.at.Names["dried"] ||
+		p.third() && !p.ourBatch() ||
+		p.says("towel", "towels", "cloth", "paper", "rack", "hands", "jar", "jars", "dill", "herbs", "seeds", "garlic",
+			"spinner") {
+		return false
+	}
+	long := slices.ContainsFunc(p.c.m, func(m english.Measure) bool { return m.Kind == english.Duration && m.Max >= aDay })
+	return p.does("dry") && long || p.says("in the sun", "on strings", "on a string", "on a line", "in the attic",
+		"in the oven", "dehydrator", "on screens", "over the stove", "for days", "to dry")
+}
+
+// aDay is in minutes.
+const aDay = 24 * 60
 
 // dryPulses reports beans that go on dry: "bring to a simmer from dry".
 func (p *passage) dryPulses() bool {

@@ -282,7 +282,7 @@ func (p *passage) overrule(got *Clause, asked bool, out []Clause) {
 	if code, why := p.lastLook(); why != "" && !asked && got.Why != "left out" {
 		got.Kind, got.Code, got.Why = Unread, code, why
 	}
-	p.bearsNone(got, asked)
+	p.askAnywhere(got, asked)
 }
 
 // cry reports one word that nobody knows, said when all is over: "yaldi!"
@@ -676,7 +676,7 @@ func (p *passage) read() Clause {
 		}
 	}
 	out.Acts = append(append(append(out.Acts, p.oddHeat()...), p.massed()...), p.milled(out.Acts)...)
-	if p.at.Done && !p.fillsJars() && len(out.Acts) == 1 && out.Acts[0].Name == "serve-with" && p.does("go") && !out.Acts[0].Undone && !p.c.unit().hasAny(lookingBack) && !p.c.hasNumber() {
+	if p.goesWell(out.Acts) {
 		return Clause{Kind: Serve, Why: "at the table"} // "goes well with cheese"
 	}
 	if code, why := p.danger(out.Acts); why != "" {

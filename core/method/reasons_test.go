@@ -1227,6 +1227,10 @@ var reasons = []reason{
 	{"not by itself", processed, []string{
 		"No natural release, lol, open it up.",
 	}},
+	{"dried first", preparing, []string{
+		"I dried the beans in the sun two days.",
+		"Hang them to dry on strings.",
+	}},
 	{"few pounds", preparing, []string{
 		"Five pounds does it up here.",
 	}},

@@ -408,7 +408,7 @@ func (p *passage) lastLook() (code, why string) {
 	if code, why := p.neverDoes(); why != "" && p.at.Method {
 		return code, why
 	}
-	if code, why := p.notAllOfIt(); why != "" {
+	if code, why := p.wrongAnywhere(); why != "" {
 		return code, why
 	}
 	if code, why := p.badState(); why != "" {

@@ -172,7 +172,7 @@ func (p *passage) third() bool {
 	switch s.low {
 	case "he", "she":
 		return s.low == "he" || !p.does(steams)
-	case "i'd", "i", "we", "you", "they", "it":
+	case "i'd", "i", "we", "you", "they", "it", "everything":
 		return false
 	}
 	if p.theirOwn() {

@@ -70,6 +70,9 @@ func (p *passage) tookUs() bool {
 	if !p.does("take cost") || p.names(stuff) || p.dangerWords() || p.at.Filled && !p.at.Done || len(p.c.verbIndexes()) != 1 {
 		return false
 	}
+	if w := p.word(0); (w == "i" || w == "we" || w == "so") && p.says("took them") {
+		return false // "I took them off at 40"
+	}
 	return p.says("took us", "took me", "took them", "takes us", "takes me", "took the two of us", "took two of us", "cost us", "cost me", "took all of us") && !p.hasClass(Pressure) && !p.hasClass(Canner)
 }
 
@@ -227,99 +230,6 @@ func (p *passage) mayHarm() bool {
 		}
 	}
 	return false
-}
-
-// wouldBe reports what becomes of it where somebody does what the clause before forbids.
-func (p *passage) wouldBe() bool {
-	if p.before == nil || len(p.before.t) < 2 || !subjects[p.word(0)] && p.word(0) != "you've" || p.says("can", "may",
-		"could", "might", "should", "must", "have to", "use", "add", "put") {
-		return false
-	}
-	forbids := p.before.t
-	if p.at.Filled || p.before.hasNumber() || p.before.hasAny([]string{"half", "whole", "all", "full", "more", "less"}) {
-		return false
-	}
-	if forbids[0].low != "never" && forbids[0].low != "don't" && !(forbids[0].low == "do" && forbids[1].low == "not") {
-		return false
-	}
-	return p.does("go turn become get have end be make taste come burst split break fall darken")
-}
-
-// bearsNone asks about it, where nothing else did.
-func (p *passage) bearsNone(got *Clause, asked bool) {
-	if code, why := p.anywhere(); why != "" && got.Kind != Unread && !asked {
-		got.Kind, got.Code, got.Why = Unread, code, why
-	}
-}
-
-// anywhere reports what no process bears, wherever it is told.
-func (p *passage) anywhere() (code, why string) {
-	switch {
-	case p.chillsCanner():
-		return "cooling", "the pressure is brought down"
-	case p.fewPounds():
-		return "pressure-low", "few pounds"
-	}
-	return "", ""
-}
-
-// notAllOfIt reports an amount, a vent or a form that is not told of all, and a pot that is no canner.
-func (p *passage) notAllOfIt() (code, why string) {
-	switch {
-	case p.waterNeverBoils():
-		return "process-short", "below the boil"
-	case p.electricPot():
-		return "cooker-not-canner", "an electric cooker"
-	case !p.at.Method:
-	case !p.serving && p.notWhole():
-		return "unclear-amount", "not all of it goes in"
-	case !p.at.Done && !p.serving && p.says("ones i", "ones we", "rest i", "rest we") &&
-		p.does("grind mince mash puree cream blend pulp smoke fry batter bread thicken"):
-		return "puree", "some in another form"
-	case p.ventHadLess():
-		return "vent", "a vent that is less"
-	}
-	return "", ""
-}
-
-// fewPounds reports a pressure below any that was tested, as one that does: "five pounds does it up here"
-// (USDA Complete Guide 2015, guide 1: 10 pounds and more; from memory).
-func (p *passage) fewPounds() bool {
-	v, n := english.Number(p.c.raw, 0)
-	if n == 0 || v >= 10 || n >= len(p.c.t) || p.namesFood() || p.says("for") || p.negated() || p.third() &&
-		!p.ourBatch() {
-		return false
-	}
-	switch p.c.t[n].Text {
-	case "pound", "lb", "psi", "#":
-		return p.does("do suffice") && p.says("does it", "do it", "does us", "do us", "does fine", "do fine",
-			"does the job", "will do") ||
-			p.says("is enough", "are enough", "is plenty", "are plenty")
-	}
-	return false
-}
-
-// waterNeverBoils reports a bath that is told not to boil, wherever it is told.
-func (p *passage) waterNeverBoils() bool {
-	if p.third() && !p.ourBatch() || p.says("until", "till", "dry", "over", "away", "should", "must", "sure", "let") {
-		return false
-	}
-	if p.says("water never boil", "water never boils", "water does not boil", "water doesn't boil") {
-		return p.c.kind == mainClause
-	}
-	return p.says("only simmer the water", "just simmer the water", "merely simmer the water", "water only simmers",
-		"water just simmers", "water below the boil") && !p.negated() && !p.denies() &&
-		!p.says("never", "not", "nobody", "no one", "don't", "wouldn't", "won't", "cannot", "can't")
-}
-
-// notWhole reports that not all of it goes in: "never use the whole cup and a half".
-func (p *passage) notWhole() bool {
-	first := p.word(0)
-	if first != "never" && first != "don't" && !(first == "do" && p.word(1) == "not") || !p.does("use add put pour") {
-		return false
-	}
-	return p.says("the whole", "all of", "all the", "the full", "every bit", "every drop") &&
-		!p.says("at once", "at a time", "in one go", "together", "at the same time")
 }
 
 // orElse reports what would happen else: "stir all the while, or it'll catch".

@@ -210,16 +210,16 @@ func (p *lineParser) tool(i int, it *item) int {
 		if k+1 < len(p.t) && p.t[k+1].Kind == words.Word {
 			continue
 		}
-		e, known := english.Lookup(p.t[k].Text)
-		if tools[p.t[k].Text] || known && e.Noun() == english.NounArtifact && !e.MayFood() && !method.Keeper(p.t[k].Text) {
+		if tools[p.t[k].Text] {
 			return k + 1 - i
 		}
 	}
 	return 0
 }
 
-// tools are such things that the dictionary has otherwise.
-var tools = set("hairpin pitter corer baller paperclip toothpick peeler")
+// tools cut, pit and clean; none works food to a mass, and none holds any.
+var tools = set("hairpin pitter corer baller paperclip toothpick peeler knife spoon fork brush scrubber cleaver " +
+	"mandoline slicer straw skewer needle chopstick scissors snips")
 
 // beside returns where the words end that tell of the food from i on and are none of its names, i where
 // there are none.
@@ -234,10 +234,15 @@ func (p *lineParser) beside(i int, cur *item, known int) int {
 
 // joint is the small word at i; "off the back fence" is from it.
 func (p *lineParser) joint(i int) string {
-	if p.text(i) == "off" && whose[p.text(i+1)] {
-		return "from"
+	if p.text(i) != "off" || !whose[p.text(i+1)] {
+		return p.text(i)
 	}
-	return p.text(i)
+	for k := i + 2; k < len(p.t) && k <= i+4; k++ {
+		if grounds[p.text(k)] {
+			return "from"
+		}
+	}
+	return "off"
 }
 
 // story reports a clause of its own that begins at i.

@@ -89,10 +89,16 @@ func (l *Line) leavesOpen(text string) {
 	if m := notThin.FindString(text); m != "" && l.Ref.In("broth", "vegetable-broth", "tomato-juice", "fruit-juice") {
 		l.Unread = append(l.Unread, m)
 	}
+	if m := notPicked.FindString(text); m != "" && l.Ref != nil && produce[l.Ref.Kind] {
+		l.Unread = append(l.Unread, m)
+	}
 	if l.watered() {
 		l.Unread = append(l.Unread, "and "+l.Also[0].Food)
 	}
 }
+
+// produce are the kinds of food that are canned fresh.
+var produce = set("vegetable fruit legume meat poultry seafood")
 
 // watered reports an acid that shares its amount with a liquid: "1 Tbsp lemon juice and water to each pint".
 func (l *Line) watered() bool {
@@ -118,6 +124,9 @@ var (
 	vagueMore = pattern.MustCompile(`(?i)(\+|&|\b(?:plus|and|with)) ?(all |some |some of |a bit of |most of )?(the |` +
 		`my |our |any )?` +
 		`(rest|remains|what|whatever|everything|anything|leftovers|odds and ends|others|bits|extras|stuff)\b`)
+	// notPicked is food that lay, or that was put up before.
+	notPicked = pattern.MustCompile(`(?i)\b(?:off|from|on) the ground\b|\bwindfalls?\b|` +
+		`\boff (?:a|the|my|our) (?:tins?|cans?|shelf|freezer|salad bar)\b`)
 	divided    = pattern.MustCompile(`(?i)\b(half|now|later|first|divided|then|each)\b`)
 	notThin    = pattern.MustCompile(`(?i)\b(thick|thickish|thickened|fatty|greasy|oily|buttery|creamy|milky|starchy)\b`)
 	fromBottle = pattern.MustCompile(`(?i)\b(from|out of|in) (a |the )?bottle\b|, bottle\b|\bthe bottle\b|\bbottled\b|\bthe bottle kind\b`)

@@ -61,7 +61,7 @@ func following(list []string, k int, next string) string {
 func wishOf(wish, after string) method.Wish {
 	switch {
 	case !wished.MatchString(wish):
-	case outvoted.MatchString(after) && !strings.ContainsAny(wish, ",;:0123456789"):
+	case outvoted.MatchString(after) && !strings.ContainsAny(wish, ",;:"):
 		return method.Overruled
 	case obliged.MatchString(after):
 		return method.Granted

@@ -1,7 +1,6 @@
 package recipe
 
 import (
-	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -192,7 +191,7 @@ func (s *Step) touchesJars() bool {
 	if s.Did("process", "water-bath", "steam-canner", "pressure-can", "raw-pack", "hot-pack", "vent", "half-solids", "over-solids", "no-process", "invert", "oven", "self-seal") {
 		return true
 	}
-	if slices.ContainsFunc(s.Clauses, func(c method.Clause) bool { return c.Does("label") }) {
+	if s.onlyLabels() {
 		return false
 	}
 	for _, t := range words.Split(s.Text) {
@@ -202,6 +201,19 @@ func (s *Step) touchesJars() bool {
 		}
 	}
 	return false
+}
+
+// onlyLabels reports a sentence that labels jars and does nothing else.
+func (s *Step) onlyLabels() bool {
+	labels := false
+	for i := range s.Clauses {
+		c := &s.Clauses[i]
+		labels = labels || c.Does("label")
+		if c.Kind != method.Talk && !c.Does("label") {
+			return false
+		}
+	}
+	return labels
 }
 
 // veiledIn returns what goes into the jar without being named, "" where nothing

@@ -37,6 +37,10 @@ var subordinate = set("so lest after before once when until till because that wh
 // whose words stand before what somebody has: "off our own poles".
 var whose = set("the my our your his her their a an uncle aunt aunty auntie grandpa grandma dad mum mom")
 
+// grounds are where food grows or is sold fresh.
+var grounds = set("vine tree bush fence pole plant trellis farm stall truck stand allotment garden patch boat dock " +
+	"field hill orchard market neighbour neighbor neighbours neighbors hedge cane row stalk bank place")
+
 // leading are prepositions behind which no second ingredient stands.
 var leading = map[string]bool{"into": true, "onto": true, "through": true, "over": true, "under": true, "around": true, "round": true, "across": true, "between": true}
 

@@ -133,7 +133,7 @@ var (
 	// aged are words of food that is not fresh.
 	aged = set("old stale past")
 	// poisons are on no food.
-	poisons = set("bleach lye ammonia detergent")
+	poisons = set("bleach lye ammonia detergent soda tablet")
 	// unsound are adjectives that are things or manners too; "never wild" is none.
 	unsound = set("wild grey gray turned thick soft stale dead slimy mushy wet woody stringy tough hollow black limp split cracked burst spoiled spoilt rotten")
 	// lineStates are those of what a line alone may hold: salt, sugar, a drink.

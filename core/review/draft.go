@@ -503,7 +503,7 @@ func (d *draft) coverSaid(text string) {
 		return
 	}
 	if containsAny(text, "skins", "loosen", "soak", "drain", "press") || !containsAny(text, "cover", "fill", "pour",
-		"add", "top", "ladle", "pack", " over", " inch", " in.", `"`, "”", "″", "headspace") {
+		"add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") && !inchMark.MatchString(text) {
 		return
 	}
 	low := strings.ToLower(text)
@@ -513,6 +513,9 @@ func (d *draft) coverSaid(text string) {
 		}
 	}
 }
+
+// inchMark is a headspace with the mark of inches: `1", boiling water`.
+var inchMark = pattern.MustCompile(`\d ?["”″]|[½¼¾] ?["”″]`)
 
 // ownJuice is food pressed until its juice stands around it.
 var ownJuice = pattern.MustCompile(`(?i)\b(?:press|push|squash)\w*\b.*\b(?:till|until|so) (?:that )?(?:the|their|its|own) (?:own )?juices? (?:\pL+ ){0,5}(?:fills?|covers?|rises?|runs?|comes? up|top)\b`)
