@@ -71,7 +71,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "Never the ceps"
 		case ch.prep == "" && p.does("get take pull pick fish scrape") && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
 			gone = true // "get all the stuffing out of it"
-		case p.says("full of") && p.refused():
+		case p.says("full of", "all that", "all the", "with its", "with that") && p.refused():
 			gone = true // "not the cooking water, it's full of starch"
 		case p.compared(ch), p.ofTool(ch), p.word(ch.start) == "your" && p.c.t[ch.head].low == "tongue":
 			gone = true

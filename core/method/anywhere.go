@@ -11,6 +11,8 @@ func (p *passage) askAnywhere(got *Clause, asked bool) {
 		return
 	}
 	switch {
+	case got.Kind == Serve && p.acidParted():
+		got.Kind, got.Code, got.Why = Unread, "no-acid-added", "a part of the acid at the table"
 	case p.chillsCanner():
 		got.Kind, got.Code, got.Why = Unread, "cooling", "the pressure is brought down"
 	case p.says("done or not", "ready or not") && (p.at.Closed || p.at.Done):

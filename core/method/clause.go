@@ -140,7 +140,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 			flush(i)
 			start, joint, k = i, "", mainClause
 		case w.inner:
-		case joints[w.low] != 0 && !w.manner && !(w.low == "as" && !r.asClause(t, i)) && (hasVerbAhead(t, i+1) || w.low == "until" || w.low == "till" || w.low == "when" || w.low == "if" || w.low == "because"):
+		case joints[w.low] != 0 && r.joins(t, i):
 			from := i
 			if i > start && t[i-1].low == "from" {
 				from-- // "15 minutes, from when it boils again"
@@ -172,6 +172,23 @@ func (r *Reader) split(text string, t []token) []*clause {
 func timeUp(t []token) bool {
 	n := len(t)
 	return n >= 2 && (t[n-1].low == "up" || t[n-1].low == "over") && slices.ContainsFunc(t, func(w token) bool { return strings.HasPrefix(w.low, "time") })
+}
+
+// joins reports whether the joint at t[i] begins a clause.
+func (r *Reader) joins(t []token, i int) bool {
+	if ofManner(t, i) || t[i].low == "as" && !r.asClause(t, i) {
+		return false
+	}
+	switch t[i].low {
+	case "until", "till", "when", "if", "because":
+		return true
+	}
+	return hasVerbAhead(t, i+1)
+}
+
+// ofManner reports a word that joins nothing where it stands: the "once" of "at once".
+func ofManner(t []token, i int) bool {
+	return t[i].manner || t[i].low == "once" && i > 0 && t[i-1].low == "at"
 }
 
 // notStuff reports "not the cooking water" at t[i]: what is not taken.

@@ -232,6 +232,28 @@ func (p *passage) halfDone(i int) bool {
 	return p.c.t[i+1].verb == "cook" && meat || p.word(i+1) == "soft" || p.word(i+1) == "tender"
 }
 
+// noShare reports a half, a third or a quarter that cuts nothing short.
+func (p *passage) noShare(i int) bool { return p.halfDone(i) || p.inTurn(i) || p.partRipe(i) }
+
+// inTurn reports a share that is followed by the rest: "half the apples at a time in the syrup".
+func (p *passage) inTurn(i int) bool {
+	return !p.at.Filled && p.says("at a time") && p.word(i-1) != "by" && !p.says("the time") && !p.hasClass(Acid)
+}
+
+// partRipe reports how much of the fruit is not ripe yet: "a quarter of them under-ripe".
+func (p *passage) partRipe(i int) bool {
+	if p.at.Filled || p.negated() {
+		return false
+	}
+	for k := i + 1; k < len(p.c.t) && k <= i+5; k++ {
+		switch p.c.t[k].low {
+		case "ripe", "underripe", "under-ripe", "unripe":
+			return true
+		}
+	}
+	return false
+}
+
 // shares reports "half the time", "twice the garlic", "a third of the sugar".
 func (p *passage) shares(acts []Act) (string, string) {
 	c := p.c
@@ -263,7 +285,7 @@ func (p *passage) shares(acts []Act) (string, string) {
 			if next := p.word(i + 1); w.low == "quarter" && (i+1 >= len(c.t) || c.t[i+1].Kind == words.Mark || next == "and" || subjects[next] || next == "them" || next == "the" || w.isVerb) {
 				continue // what one does to an apple
 			}
-			if p.claimedShare(i, acts) || p.halfDone(i) {
+			if p.claimedShare(i, acts) || p.noShare(i) {
 				continue // "I half cook it first"
 			}
 			return p.shareOf(i), "a share"

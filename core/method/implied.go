@@ -35,7 +35,7 @@ var (
 	passWords   = set("for it them a the full about her to all : =")
 	startClocks = set("start begin clock timing counting count time timer")
 	// What heats the jars, and what is done to them while it does: "boil 20", "pints want 75".
-	heatWords = set("waterbath water-bath bathe stay sit leave keep maintain steady bwb bwc bath wb canner boil boiled boiling roll rolling rock rocking jiggle jiggling process processed processing can pressure-can hold run count give get want need take go went gave got wanted needed took pint quart half-pint jar cook")
+	heatWords = set("waterbath water-bath bathe stay sit leave keep maintain steady bw bwb bwc bath wb canner boil boiled boiling roll rolling rock rocking jiggle jiggling process processed processing can pressure-can hold run count give get want need take go went gave got wanted needed took pint quart half-pint jar cook")
 	// What stands before "the fifteen" and "it up to fourteen".
 	theWeight    = set("its thats is use need needs take takes")
 	toldOfPounds = set("pressure gauge needle")
@@ -108,7 +108,7 @@ func impliedUnit(t []words.Token, i, end int, v float64) string {
 		return "minute" // "then 20 in the canner"
 	case (next == "at" || next == "under") && (text(end+2) == "boil" || text(end+1) == "pressure" || text(end+3) == "boil"):
 		return "minute" // "20 at a boil"
-	case v >= 5 && last && heatWords[before]:
+	case v >= 5 && last && heats(before, v):
 		return "minute" // "boil 20", "pints want 75"
 	case v >= 20 && text(i-1) == "and" && (next == "with" || next == "on" || next == "at" || next == "under") && minutesBefore(t, i):
 		return "minute" // "ten minutes with the petcock open and 75 with the weight on"
@@ -117,6 +117,9 @@ func impliedUnit(t []words.Token, i, end int, v float64) string {
 	}
 	return ""
 }
+
+// heats reports a verb whose figure is minutes; one that counts to ten counts seconds.
+func heats(verb string, v float64) bool { return heatWords[verb] && !(verb == "count" && v <= 12) }
 
 // poundsNamed reports pounds at the end of a clause, without their unit: "pressure up to 10", "it's the
 // fifteen", "bring it up to 14".

@@ -1,6 +1,9 @@
 package method
 
-import "damson/core/english"
+import (
+	"damson/core/english"
+	"damson/core/words"
+)
 
 // How full a jar is: the room that is left at its top, and the liquid that its pieces lie in
 // (USDA Complete Guide 2015, guide 1; from memory).
@@ -82,10 +85,27 @@ func (p *passage) gapless() bool {
 		return false
 	}
 	switch {
-	case p.says("leaving no", "leave no", "leaves no", "allow no", "without", "needn't", "need no", "needs no", "skip", "never mind") && gap:
+	case p.says("leaving no", "leave no", "leaves no", "allow no", "needn't", "need no", "needs no", "skip",
+		"never mind") && gap, p.withoutGap():
 		return p.puts() || p.does("leave allow need skip mind fill pack")
 	case p.does("leave allow bother want need give have") && p.negated():
 		return gap || p.says("an inch", "half an inch", "half inch", "quarter inch") && !p.says("water")
+	}
+	return false
+}
+
+// withoutGap reports a gap that is done without, in one breath: "without a gap", but "without any
+// fuss, an inch of headspace".
+func (p *passage) withoutGap() bool {
+	for i := range p.c.t {
+		if p.c.t[i].low != "without" {
+			continue
+		}
+		for k := i + 1; k < len(p.c.t) && p.c.t[k].Kind != words.Mark; k++ {
+			if w := &p.c.t[k]; w.class == Gap || (w.low == "room" || w.low == "space") && p.does("leave allow") {
+				return true
+			}
+		}
 	}
 	return false
 }

@@ -74,11 +74,11 @@ func (l *Language) filled(list []string) ([]string, error) {
 
 // plain returns the turn that the clause is, nil where it is none.
 func (p *passage) plain() *Plain {
-	if !p.at.Method && !p.at.Done {
-		return nil
-	}
 	phase := p.at.phase()
 	for _, row := range p.r.plain {
+		if !p.at.Method && !p.at.Done && row.Kind != Talk {
+			continue // above the recipe nothing is done yet
+		}
 		if (slices.Contains(row.At, phase) || p.at.Running && slices.Contains(row.At, "done")) && p.isPlain(row) {
 			return row
 		}

@@ -62,7 +62,7 @@ func (p *passage) tellsToDo() bool {
 func (p *passage) ofProcess(i int) bool {
 	w := &p.c.t[i]
 	switch {
-	case w.Kind == words.Mark, w.Kind == words.Number, w.m != 0, p.c.nums[i] > 0, little[w.low], subjects[w.low], determiners[w.low], joints[w.low] != 0, w.name && w.class == "":
+	case w.Kind == words.Mark, w.Kind == words.Number, w.m != 0, p.c.nums[i] > 0, p.small(i), subjects[w.low], determiners[w.low], joints[w.low] != 0, w.name && w.class == "":
 		return true
 	case w.low == "off" && (p.word(i+1) == "steam" || p.word(i+1) == "the" && p.word(i+2) == "steam"):
 		return true // "it lets off steam"
@@ -83,6 +83,15 @@ func (p *passage) ofProcess(i int) bool {
 	}
 	return w.class == "" && !w.isVerb && (w.entry.Noun() == english.NounTime && w.low != "sun" || w.entry.Noun() == english.NounPlace && w.low != "oven")
 }
+
+// small reports a word that adds nothing: "vent ten first, like always".
+func (p *passage) small(i int) bool {
+	w := p.word(i)
+	return little[w] || w == "like" && habit[p.word(i+1)] || habit[w] && i > 0
+}
+
+// habit are words for what is done each time.
+var habit = set("always usual ever usually")
 
 // figureCount is how many figures the clause holds.
 func (p *passage) figureCount() int {

@@ -405,7 +405,8 @@ func (p *passage) bath() bool {
 	if p.at.Closed && !p.at.Done && len(p.c.verbIndexes()) <= 1 && p.c.measured(english.Duration) && p.onlyBoiling() {
 		return true
 	}
-	return p.at.Filled && !hasVerb(p.c.t) && p.c.measured(english.Duration) && p.says("boiling water", "water bath", "boiling-water bath", "bwb", "boiling water bath", "boiling water canner", "rolling boil")
+	return p.at.Filled && !hasVerb(p.c.t) && p.c.measured(english.Duration) && p.says("boiling water", "water bath",
+		"boiling-water bath", "bw", "bwb", "boiling water bath", "boiling water canner", "rolling boil")
 }
 
 // barePounds reports "5 lb" by itself: among full jars a pressure.
@@ -637,7 +638,7 @@ func (p *passage) read() Clause {
 	}
 	out := Clause{Kind: Doing, Negated: p.negated()}
 	for _, s := range p.c.acts(p.at.Closed) {
-		name := p.inContext(s.frame.Act)
+		name := p.inContext(p.coversFood(s.frame.Act))
 		if name == "process" && s.verb >= 0 && p.c.t[s.verb].verb == "boil" {
 			name = "boil-bath"
 		}
@@ -868,6 +869,15 @@ func (p *passage) inContext(act string) string {
 		if act == "boil" && p.jarsBoil() {
 			return "boil-bath" // "Fill pints, 1/2 inch headspace. Boil 15 minutes."
 		}
+	}
+	return act
+}
+
+// coversFood names what covers food in a pot, which loads no canner yet: "put them with water to cover".
+func (p *passage) coversFood(act string) string {
+	if act == "load" && !p.at.Filled && !p.at.Closed && p.does("cover") && !p.hasClass(Jar) && !p.hasClass(FullJar) &&
+		!p.hasClass(Canner) && !p.hasClass(Rack) && !p.c.measured(english.Duration) {
+		return "cover-with-liquid"
 	}
 	return act
 }

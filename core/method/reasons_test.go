@@ -418,6 +418,10 @@ var reasons = []reason{
 		"Process up to 20 minutes.",
 		"Process 20 minutes or so.",
 	}},
+	{"a part of the acid at the table", preparing, []string{
+		"Keep back half the lemon juice for the table.",
+		"We save half the lemon juice for the table.",
+	}},
 	{"acid at the table", preparing, []string{
 		"We put the lemon in when we open them.",
 		"Put the lemon in when you open them.",

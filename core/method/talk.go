@@ -18,11 +18,8 @@ func (p *passage) talk() string {
 	if p.drink() {
 		return "a drink"
 	}
-	if p.thanks() {
-		return "thanks"
-	}
-	if p.greets() {
-		return "a greeting"
+	if why := p.courtesy(); why != "" {
+		return why
 	}
 	if !hasVerb(c.t) && p.says("other folder", "other book", "other card", "other page", "next page", "other binder", "other box") && !c.hasNumber() {
 		return "another recipe"
@@ -56,6 +53,19 @@ func (p *passage) talk() string {
 	return ""
 }
 
+// courtesy returns what only answers somebody.
+func (p *passage) courtesy() string {
+	switch {
+	case p.thanks():
+		return "thanks"
+	case p.saysAgain():
+		return "said again"
+	case p.greets():
+		return "a greeting"
+	}
+	return ""
+}
+
 // thanks reports thanks for what came, and the asking that is answered: "thank you for the
 // plums", "I thought you'd like to know what became of them".
 func (p *passage) thanks() bool {
@@ -66,6 +76,29 @@ func (p *passage) thanks() bool {
 		return p.says("for") && !p.says("to")
 	}
 	return p.says("like to know what", "wanted to know what", "wondered what") && !p.namesFood() && !p.hasClass(Acid) && !p.hasClass(Vague)
+}
+
+// saysAgain reports an answer that names nothing but what the clause before it named: "yes, plain
+// water, doctor's orders".
+func (p *passage) saysAgain() bool {
+	if p.word(0) != "yes" || p.before == nil || hasVerb(p.c.t) || p.c.hasNumber() || p.negated() || len(p.c.m) > 0 {
+		return false
+	}
+	again := false
+	for i := range p.c.t[1:] {
+		w := &p.c.t[i+1]
+		switch {
+		case w.food == nil && !stuff[w.class]:
+			if trade[w.class] {
+				return false
+			}
+		case !p.before.has(w.low):
+			return false
+		default:
+			again = true
+		}
+	}
+	return again
 }
 
 // greets reports a greeting of a few words, in whatever language: "Hallo zusammen".

@@ -20,7 +20,7 @@ const (
 	toldVerb   = `(?:let|give|gave|keep|kept|run|ran|boil|boils|boiled|process|processes|processed|processing|hold|holds|held|count|counted|counting|can|canned|get|gets|got|take|takes|took|need|needs|want|wants|rock|rocks|jiggle|jiggles|roll|rolls|rolling|go|goes|went|set|start|time|timed|timing|pressure|pressure-can|cook|cooks|cooked|bath|had|have|has|lower|bring|put|pop|leave|leaves|left|maintain|stay|stays|sit|sits|stand|heat|waterbath|bathe|drop|load)`
 	toldLink   = `(?:it's|its|it'll|it is|that's|that is|this is|is|are|was|be|will|for|and|then|so|now|exactly|solid|full|good|whole|long|timer|clock|on timer|on clock|by clock|of|on|with|to|at|from there|from then|x|time|each|in|minutes|one|go|ones|first|well|nicely|there|up here|down here|here|for us|(?:at )?(?:our|this|my) (?:altitude|elevation|height)|you are done|you're done|done|yes|no cheating|really|ok|right)`
 	toldHeat   = `(?:(?:(?:back )?(?:at|to|into) )?(?:(?:full|good|hard|steady|rolling|proper|real|nice|big|gentle but steady) )*(?:boil|boiling|boils))`
-	toldBath   = `(?:(?:in|into|to) )?(?:(?:my|our|big|boiling|boiling-water|hot|deep) )*(?:boiling bath|water bath|water-bath|waterbath|bath|bwb|bwc|wb|boiling water|boiling-water canner|boiling water canner|water canner|kettle|stockpot|big pot)`
+	toldBath   = `(?:(?:in|into|to) )?(?:(?:my|our|big|boiling|boiling-water|hot|deep) )*(?:boiling bath|water bath|water-bath|waterbath|bath|bw|bwb|bwc|wb|boiling water|boiling-water canner|boiling water canner|water canner|kettle|stockpot|big pot)`
 	toldCanner = `(?:(?:in|into) )?(?:(?:my|our|big|pressure) )*(?:canner|pressure canner)`
 	toldWeight = `(?:(?:with|on) )?(?:P )?(?:weight|gauge|regulator|rocker|jiggler|dial|weighted|weighted gauge|dial ` +
 		`gauge)(?: on)?(?: (?:rocking|jiggling|dancing|steady|gently|steadily))*`
@@ -29,7 +29,8 @@ const (
 	toldVent  = `(?:(?:after|with|having|also|first) )?(?:(?:vent|venting|vented|exhaust|exhausting|exhausted|purge|steam) (?:(?:it|them|for|canner) )*V(?: first)?|V (?:of )?(?:steam|vent|venting|exhaust|exhausting)(?: first)?|V)`
 	toldDown  = `(?:natural|natural cool|natural release|cool naturally|off)`
 	toldPlace = `(?:(?:(?:so|since|as|because|(?:because|on account) of) )?(?:(?:i'm|we're|i am|we are|we live|i ` +
-		`live|we sit|i sit|for us|us) )?(?:(?:way|high|right|up|down|out|over) )*(?:here )?(?:(?:on|in|by|at|above|` +
+		`live|we sit|i sit|for us|us) )?(?:(?:way|high|right|up|down|out|over|just|` +
+		`barely|only|hair|touch|bit|little|well|about|around|nearly|almost) )*(?:here )?(?:(?:on|in|by|at|above|` +
 		`along|near) )?(?:(?:our|my|this) )?(?:hill|hills|hilltop|mountain|mountains|mesa|ridge|river|coast|valley|sea|` +
 		`sea level|beach|lake|ranch|holler|hollow|plateau|shore|bay|prairie|plains|island|desert|foothills|highlands|` +
 		`lowlands|altitude|elevation|height|A)(?: (?:so|means|it means|that means|so that's))?|where (?:we|i) (?:live|` +
@@ -51,7 +52,7 @@ var (
 	// What stands behind "timed from the boil, not".
 	goesIn = regexp.MustCompile(`^from when (?:they|it|jars|pot) (?:go|goes|went) in $`)
 	// What makes it a water bath, or pressure.
-	toldBoils  = regexp.MustCompile(`\b(?:boil|boils|boiled|boiling|bath|water-bath|waterbath|bwb|bwc|wb|water canner|boiling-water|kettle|stockpot|big pot|submerged|rolling|roll|rolls|water)\b`)
+	toldBoils  = regexp.MustCompile(`\b(?:boil|boils|boiled|boiling|bath|water-bath|waterbath|bw|bwb|bwc|wb|water canner|boiling-water|kettle|stockpot|big pot|submerged|rolling|roll|rolls|water)\b`)
 	toldPounds = regexp.MustCompile(`\b(?:P|weight|gauge|regulator|rocker|jiggles?|jiggling|rocks?|rocking|dances?|dancing|rattle|rattling|pressure|pressure-can|psi)\b`)
 )
 

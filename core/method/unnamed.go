@@ -123,6 +123,9 @@ func (p *passage) verbOfTalk() bool {
 
 // acidLater reports acid that goes in at the table and not in the jar.
 func (p *passage) acidLater() bool {
+	if p.acidParted() {
+		return true
+	}
 	if !p.puts() && !(p.does("go come") && p.says("in", "on", "over")) && !p.says("is for", "are for") || p.says("squeeze", "wedge", "slice", "fresh", "more", "extra", "another") {
 		return false
 	}
@@ -132,6 +135,18 @@ func (p *passage) acidLater() bool {
 		}
 	}
 	return p.says("instead") && p.hasClass(Pronoun)
+}
+
+// acidParted reports acid of which a part waits for the table: "half the lemon juice now, half at the
+// table", "the rest of the vinegar when we eat". A wedge beside the plate is another one.
+func (p *passage) acidParted() bool {
+	if !p.hasClass(Acid) && !p.says("lemon juice", "lime juice", "the juice", "the lemon", "the acid") {
+		return false
+	}
+	return p.says("half the", "half of the", "other half", "half now", "the rest", "the remaining", "the remainder",
+		"the other",
+		"the second", "the last of", "keep back", "hold back", "save the", "save half", "some of the", "part of the",
+		"most of the", "a bit of the", "in two goes", "in two lots", "one now", "spoon now", "a little now")
 }
 
 // about is what the clause speaks of, for the answer behind it.

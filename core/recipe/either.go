@@ -36,6 +36,22 @@ func (l *Line) orElse(t []words.Token) bool {
 	return true
 }
 
+// amountsAgree leaves an amount unread that is told again, by weight or by volume, and is far more
+// or far less than the first: "3 cups (9 lb) onions". What was bought and what is left of it lie
+// closer together.
+func (p *lineParser) amountsAgree() {
+	l := p.l
+	if l.Grams == nil || p.again.Unit == "" || l.Ref == nil || l.Unit.Dimension() == quantity.Count {
+		return
+	}
+	g, ok := l.Ref.Grams(p.again.Mid(), p.again.Unit, l.Form())
+	const most = 2.6 // peel, stones and a loose cup
+	if ok && (g > most**l.Grams || *l.Grams > most*g) {
+		l.Unread = append(l.Unread, p.againText)
+		p.guess("two amounts that do not agree: " + p.againText)
+	}
+}
+
 // anotherAmount reads a part that is another amount and says at most when it holds; unit is "" where it
 // has none of its own. "And half as many onions" is none, nor "(about 2 quarts)".
 func anotherAmount(t []words.Token) (v float64, unit quantity.Unit, ok bool) {

@@ -190,8 +190,11 @@ func (r *Reader) countedBehind(t []words.Token) bool {
 	if t[n].Text == "," {
 		return next < len(t) && unitAt(t, next).n > 0 && !measureWords[t[next].Text] && !r.method.Shape(t[0].Raw).Order
 	}
-	return next >= len(t) || unitAt(t, next).n > 0 && !measureWords[t[next].Text] || t[next].Text == "per" || t[next].Text == "to" || t[next].Text == "in" || t[next].Text == "for" || t[next].Text == "each"
+	return next >= len(t) || unitAt(t, next).n > 0 && !measureWords[t[next].Text] || toEachJar[t[next].Text]
 }
+
+// toEachJar stand between a measure and the jar that gets it.
+var toEachJar = set("per to in for each every")
 
 // measureEnd returns where the words behind a leading measure begin, 0 without one.
 func measureEnd(t []words.Token) int {

@@ -10,6 +10,9 @@ import (
 // kinds writes out what brackets list behind a food by its kinds alone: "peppers (bell, banana)" are bell
 // peppers and banana peppers, and no bananas. A word that is no kind leaves the brackets as they are.
 func (r *Reader) kinds(body string) string {
+	if amongPeppers.MatchString(body) {
+		body = bananaKind.ReplaceAllString(body, "$1 pepper$2")
+	}
 	m := listsKinds.FindStringSubmatchIndex(body)
 	if m == nil {
 		return body
@@ -33,6 +36,12 @@ func (r *Reader) kinds(body string) string {
 }
 
 var (
+	// amongPeppers is a list of peppers by their kinds, in which bananaKind is one of them: "Hungarian,
+	// banana, chile, jalapeño".
+	amongPeppers = pattern.MustCompile(`(?i)\bbanana(?:,|/| or| and| &) ?(?:\pL+,? )*?` +
+		`(?:jalape|serrano|chill?[ei]|cayenne|hungarian` +
+		`|cherry pepper|pepper)|\b(?:jalape\pL+|serrano|chill?[ei]s?|cayenne|hungarian)(?:,|/| or| and| &),? ?banana\b`)
+	bananaKind = pattern.MustCompile(`(?i)\b(banana|hungarian)(,|/| or| and| &|:|$)`)
 	listsKinds = pattern.MustCompile(`(?i)\b(peppers?|tomatoe?s?) ?\(([^()\d]{3,80})\)`)
 	kindsApart = pattern.MustCompile(`,? (?:or|and|&|even) |,|/`)
 )

@@ -76,11 +76,14 @@ func (r *Reader) glossed(body string) string {
 		return nil
 	}
 	f, other := named(before+" "+behind), named(within+" "+behind)
-	if f == nil || other != f {
+	if f == nil || other != f && !firmness[strings.ToLower(within)] {
 		return body
 	}
 	return body[:m[3]] + " " + body[m[6]:]
 }
+
+// firmness is what food is that has not gone soft: "unripe (hard) mango".
+var firmness = set("hard firm crisp solid")
 
 // firstWords are the first two words of s.
 func firstWords(s string) string {
@@ -119,6 +122,7 @@ func (r *Reader) plainLine(no int, text, body string, at look) *Line {
 	p.parse(body)
 	p.finish()
 	l.weigh()
+	p.amountsAgree()
 	return l
 }
 
@@ -228,6 +232,9 @@ type lineParser struct {
 	where bool
 	// each is set by "2 cups each carrots and celery".
 	each bool
+	// again is the same amount told once more, by weight or by volume: "6 cups (2 lb)".
+	again     quantity.Amount
+	againText string
 	// trace is set where the words behind the parts are asked for.
 	trace *trace
 }
@@ -656,6 +663,9 @@ func (p *lineParser) pieces() {
 	p.i = j + n
 	if g, ok := quantity.Convert(v*u.scale, u.unit, quantity.G); ok && p.l.Unit.Dimension() != quantity.Mass {
 		p.l.Pieces = g
+		if p.l.AmountMin != nil && p.l.Unit.Dimension() == quantity.Volume {
+			p.again, p.againText = p.l.Amount(), p.body[p.t[j].Start:p.t[j+n-1].End]
+		}
 	}
 }
 
@@ -786,8 +796,11 @@ func (p *lineParser) weightInParens() {
 		if g, ok := quantity.Convert(v*u.scale, u.unit, quantity.G); ok && p.l.Unit.Dimension() == quantity.Count && p.l.AmountMin != nil {
 			p.l.Pieces = g
 		}
+		said := quantity.Amount{Min: v * u.scale, Max: v * u.scale, Unit: u.unit}
 		if p.l.AmountMin == nil && p.l.Reading != Unclear {
-			p.setAmount(quantity.Amount{Min: v * u.scale, Max: v * u.scale, Unit: u.unit}) // "sugar (2 cups)"
+			p.setAmount(said) // "sugar (2 cups)"
+		} else {
+			p.again, p.againText = said, p.body[p.t[i].Start:p.t[i+n-1].End]
 		}
 		p.t = append(append([]words.Token{}, p.t[:i]...), p.t[i+n:]...)
 		return
@@ -916,7 +929,7 @@ func (p *lineParser) trailingAmount() {
 		if u.n == 0 {
 			u = unitRead{quantity.Each, 0, 1}
 		}
-		if p.t[i].Text == "a" && !u.unit.Vague() && u.unit != quantity.Pinch && u.unit != quantity.Dash {
+		if p.t[i].Text == "a" && p.noDose(u.unit, j+u.n) {
 			continue
 		}
 		p.setAmount(quantity.Amount{Min: lo * u.scale, Max: hi * u.scale, Unit: u.unit})
@@ -927,6 +940,18 @@ func (p *lineParser) trailingAmount() {
 		return
 	}
 }
+
+// noDose reports an "a" that measures nothing: "grapes, a bit under-ripe".
+func (p *lineParser) noDose(u quantity.Unit, next int) bool {
+	if u.Vague() {
+		return howRipe[p.text(next)]
+	}
+	return u != quantity.Pinch && u != quantity.Dash
+}
+
+// howRipe begins what fruit is like, behind "a bit".
+var howRipe = set("under underripe under-ripe unripe ripe overripe firm soft green small large old young " +
+	"bruised dry tart sour")
 
 // servingPhrase takes out "to serve", "for garnish" and marks the line.
 func (p *lineParser) servingPhrase() {

@@ -110,7 +110,8 @@ func (r *Reader) namesFood(t []words.Token, i int) bool {
 }
 
 // bindingWords begin something other than the name of what was measured.
-var bindingWords = map[string]bool{"if": true, "or": true, "for": true, "to": true, "as": true, "more": true, "extra": true, "per": true, "each": true, "at": true, "in": true, "on": true, "from": true, "until": true, "so": true}
+var bindingWords = map[string]bool{"if": true, "or": true, "for": true, "to": true, "as": true, "more": true,
+	"extra": true, "per": true, "each": true, "every": true, "at": true, "in": true, "on": true, "from": true, "until": true, "so": true}
 
 // unitWord returns the token at t[i], past a hyphen.
 func unitWord(t []words.Token, i int) string {

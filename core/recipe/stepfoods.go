@@ -126,7 +126,7 @@ func (r *Reader) dosed(st *Step, t []words.Token) []*Line {
 		}
 		u := unitAt(t, i+n)
 		end := i + n + u.n
-		if u.n == 0 || end+1 >= len(t) || t[end].Text != "per" && t[end].Text != "to" && t[end].Text != "for" && t[end].Text != "in" && t[end].Text != "a" && t[end].Text != "each" {
+		if u.n == 0 || end+1 >= len(t) || t[end].Text != "a" && !toEachJar[t[end].Text] {
 			continue
 		}
 		for end < len(t) && end < i+n+u.n+4 && t[end].Kind == words.Word {

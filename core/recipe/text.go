@@ -614,6 +614,9 @@ func (r *Reader) elided(rec *Recipe) {
 		if named == nil && rec.Title == "" {
 			named = r.firstTold(rec, l.No)
 		}
+		if named == nil && rec.Title != "" {
+			named = onlyWorked(rec)
+		}
 		if named != nil && !elidedName[l.Food] && r.foods.ByName(l.Food+" "+named.Food) != named.Ref {
 			continue // "14 lb buttons", of mushrooms
 		}
@@ -638,17 +641,35 @@ func (l *Line) weighsUnnamed() bool {
 
 // firstWorked is the first produce or meat that the method names.
 func firstWorked(rec *Recipe) *Line {
+	if all := worked(rec); len(all) > 0 {
+		return all[0]
+	}
+	return nil
+}
+
+// onlyWorked is the produce or meat that the method names, where it is one and the same all through.
+func onlyWorked(rec *Recipe) *Line {
+	all := worked(rec)
+	if len(all) == 0 || slices.ContainsFunc(all, func(l *Line) bool { return l.Ref != all[0].Ref }) {
+		return nil
+	}
+	return all[0]
+}
+
+// worked are the produce and meat that the method names.
+func worked(rec *Recipe) []*Line {
+	var out []*Line
 	for _, s := range rec.Steps {
 		for _, m := range s.Foods {
 			switch m.Food.Kind {
 			case "vegetable", "fruit", "legume", "meat", "seafood":
 				if !m.Without && !m.Serving && !s.Serving {
-					return &Line{Food: strings.ToLower(m.Text), Ref: m.Food}
+					out = append(out, &Line{Food: strings.ToLower(m.Text), Ref: m.Food})
 				}
 			}
 		}
 	}
-	return nil
+	return out
 }
 
 // elidedName are what such a line may call the food: its colour or size, or nothing.
@@ -936,8 +957,17 @@ func (r *Reader) isStep(line, section string, at look, full bool) bool {
 	return section != "ingredients" && r.isMethod(line) || section == "ingredients" && r.isPlainMethod(line)
 }
 
+// namesWork is a step told by the name of the work.
+var namesWork = pattern.MustCompile(`(?i)^\W*(?:\d{1,2}[.)] ?)?(?:an? )?(?:quick |good )?` +
+	`(?:(?:vinegar|rims?|vinegar rim|damp cloth|paper towel|hot cloth) (?:wipe|wipe-?down|swipe)` +
+	`|(?:ascorbic|ascorbic acid|ascorbic acid water|salt water|ice|ice water|cold water|lemon water)` +
+	` (?:bath|dip|rinse|soak|dunk|plunge))\W*$`)
+
 // toldAsStep reports what is told to be done, though foods and amounts stand in it.
 func (r *Reader) toldAsStep(line string) bool {
+	if namesWork.MatchString(line) {
+		return true // "vinegar wipe"
+	}
 	if onesI.MatchString(line) {
 		return true // "Freestone ones I halve and take the stone."
 	}
@@ -1102,7 +1132,7 @@ func (r *Reader) isPlainMethod(line string) bool {
 	switch t[0].Text {
 	case "my", "this", "these", "it", "we":
 		return count > 6 || r.acts(t[1:]) // "my secret mix" is a thing, not an act
-	case "can", "jar", "cream", "half", "raw", "hot", "cold", "water", "pint", "quart", "juice", "stock", "core", "dash", "boiling", "for", "with", "each", "the", "all", "and", "no", "line", "brine", "pickle", "cure", "crush", "top", "i", "in", "to", "open", "fresh":
+	case "can", "jar", "cream", "half", "raw", "hot", "cold", "water", "pint", "quart", "juice", "stock", "core", "dash", "boiling", "for", "with", "each", "every", "the", "all", "and", "no", "line", "brine", "pickle", "cure", "crush", "top", "i", "in", "to", "open", "fresh":
 		// Nouns and adjectives as well as verbs.
 		if t[0].Text == "can" || t[0].Text == "jar" || t[0].Text == "half" || t[0].Text == "pint" || t[0].Text == "quart" {
 			return len(t) == 1 || r.mentionsProcess(t) || !r.foodAhead(t, 1) && (len(t) < 2 || t[1].Text != "of" && t[1].Text != "dozen")

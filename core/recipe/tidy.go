@@ -36,7 +36,7 @@ func ofItself(s string) string {
 		outer[t.Text] = outer[t.Text] || t.Kind == words.Word
 	}
 	inner := words.Split(strings.Trim(s[m[0]:m[1]], " ()"))
-	named, juiced := false, false
+	named, juiced := false, juicedInWater(outer, s[m[0]:m[1]])
 	for i := range inner {
 		w := inner[i].Text
 		juiced = juiced || w == "take" || w == "from"
@@ -56,6 +56,12 @@ func ofItself(s string) string {
 		return s
 	}
 	return s[:m[0]] + s[m[1]:]
+}
+
+// juicedInWater reports the juice of fruit that gives it in water; lemons and tomatoes give theirs by
+// themselves.
+func juicedInWater(outer map[string]bool, within string) bool {
+	return outer["juice"] && !outer["lemon"] && !outer["lime"] && !outer["tomato"] && !strings.Contains(within, "juice")
 }
 
 var inBrackets = pattern.MustCompile(` \((?:\pL+ |= ?|that's ){0,3}[\d½¼¾⅓⅔][^()]{2,60}\)`)
@@ -133,6 +139,15 @@ const holders = `bushels?|pecks?|buckets?|bags?|baskets?|boxes|box|flats?|trays?
 // mends are made in this order.
 var mends = []*mend{
 	{pattern.MustCompile(`^\d\x{FE0F}?\x{20E3}\s*`), ""},
+	// how the jars are packed, before what is done
+	{pattern.MustCompile(`(?i)^(raw|hot|cold) ?: ?((?:fill|pack|put|place|cover|heat|bring|boil|simmer|ladle|` +
+		`pour|cook|load)\b)`),
+		"$1 pack: $2"},
+	// "11 cups or 4 lb mango": the same once more by weight, or by volume
+	{pattern.MustCompile(`(?i)^([\d½¼¾⅓⅔][\d ./½¼¾⅓⅔-]* ?(?:cups?|quarts?|qts?|pints?)\.?),? or ` +
+		`((?:about )?[\d½¼¾][\d ./½¼¾-]* ?(?:lbs?|pounds?|oz|ounces?|kg|g)\b\.?) `), "$1 ($2) "},
+	{pattern.MustCompile(`(?i)^([\d½¼¾][\d ./½¼¾-]* ?(?:lbs?|pounds?|oz|ounces?|kg|g)\b\.?),? or ` +
+		`((?:about )?[\d½¼¾⅓⅔][\d ./½¼¾⅓⅔-]* ?(?:cups?|quarts?|qts?|pints?)\b\.?) `), "$1 ($2) "},
 	{pattern.MustCompile(`\b([1-9]) / ([2-9])\b`), "$1/$2"},
 	{pattern.MustCompile(`(^|\s)[lI](/[2-8]\b)`), "${1}1$2"},
 	{pattern.MustCompile(`\b(\d+)O\b`), "${1}0"},
@@ -143,9 +158,14 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\b1/16(?:th)?(?: ?(?:inch|in\.?|"))? (?:of an inch )?(?:is |gets )?(?:cut|sliced` +
 		`|trimmed|taken) (?:off|from) ` +
 		`(?:the |each |every )?(?:blossom |flower )?ends?`), "trimmed"},
+	// "six 1/2-inch cubes of ginger": no longer than so many inches of the root
+	{pattern.MustCompile(`(?i)^(\pL+|\d+) (?:(?:1/2|½|half)[- ]?inch (?:cubes?|chunks?|pieces?|slices?)` +
+		`|(?:cubes?|chunks?|pieces?|slices?) \((?:1/2|½|half)[- ]?inch\)) (?:of )?` +
+		`(?:peeled )?(?:fresh )?ginger\b(?: root\b)?`),
+		"$1 inches of ginger"},
 	// "bones of three roasters, picked"
 	{pattern.MustCompile(`(?i)^(?:the )?(?:bones|carcass(?:es)?|frames) (?:of|from) (\pL+|\d+) (?:roast(?:ed)? ` +
-		`|stewing |big |small )?` +
+		`|stewing |big |small |sunday |old |supper |holiday |leftover )?` +
 		`(?:chickens?|hens?|roasters?|fryers?|birds?|turkeys?|roosters?)\b`), "$1 poultry carcasses"},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? .*?),? (?:or |and )?\d[\d ./½¼¾]* ` +
 		`?(?:(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→|makes)|for) ?(?:about )?` +

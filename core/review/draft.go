@@ -325,8 +325,28 @@ func newDraft(e *Reviewer, req Request) *draft {
 			d.coverWith(s)
 		}
 	}
+	return d.cookingLiquid()
+}
+
+// cookingLiquid takes the cooking liquid for the water that the food was cooked in.
+func (d *draft) cookingLiquid() *draft {
+	inWater := false
+	for i := range d.steps {
+		s := &d.steps[i]
+		if s.Serving {
+			continue
+		}
+		inWater = inWater || boiledInWater.MatchString(s.Text)
+		if inWater && containsAny(s.Text, "cooking liquid") {
+			d.liquids["water"] = true
+		}
+	}
 	return d
 }
+
+// boiledInWater is food that cooks in water which stands over it.
+var boiledInWater = pattern.MustCompile(`(?i)\bcover(?:ed)?(?: \pL+){0,2} (?:with|by|in) (?:\pL+ ){0,2}water\b` +
+	`|\b(?:with|in) (?:\pL+ )?water to cover\b`)
 
 // opening are the words before the first number of a text without a title: "okay the
 // green salsa it's five cups chopped tomatillos".
@@ -503,7 +523,8 @@ func (d *draft) coverSaid(text string) {
 		return
 	}
 	if containsAny(text, "skins", "loosen", "soak", "drain", "press") || !containsAny(text, "cover", "fill", "pour",
-		"add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") && !inchMark.MatchString(text) {
+		"add", "top", "ladle", "pack", " over", " inch", " in.", "headspace") && !inchMark.MatchString(text) &&
+		!poursBoiling(text) {
 		return
 	}
 	low := strings.ToLower(text)
@@ -512,6 +533,13 @@ func (d *draft) coverSaid(text string) {
 			d.liquids[liquid] = true
 		}
 	}
+}
+
+// poursBoiling reports boiling water among what goes into the jars, and no bath: "hot quarts, salt,
+// fresh boiling water".
+func poursBoiling(text string) bool {
+	return containsAny(text, "boiling water", "boiling hot water", "fresh hot water") &&
+		!containsAny(text, "bath", "canner", "min", "process", "kettle", "pot", "dip", "scald", "blanch", "second", "plunge")
 }
 
 // inchMark is a headspace with the mark of inches: `1", boiling water`.
@@ -595,7 +623,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			var line *recipe.Line
 			for _, l := range measured {
-				if l.Ref == m.Food {
+				if measuresOf(l, m) {
 					line = l
 				}
 			}
@@ -658,6 +686,11 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			it.fromStep, it.spoken = true, spoken
 		}
 	}
+}
+
+// measuresOf reports whether the line measures what is mentioned: "lemon juice, from the bottle" too.
+func measuresOf(l *recipe.Line, m recipe.Mention) bool {
+	return l.Ref == m.Food || l.Ref.In("bottled-citrus") && m.Food.In("citrus-juice") && strings.EqualFold(l.Food, m.Text)
 }
 
 // referred stands before the name of another recipe: "press as for making tomato juice".
