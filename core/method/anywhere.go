@@ -13,6 +13,12 @@ func (p *passage) askAnywhere(got *Clause, asked bool) {
 	switch {
 	case got.Kind == Serve && p.acidParted():
 		got.Kind, got.Code, got.Why = Unread, "no-acid-added", "a part of the acid at the table"
+	case got.Kind == Talk && p.treatedSince():
+		got.Kind, got.Code, got.Why = Unread, "", "not as it was picked"
+	case p.lidsAgain():
+		got.Kind, got.Code, got.Why = Unread, "lid", "lids used before"
+	case p.onTheCob():
+		got.Kind, got.Code, got.Why = Unread, "", "on the cob"
 	case p.chillsCanner():
 		got.Kind, got.Code, got.Why = Unread, "cooling", "the pressure is brought down"
 	case p.says("done or not", "ready or not") && (p.at.Closed || p.at.Done):
@@ -22,6 +28,37 @@ func (p *passage) askAnywhere(got *Clause, asked bool) {
 	case p.fewPounds():
 		got.Kind, got.Code, got.Why = Unread, "pressure-low", "few pounds"
 	}
+}
+
+// treatedSince reports what has become of the food, told in a word behind where it comes from: "dug last
+// year and thawed now", "picked in May, frozen since".
+func (p *passage) treatedSince() bool {
+	if p.at.Filled || len(p.c.t) > 5 || p.negated() {
+		return false
+	}
+	switch p.word(0) {
+	case "frozen", "thawed", "smoked", "pureed", "mashed", "breaded", "battered", "fermented", "salted", "cured",
+		"creamed":
+		return true
+	case "dried", "roasted", "pickled":
+		return p.says("since", "ever since", "all winter", "last year")
+	}
+	return false
+}
+
+// lidsAgain reports lids that serve twice, in a word behind them: "the lids boiled and used again".
+func (p *passage) lidsAgain() bool {
+	again := p.says("used again", "reused", "re-used", "used once more", "used over", "back in use")
+	return again && !p.negated() && p.c.unit().hasAny([]string{"lid", "lids", "flats"}) &&
+		!p.c.unit().hasAny([]string{"bands are", "rings are", "jars are", "never", "not", "can't", "cannot"})
+}
+
+// onTheCob reports corn that is not cut off.
+func (p *passage) onTheCob() bool {
+	if p.at.Filled || !p.at.Names["corn"] || !p.says("off") || !p.does("cut slice shave shear") {
+		return false
+	}
+	return p.verbNegated() || p.says("skip cutting", "no need to cut", "needn't cut")
 }
 
 // wrongAnywhere reports a pot that is no canner, a bath that never boils, and an amount, a vent or a form that

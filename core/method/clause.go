@@ -97,6 +97,44 @@ func (c *clause) onward(i int) *clause {
 	return out
 }
 
+// skinned are what fruit may be left without.
+var skinned = set("peel skin pare core pit stone stem seed string hull")
+
+// unbothered is "don't bother peeling" said as "don't peel", nil where nobody bothers.
+func (c *clause) unbothered() *clause {
+	for i := 1; i+1 < len(c.t); i++ {
+		if c.t[i].low != "bother" || !negators[c.t[i-1].low] {
+			continue
+		}
+		k := i + 1
+		if c.t[k].low == "to" || c.t[k].low == "with" {
+			k++
+		}
+		if k >= len(c.t) {
+			return nil
+		}
+		base, ok := english.VerbBase(c.t[k].low)
+		if !ok || !skinned[base] {
+			return nil
+		}
+		t := slices.Concat(c.t[:i], c.t[k:])
+		t[i].low, t[i].Text, t[i].verb, t[i].isVerb, t[i].class, t[i].food = base, base, base, true, "", nil
+		out := &clause{r: c.r, t: t, kind: c.kind, joint: c.joint, all: t, text: c.text}
+		out.measure()
+		return out
+	}
+	return nil
+}
+
+// plainly is the passage without what only says that nobody bothers.
+func (p *passage) plainly() *passage {
+	bare := p.c.unbothered()
+	if bare == nil {
+		return p
+	}
+	return &passage{c: bare, at: p.at, r: p.r, before: p.before, after: p.after, serving: p.serving}
+}
+
 // split cuts a sentence into clauses.
 func (r *Reader) split(text string, t []token) []*clause {
 	var out []*clause

@@ -233,7 +233,26 @@ func (p *passage) halfDone(i int) bool {
 }
 
 // noShare reports a half, a third or a quarter that cuts nothing short.
-func (p *passage) noShare(i int) bool { return p.halfDone(i) || p.inTurn(i) || p.partRipe(i) }
+func (p *passage) noShare(i int) bool {
+	return p.halfDone(i) || p.inTurn(i) || p.partRipe(i)
+}
+
+// noAmount reports a word that is a part of a name, or goes with the size of the jar.
+func (p *passage) noAmount(i int) bool { return p.c.t[i].inner || p.byTheJar(i) }
+
+// byTheJar reports an amount that goes with the size of the jar: "1 tsp to the pint, half that for
+// half-pints".
+func (p *passage) byTheJar(i int) bool {
+	if hasVerb(p.c.t) || p.at.Closed || p.c.measured(english.Duration) || i+2 >= len(p.c.t) {
+		return false
+	}
+	what := p.word(i+1) == "that" || p.word(i+1) == "as" && p.word(i+2) == "much"
+	less := p.c.t[i].low == "half" && (p.says("for half-pints", "in half-pints", "for half pints") ||
+		p.says("for pints", "in pints") && p.c.unit().hasAny([]string{"quart", "quarts"}))
+	more := (p.c.t[i].low == "twice" || p.c.t[i].low == "double") && (p.says("for quarts", "in quarts") ||
+		p.says("for pints", "in pints") && p.c.unit().hasAny([]string{"half-pint", "half-pints", "half pint"}))
+	return what && (less || more)
+}
 
 // inTurn reports a share that is followed by the rest: "half the apples at a time in the syrup".
 func (p *passage) inTurn(i int) bool {
@@ -277,7 +296,7 @@ func (p *passage) shares(acts []Act) (string, string) {
 	}
 	for i := range c.t {
 		w := &c.t[i]
-		if w.m != 0 || w.inner || w.isVerb && (w.low == "quarter" || w.low == "halve") {
+		if w.m != 0 || p.noAmount(i) || w.isVerb && (w.low == "quarter" || w.low == "halve") {
 			continue
 		}
 		switch w.low {

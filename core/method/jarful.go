@@ -210,7 +210,7 @@ func (p *passage) uncovered() bool {
 		return false
 	}
 	switch {
-	case p.says("only", "just", "half of them", "part of them") && p.says("bottom", "lower", "half", "part", "first layer") && !p.says("until", "till"):
+	case p.topBare() || p.partCovered():
 		return true
 	case p.shrugs() && p.negated(), p.negated() && p.before != nil && (&passage{c: p.before}).shrugs():
 		return p.wet() || p.hasClass(Pronoun)
@@ -218,4 +218,16 @@ func (p *passage) uncovered() bool {
 		return (p.wet() || p.hasClass(Pronoun) || p.namesFood()) && !p.c.around(remedy).hasAny([]string{"boil", "simmer", "cook", "pan", "pot", "lid", "soak", "cool"})
 	}
 	return false
+}
+
+// topBare reports food at the top of a jar that nothing is poured over: "don't cover the top ones".
+func (p *passage) topBare() bool {
+	return (p.negated() || p.says("no need to cover", "needn't cover")) &&
+		p.says("the top", "top ones", "upper ones", "ones on top", "topmost")
+}
+
+// partCovered reports a liquid that covers only some of the food: "just the bottom layer".
+func (p *passage) partCovered() bool {
+	return p.says("only", "just", "half of them", "part of them") &&
+		p.says("bottom", "lower", "half", "part", "first layer") && !p.says("until", "till")
 }

@@ -76,6 +76,9 @@ func (p *passage) trails(i int) bool {
 // leads reports "without" at the head of the clause, before a thing that is none of the
 // kitchen's: "without further ado, puree it".
 func (p *passage) leads(i int) bool {
+	if p.cooksDry(i) {
+		return true
+	}
 	if i > 1 || p.c.t[i].low != "without" {
 		return false
 	}
@@ -89,6 +92,18 @@ func (p *passage) leads(i int) bool {
 		}
 	}
 	return false
+}
+
+// cooksDry reports food that cooks in its own juice: "ten minutes' cooking without any water".
+func (p *passage) cooksDry(i int) bool {
+	if p.at.Filled || p.c.t[i].low != "without" || i == 0 || !strings.HasSuffix(p.word(i-1), "ing") {
+		return false
+	}
+	next := p.word(i + 1)
+	if next == "any" || next == "added" || next == "extra" {
+		next = p.word(i + 2)
+	}
+	return next == "water" || next == "liquid"
 }
 
 // actsBefore reports whether something is done, to something, before the word at i.

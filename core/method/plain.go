@@ -74,16 +74,30 @@ func (l *Language) filled(list []string) ([]string, error) {
 
 // plain returns the turn that the clause is, nil where it is none.
 func (p *passage) plain() *Plain {
-	phase := p.at.phase()
 	for _, row := range p.r.plain {
-		if !p.at.Method && !p.at.Done && row.Kind != Talk {
-			continue // above the recipe nothing is done yet
-		}
-		if (slices.Contains(row.At, phase) || p.at.Running && slices.Contains(row.At, "done")) && p.isPlain(row) {
+		if row.stands(p.at) && p.isPlain(row) {
 			return row
 		}
 	}
 	return nil
+}
+
+// stands reports whether the turn may stand there: above the recipe, where nothing is done yet, what is
+// only told; among jars that are filled what was told of the food before.
+func (row *Plain) stands(at Where) bool {
+	phase := at.phase()
+	switch {
+	case !at.Method && !at.Done:
+		return row.Kind != Doing
+	case slices.Contains(row.At, phase), at.Running && slices.Contains(row.At, "done"):
+		return true
+	}
+	return phase == "filled" && row.Kind == Talk && slices.Contains(row.At, "before") && !row.ofJars()
+}
+
+// ofJars reports a turn about empty jars, which are filled by then.
+func (row *Plain) ofJars() bool {
+	return slices.ContainsFunc(row.Must, func(must string) bool { return strings.Contains(must, "@jar") })
 }
 
 func (p *passage) isPlain(row *Plain) bool {
@@ -101,7 +115,9 @@ func (p *passage) isPlain(row *Plain) bool {
 		p.cover(may, covered)
 	}
 	for i := range p.c.t {
-		if w := &p.c.t[i]; !covered[i] && !(w.Kind == words.Mark || little[w.low]) && !(row.Minutes > 0 && w.m == english.Duration) {
+		w := &p.c.t[i]
+		free := w.Kind == words.Mark || little[w.low] || w.m == english.Height || row.Minutes > 0 && w.m == english.Duration
+		if !covered[i] && !free {
 			return false
 		}
 	}

@@ -152,7 +152,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		if i > 0 {
 			p.at.About, p.at.Refused, p.at.Asked = out[i-1].About, out[i-1].Refused, out[i-1].Asked
 		}
-		got := p.read()
+		got := p.plainly().read()
 		if i > 0 && p.leavesItOut() {
 			got = Clause{Kind: Talk, Why: "left out"}
 			out[i-1].Kind, out[i-1].Why, out[i-1].Acts = Talk, "left out", nil

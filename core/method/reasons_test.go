@@ -418,6 +418,9 @@ var reasons = []reason{
 		"Process up to 20 minutes.",
 		"Process 20 minutes or so.",
 	}},
+	{"not as it was picked", preparing, []string{
+		"Picked in May and frozen since.", "Dug last year, thawed now.", "Shot in fall and smoked since.",
+	}},
 	{"a part of the acid at the table", preparing, []string{
 		"Keep back half the lemon juice for the table.",
 		"We save half the lemon juice for the table.",

@@ -47,7 +47,7 @@ func (p *passage) refrains() bool {
 // wouldHarm reports that the clause would harm if it were done, and is no step that a
 // procedure asks for.
 func (p *passage) wouldHarm() bool {
-	got := p.read()
+	got := p.plainly().read()
 	if got.Kind != Serve && p.harms(got.Acts) {
 		return true
 	}

@@ -39,6 +39,7 @@ var whose = set("the my our your his her their a an uncle aunt aunty auntie gran
 
 // grounds are where food grows or is sold fresh.
 var grounds = set("vine tree bush fence pole plant trellis farm stall truck stand allotment garden patch boat dock " +
+	"wholesaler grocer greengrocer butcher fishmonger van " +
 	"field hill orchard market neighbour neighbor neighbours neighbors hedge cane row stalk bank place")
 
 // leading are prepositions behind which no second ingredient stands.

@@ -30,7 +30,7 @@ boned: boned, boneless, deboned, bones removed, off the bone, off the bones, off
 bone-in: bone in, with bones, on the bone, with bone
 crushed: crushed, smashed, bruised
 mashed: mashed, riced
-pureed: pureed, puree, purée, blended, liquidized, liquidised, blitzed, blended smooth, strained through a mill, milled, sieved, strained
+pureed: pureed, puree, purée, blended, liquidized, liquidised, blitzed, blended smooth, strained through a mill, milled, sieved, strained, pulp, pulped
 grated: grated, finely grated
 shredded: shredded
 melted: melted

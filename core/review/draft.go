@@ -609,7 +609,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {
 				continue // the fish that is named, or a verb
 			}
-			if m.Food.In("water") && recipe.WaterRatio(text) || m.Food.ID == "fruit-cocktail" && strings.Contains(text, "the mixed fruit") && !containsAny(text, "tin", "can ", "can.", "cans", "frozen", "bag", "packet") && d.fruits() > 1 {
+			if m.Food.In("water") && recipe.WaterRatio(text) || d.fruitsMixed(m, text) {
 				continue // "3 cups water for each cup of beans", to soak them; the fruits that are listed
 			}
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
@@ -686,6 +686,12 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			it.fromStep, it.spoken = true, spoken
 		}
 	}
+}
+
+// fruitsMixed reports the fruits of the list by what they are together, and none from a tin.
+func (d *draft) fruitsMixed(m recipe.Mention, text string) bool {
+	return m.Food.ID == "fruit-cocktail" && strings.Contains(text, "mixed fruit") && d.fruits() > 1 &&
+		!containsAny(text, "tin", "can ", "can.", "cans", "frozen", "bag", "packet")
 }
 
 // measuresOf reports whether the line measures what is mentioned: "lemon juice, from the bottle" too.

@@ -47,8 +47,8 @@ func purees(b *bench) {
 		if b.soft() && mashes(st.actText("puree")) {
 			continue // mashing berries for jam
 		}
-		if paste.MatchString(st.Text) && st.count("puree") == 1 {
-			continue // the thickener's own rule
+		if b.noPuree(st) {
+			continue
 		}
 		if b.main >= 0 && b.items[b.main].looks(squash...) && !b.soup() {
 			continue // squash-mash says it
@@ -58,6 +58,18 @@ func purees(b *bench) {
 			b.findings[len(b.findings)-1].Edits = nil // refried beans in pieces are another dish
 		}
 	}
+}
+
+// noPuree reports a step that purees no food: a thickener is blended, which has its own rule, or juice
+// runs off.
+func (b *bench) noPuree(st *step) bool {
+	return paste.MatchString(st.Text) && st.count("puree") == 1 || b.juiceRunsOff(st)
+}
+
+// juiceRunsOff reports juice that is pressed out of fruit for a syrup, whose pulp stays behind.
+func (b *bench) juiceRunsOff(st *step) bool {
+	return b.proc != nil && b.proc.Product == "syrup" && b.acidic() && containsAny(st.Text, "strain", "jelly bag",
+		"cheesecloth", "drip")
 }
 
 // paste is a thickener stirred into a little water, which makes no puree of the food.

@@ -357,8 +357,13 @@ func puts(text, product string) bool {
 
 func foldTitle(s string) string {
 	folded := words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " n ", " and ", " N ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
+	folded = oneWord.ReplaceAllString(folded, "$1 $2")
 	return strings.TrimSpace(strings.ReplaceAll(" "+folded+" ", " chilli ", " chili "))
 }
+
+// oneWord is a product whose name some write as one word: "Applebutter Day".
+var oneWord = pattern.MustCompile(`\b(apple|pear|peach|plum|grape|pumpkin|cherry|strawberry|blackberry|raspberry)` +
+	`(butter|jam|jelly|juice)\b`)
 
 // titleHas reports whether the folded title holds any of the phrases as whole
 // words.
