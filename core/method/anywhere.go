@@ -38,10 +38,8 @@ func (p *passage) treatedSince() bool {
 	}
 	switch p.word(0) {
 	case "frozen", "thawed", "smoked", "pureed", "mashed", "breaded", "battered", "fermented", "salted", "cured",
-		"creamed":
-		return true
-	case "dried", "roasted", "pickled":
-		return p.says("since", "ever since", "all winter", "last year")
+		"creamed", "dried", "roasted", "pickled":
+		return p.says("since", "now", "all winter", "last year")
 	}
 	return false
 }
