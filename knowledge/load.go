@@ -97,7 +97,7 @@ func pack(from any) ([]byte, error) {
 // LoadFS reads a library from YAML files laid out like those of this folder:
 // foods/*.yaml, procedures/*.yaml, pressures.yaml, rulebook/*.yaml,
 // debated.yaml, unprocessed.yaml, equivalents.yaml, searchwords.yaml, acidity.yaml, plan.yaml,
-// things.yaml, frames.yaml, hints.yaml, plain.yaml, statements.yaml. Errors name file, line and field.
+// things.yaml, frames.yaml, hints.yaml, plain.yaml, statements.yaml, deviations.yaml. Errors name file, line and field.
 func LoadFS(fsys fs.FS) (*Library, error) {
 	src, err := read(fsys)
 	if err != nil {
@@ -323,7 +323,8 @@ func readAcidity(fsys fs.FS) ([]*acidity.Profile, []acidity.Dose, error) {
 // readLanguage reads what things are called and what verbs do.
 func readLanguage(fsys fs.FS) (*method.Language, error) {
 	var all method.Language
-	for _, name := range []string{"things.yaml", "frames.yaml", "hints.yaml", "plain.yaml", "statements.yaml"} {
+	files := []string{"things.yaml", "frames.yaml", "hints.yaml", "plain.yaml", "statements.yaml", "deviations.yaml"}
+	for _, name := range files {
 		var part method.Language
 		if err := decode(fsys, name, &part); err != nil {
 			return nil, err

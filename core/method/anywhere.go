@@ -7,7 +7,13 @@ import "damson/core/english"
 // askAnywhere asks about cold on the canner, jars that come out ready or not, no vent and too few pounds,
 // where nothing else was asked.
 func (p *passage) askAnywhere(got *Clause, asked bool) {
-	if asked || got.Kind == Unread {
+	if asked || got.Kind == Unread && got.Why != "a step undone" {
+		return
+	}
+	if code, why := p.deviates(); why != "" {
+		got.Kind, got.Code, got.Why = Unread, code, why
+	}
+	if got.Kind == Unread {
 		return
 	}
 	switch {
@@ -84,11 +90,14 @@ func (p *passage) wrongAnywhere() (code, why string) {
 func (p *passage) fewPounds() bool {
 	v, n := english.Number(p.c.raw, 0)
 	if n == 0 || v >= 10 || n >= len(p.c.t) || p.namesFood() || p.says("for") || p.negated() || p.third() &&
-		!p.ourBatch() {
+		!p.ourBatch() && !p.says("is what") {
 		return false
 	}
 	switch p.c.t[n].Text {
 	case "pound", "lb", "psi", "#":
+		if p.says("is what") && p.does("run use set do") {
+			return true // "eight pounds is what my grandmother ran"
+		}
 		return p.does("do suffice") && p.says("does it", "do it", "does us", "do us", "does fine", "do fine",
 			"does the job", "will do") ||
 			p.says("is enough", "are enough", "is plenty", "are plenty")

@@ -40,11 +40,12 @@ type Frame struct {
 
 // Language is the data that a reader is made of.
 type Language struct {
-	Things map[Class][]string `yaml:"things" json:"things"`
-	Verbs  []string           `yaml:"verbs" json:"verbs"`
-	Frames []*Frame           `yaml:"frames" json:"frames"`
-	Hints  []*Hint            `yaml:"hints" json:"hints"`
-	Plain  []*Plain           `yaml:"plain" json:"plain"`
+	Things     map[Class][]string `yaml:"things" json:"things"`
+	Verbs      []string           `yaml:"verbs" json:"verbs"`
+	Frames     []*Frame           `yaml:"frames" json:"frames"`
+	Hints      []*Hint            `yaml:"hints" json:"hints"`
+	Plain      []*Plain           `yaml:"plain" json:"plain"`
+	Deviations []*Deviation       `yaml:"deviations" json:"deviations"`
 	// Sets are lists of words that the rows of Plain name by a percent sign; see FillSets.
 	Sets map[string][]string `yaml:"sets" json:"-"`
 	// Process are the words of closed jars and their process.
@@ -62,6 +63,7 @@ func (l *Language) Add(part Language) {
 	l.Frames = append(l.Frames, part.Frames...)
 	l.Hints = append(l.Hints, part.Hints...)
 	l.Plain = append(l.Plain, part.Plain...)
+	l.Deviations = append(l.Deviations, part.Deviations...)
 	l.Process = append(l.Process, part.Process...)
 	l.Falling = append(l.Falling, part.Falling...)
 	if part.Sets != nil {

@@ -13,7 +13,7 @@ import (
 
 func language(t *testing.T) *method.Language {
 	lang := &method.Language{}
-	for _, name := range []string{"things.yaml", "frames.yaml", "plain.yaml", "statements.yaml"} {
+	for _, name := range []string{"things.yaml", "frames.yaml", "plain.yaml", "statements.yaml", "deviations.yaml"} {
 		data, err := os.ReadFile("../../knowledge/" + name)
 		require.NoError(t, err)
 		var part method.Language

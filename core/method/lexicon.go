@@ -29,8 +29,9 @@ type Reader struct {
 	// clues are the hints by the first word of each; codes are theirs, in their order.
 	clues map[string][]clue
 	codes []string
-	// plain are the turns of phrase that harm nothing.
-	plain []*Plain
+	// plain are the turns of phrase that harm nothing, deviations what no procedure bears.
+	plain      []*Plain
+	deviations []deviation
 	// process are the words of closed jars and their process.
 	process map[string]bool
 	// falling are the words, besides, of a canner that is left to fall by itself.
@@ -54,6 +55,7 @@ type bareFrame struct {
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain, process: setOf(lang.Process), falling: setOf(lang.Falling)}
+	r.deviations = apart(lang.Deviations)
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.
 	for _, name := range slices.Sorted(maps.Keys(c.Names())) {

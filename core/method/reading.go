@@ -255,6 +255,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 func (p *passage) overrule(got *Clause, asked bool, out []Clause) {
 	if p.howLong() {
 		*got = Clause{Kind: Talk, Why: howLongItFalls}
+		p.askAnywhere(got, asked)
 		return
 	}
 	if act, ok := p.tellsProcess(); ok && !p.takesOffTime() {
@@ -466,8 +467,8 @@ func (r *Reader) joinServing(list []*clause, out []Clause, opens []bool) {
 					break // "or none at all if you eat them soon"
 				}
 				later := &passage{c: list[k], r: r}
-				if later.acidLater() {
-					out[k].Kind, out[k].Code, out[k].Why = Unread, "no-acid-added", "acid at the table"
+				if code, why := later.notForTable(); why != "" {
+					out[k].Kind, out[k].Code, out[k].Why = Unread, code, why
 					break
 				}
 				if list[i].joint == "while" && list[k].measured(english.Duration) && later.hasClass(Jar) {

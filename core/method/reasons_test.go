@@ -418,6 +418,38 @@ var reasons = []reason{
 		"Process up to 20 minutes.",
 		"Process 20 minutes or so.",
 	}},
+	{"a bath that does not boil", preparing, []string{
+		"Mine only simmers, a rolling boil breaks the jars.", "A simmer is kinder to the jars than a boil.",
+		"Ours never gets past a simmer on this stove.",
+	}},
+	{"an oven for the bath", preparing, []string{
+		"Ten minutes in a 250 oven does the same.", "I finish the jars in the oven.", "The microwave works for single jars.",
+	}},
+	{"water below the lids", preparing, []string{
+		"The water comes to the shoulders of the jars, deep enough for me.", "The water reaches the necks and no more.",
+		"My kettle's too short to cover quarts of water, so they poke out.",
+	}},
+	{"the heat goes off early", preparing, []string{
+		"When the timer has ten minutes to go I turn it off.", "With a few minutes left I shut the stove off.",
+		"No sense burning gas to the end, I stop at three quarters.",
+	}},
+	{"a jar that did not seal, kept", preparing, []string{
+		"One that won't seal gets a dab of glue round the lid.",
+		"Two didn't seal so I put a fresh lid on and let it be.",
+	}},
+	{"a jar that has gone off", preparing, []string{
+		"If it hisses when you open it that's just the fruit working.",
+	}},
+	{"a vent by a wisp", preparing, []string{"A wisp of steam tells me it's ready."}},
+	{"left overnight and jarred cold", preparing, []string{
+		"I leave the beans overnight in the pot and jar them cold in the morning.",
+	}},
+	{"lids used twice", preparing, []string{"I save the flats and use them twice."}},
+	{"more than the recipe says", processed, []string{"More onions than it says, we love onions."}},
+	{"something else for the acid", processed, []string{"Sugar does what the lemon does, so I use that."}},
+	{"the pressure is not left to fall", preparing, []string{
+		"I bring it down with a wet towel when company's coming.", "I open it at five pounds.",
+	}},
 	{"not as it was picked", preparing, []string{
 		"Picked in May and frozen since.", "Dug last year, thawed now.", "Shot in fall and smoked since.",
 	}},

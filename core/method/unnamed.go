@@ -137,6 +137,14 @@ func (p *passage) acidLater() bool {
 	return p.says("instead") && p.hasClass(Pronoun)
 }
 
+// notForTable returns the doubt of what stands beside the table and is none of its business.
+func (p *passage) notForTable() (code, why string) {
+	if p.acidLater() {
+		return "no-acid-added", "acid at the table"
+	}
+	return p.deviates()
+}
+
 // acidParted reports acid of which a part waits for the table: "half the lemon juice now, half at the
 // table", "the rest of the vinegar when we eat". A wedge beside the plate is another one.
 func (p *passage) acidParted() bool {
