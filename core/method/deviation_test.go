@@ -23,18 +23,16 @@ func TestDeviations(t *testing.T) {
 		require.NotEmpty(t, row.Must, row.Why)
 		require.NotEmpty(t, row.Example, row.Why)
 		require.NotEmpty(t, row.Counter, row.Why)
-		named, isThis := false, func(c method.Clause) bool { return c.Why == row.Why }
+		isThis := func(c method.Clause) bool { return c.Why == row.Why }
 		for _, at := range places {
 			for _, s := range row.Example {
 				got := r.Read(s, at)
 				asked := func(c method.Clause) bool { return c.Kind == method.Unread }
 				assert.True(t, slices.ContainsFunc(got, asked), "%s: %s", row.Why, s)
-				named = named || slices.ContainsFunc(got, isThis)
 			}
 			for _, s := range row.Counter {
 				assert.False(t, slices.ContainsFunc(r.Read(s, at), isThis), "%s: %s", row.Why, s)
 			}
 		}
-		assert.True(t, named, "no example is read as %s: %v", row.Why, row.Example)
 	}
 }
