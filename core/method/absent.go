@@ -71,7 +71,7 @@ func (p *passage) absences() [][2]int {
 			gone = true // "Never the ceps"
 		case ch.prep == "" && p.does("get take pull pick fish scrape") && p.says("out of it", "out of them", "out first", "out of there") && p.behindVerb(ch) && !verbNegated:
 			gone = true // "get all the stuffing out of it"
-		case p.says("full of", "all that", "all the", "with its", "with that") && p.refused():
+		case p.saysWhy() && p.refused():
 			gone = true // "not the cooking water, it's full of starch"
 		case p.compared(ch), p.ofTool(ch), p.word(ch.start) == "your" && p.c.t[ch.head].low == "tongue":
 			gone = true
@@ -180,6 +180,11 @@ func (p *passage) missing() string {
 // water, it's full of starch".
 func (p *passage) refused() bool {
 	return notStuff(p.c.t, 0) && (p.hasClass(Water) || p.hasClass(Liquid))
+}
+
+// saysWhy reports what is in the liquid that is not taken: "it's full of starch", "all that starch in it".
+func (p *passage) saysWhy() bool {
+	return p.says("full of") || p.says("all that", "all the") && p.says("in it", "in there") && !p.puts()
 }
 
 // isFat reports whether the thing is the fat of an animal.

@@ -4,14 +4,16 @@ import "damson/core/english"
 
 // What no process bears, wherever in a text it is told: under the title, in the midst, behind everything.
 
-// askAnywhere asks about cold on the canner, jars that come out ready or not, no vent and too few pounds,
-// where nothing else was asked.
+// askAnywhere asks about what knowledge/deviations.yaml has, and about what its rows cannot say: a part of the
+// acid at the table, corn on the cob, cold on the canner, too few pounds. Nothing else was asked, or a step
+// undone that a procedure may not need.
 func (p *passage) askAnywhere(got *Clause, asked bool) {
 	if asked || got.Kind == Unread && got.Why != "a step undone" {
 		return
 	}
 	if code, why := p.deviates(); why != "" {
 		got.Kind, got.Code, got.Why = Unread, code, why
+		return
 	}
 	if got.Kind == Unread {
 		return
@@ -21,8 +23,6 @@ func (p *passage) askAnywhere(got *Clause, asked bool) {
 		got.Kind, got.Code, got.Why = Unread, "no-acid-added", "a part of the acid at the table"
 	case got.Kind == Talk && p.treatedSince():
 		got.Kind, got.Code, got.Why = Unread, "", "not as it was picked"
-	case p.lidsAgain():
-		got.Kind, got.Code, got.Why = Unread, "lid", "lids used before"
 	case p.onTheCob():
 		got.Kind, got.Code, got.Why = Unread, "", "on the cob"
 	case p.chillsCanner():
@@ -48,13 +48,6 @@ func (p *passage) treatedSince() bool {
 		return p.says("since", "now", "all winter", "last year")
 	}
 	return false
-}
-
-// lidsAgain reports lids that serve twice, in a word behind them: "the lids boiled and used again".
-func (p *passage) lidsAgain() bool {
-	again := p.says("used again", "reused", "re-used", "used once more", "used over", "back in use")
-	return again && !p.negated() && p.c.unit().hasAny([]string{"lid", "lids", "flats"}) &&
-		!p.c.unit().hasAny([]string{"bands are", "rings are", "jars are", "never", "not", "can't", "cannot"})
 }
 
 // onTheCob reports corn that is not cut off.

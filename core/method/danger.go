@@ -256,12 +256,13 @@ func (p *passage) byTheJar(i int) bool {
 
 // inTurn reports a share that is followed by the rest: "half the apples at a time in the syrup".
 func (p *passage) inTurn(i int) bool {
-	return !p.at.Filled && p.says("at a time") && p.word(i-1) != "by" && !p.says("the time") && !p.hasClass(Acid)
+	return !p.at.Filled && p.says("at a time") && p.word(i-1) != "by" && !p.says("the time") &&
+		p.shareOf(i) != "acid-short"
 }
 
 // partRipe reports how much of the fruit is not ripe yet: "a quarter of them under-ripe".
 func (p *passage) partRipe(i int) bool {
-	if p.at.Filled || p.negated() {
+	if p.at.Filled || p.negated() || p.shareOf(i) != "unclear-amount" {
 		return false
 	}
 	for k := i + 1; k < len(p.c.t) && k <= i+5; k++ {

@@ -33,8 +33,8 @@ type deviation struct {
 	of, near [][]string
 }
 
-// apart splits the words of the rows.
-func apart(rows []*Deviation) []deviation {
+// deviationsOf splits the words of the rows.
+func deviationsOf(rows []*Deviation) []deviation {
 	var out []deviation
 	for _, row := range rows {
 		d := deviation{Deviation: row}
@@ -106,12 +106,13 @@ func (p *passage) othersOnly() bool {
 
 // warned reports what is told of as wrong, or as done no longer.
 func (p *passage) warned() bool {
-	return p.c.unit().hasAny(warnings)
+	told := p.says("used to", "they say", "some people", "some folks", "people who", "no longer", "never do",
+		"wouldn't do")
+	return told && !p.says("i'm used to", "we're used to", "are used to", "am used to") || p.c.unit().hasAny(warnings)
 }
 
 var warnings = []string{"don't be like", "not safe", "isn't safe", "unsafe", "is wrong", "was wrong", "never again",
-	"used to", "they say", "some people", "some folks", "people who", "not any more", "no longer", "threw", "never do",
-	"wouldn't do"}
+	"not any more", "threw"}
 
 // atPounds reports that something is done while some pounds are left: "open it at five pounds".
 func (p *passage) atPounds() bool {

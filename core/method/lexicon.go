@@ -55,7 +55,7 @@ type bareFrame struct {
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain, process: setOf(lang.Process), falling: setOf(lang.Falling)}
-	r.deviations = apart(lang.Deviations)
+	r.deviations = deviationsOf(lang.Deviations)
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.
 	for _, name := range slices.Sorted(maps.Keys(c.Names())) {

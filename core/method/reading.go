@@ -1,6 +1,7 @@
 package method
 
 import (
+	"regexp"
 	"slices"
 	"strings"
 
@@ -406,9 +407,21 @@ func (p *passage) bath() bool {
 	if p.at.Closed && !p.at.Done && len(p.c.verbIndexes()) <= 1 && p.c.measured(english.Duration) && p.onlyBoiling() {
 		return true
 	}
+	if p.at.Method && !p.at.Filled && p.at.ToFill && p.timesBath() {
+		return true // told before the room in the jars
+	}
 	return p.at.Filled && !hasVerb(p.c.t) && p.c.measured(english.Duration) && p.says("boiling water", "water bath",
 		"boiling-water bath", "bw", "bwb", "boiling water bath", "boiling water canner", "rolling boil")
 }
+
+// timesBath reports the minutes of a bath and nothing else: "20 minutes in the bath", "bath: 20 min". No
+// food cooks in one.
+func (p *passage) timesBath() bool {
+	form, times := p.toldForm()
+	return times == 1 && bathTime.MatchString(form)
+}
+
+var bathTime = regexp.MustCompile(`^(?:T )?(?:(?:in|into) )?(?:(?:my|our) )?(?:water )?bath (?:T )?$`)
 
 // barePounds reports "5 lb" by itself: among full jars a pressure.
 func (p *passage) barePounds() bool {

@@ -240,3 +240,6 @@ func (p *passage) ventsAround(start, end int) bool {
 
 // TellsProcess reports whether the clause gives the time of the process and nothing else.
 func (c *Clause) TellsProcess() bool { return c.Why == processTold && len(c.Acts) > 0 }
+
+// GivesTime reports whether the clause tells the process, or gives bare figures.
+func (c *Clause) GivesTime() bool { return c.TellsProcess() || c.Why == "figures" }

@@ -45,7 +45,7 @@ func (p *lineParser) amountsAgree() {
 		return
 	}
 	g, ok := l.Ref.Grams(p.again.Mid(), p.again.Unit, l.Form())
-	const most = 2.6 // peel, stones and a loose cup
+	const most = 2.6 // peel, stones and a loose cup; common practice, no source
 	if ok && (g > most**l.Grams || *l.Grams > most*g) {
 		l.Unread = append(l.Unread, p.againText)
 		p.guess("two amounts that do not agree: " + p.againText)

@@ -467,8 +467,13 @@ func (r *Reader) saysWhatIsDone(line string, t []words.Token) bool {
 	}
 	s := r.method.Shape(line)
 	own := t[0].Text == "i" || t[0].Text == "we"
-	return strings.HasSuffix(line, ".") && s.Verbs > 0 && (s.Order || own || s.Foods == 0 && s.Trade)
+	ofOneself := slices.ContainsFunc(t, func(w words.Token) bool { return ofOneself[strings.ToLower(w.Raw)] })
+	done := s.Verbs > 0 && (s.Order || own || s.Foods == 0 && s.Trade)
+	return strings.HasSuffix(line, ".") && (done || s.Foods == 0 && ofOneself)
 }
+
+// ofOneself are words of who speaks for himself.
+var ofOneself = set("i i'm i’m i've i’ve i'll i’ll i'd i’d we're we’re we've we’ve")
 
 // titleWith keeps what the title puts beside its food: "green beans with bacon".
 func (r *Reader) titleWith(rec *Recipe) {

@@ -5,10 +5,13 @@ import (
 	"slices"
 	"strings"
 
+	"damson/core/english"
+	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
+	"damson/core/words"
 )
 
 // processFigure matches the minutes and pounds of a process.
@@ -397,7 +400,8 @@ var jarsSaid = pattern.MustCompile(`(?i)\b(half-pint|pint|quart)s?\b`)
 
 // statesProcess reports whether the sentence states how the jars are processed.
 func (w *rewrite) statesProcess(s *step) bool {
-	if s.did(processTags...) || s.did("raw-pack", "hot-pack") && w.was.pack != w.is.pack || w.boilsFull(s) {
+	repacked := s.did("raw-pack", "hot-pack") && w.was.pack != w.is.pack
+	if s.did(processTags...) || repacked || w.boilsFull(s) || w.gaveTime(s) {
 		return true
 	}
 	if w.was.draft.jar != w.is.draft.jar || len(w.was.draft.jars) != len(w.is.draft.jars) {
@@ -406,6 +410,19 @@ func (w *rewrite) statesProcess(s *step) bool {
 		}
 	}
 	return processFigure.MatchString(s.Text) && (s.jars() || s.says("pressure") || s.says("psi") || s.says("pounds") || s.says("lbs") || s.says("process")) && !s.did("soak")
+}
+
+// gaveTime reports a sentence that only gives the time that was read as the process: "20 minutes in the bath".
+func (w *rewrite) gaveTime(s *step) bool {
+	gives := func(minutes float64) bool {
+		return slices.ContainsFunc(english.Measures(words.Split(s.Text)), func(m english.Measure) bool {
+			return m.Kind == english.Duration && m.Min == minutes
+		})
+	}
+	read := slices.ContainsFunc(w.was.minutes, func(m recipe.SaidMinutes) bool {
+		return m.Line == s.No && gives(m.Minutes)
+	})
+	return read && slices.ContainsFunc(s.Clauses, func(c method.Clause) bool { return c.GivesTime() })
 }
 
 // boilsFull reports a sentence that heats jars that are full: "boil the sealed jars three

@@ -539,7 +539,8 @@ func (d *draft) coverSaid(text string) {
 // fresh boiling water".
 func poursBoiling(text string) bool {
 	return containsAny(text, "boiling water", "boiling hot water", "fresh hot water") &&
-		!containsAny(text, "bath", "canner", "min", "process", "kettle", "pot", "dip", "scald", "blanch", "second", "plunge")
+		!containsAny(text, "bath", "canner", "min", "process", "kettle", "pot", "dip", "scald",
+			"blanch", "second", "plunge", "wash", "rins", "steril", "clean", "stand", "wait", "keep")
 }
 
 // inchMark is a headspace with the mark of inches: `1", boiling water`.

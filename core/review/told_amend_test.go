@@ -87,3 +87,26 @@ func TestSoupIsNoJarOfSolids(t *testing.T) {
 		}
 	}
 }
+
+// A time that is too short never stands beside the tested one, however it was told.
+func TestTheOldTimeIsGone(t *testing.T) {
+	t.Parallel()
+	const pears = "Pears\n\n11 lb pears\n\nPeel, halve, core, into ascorbic acid water.\n" +
+		"Boil five minutes in light syrup (5 3/4 cups water, 1 1/2 cups sugar).\n" +
+		"Hot pears in hot pints, hot syrup, half an inch. Bubbles, rims, lids.\n"
+	for _, told := range []string{
+		"12 minutes in the bath.", "Bath: 12 minutes.", "12 minutes, boiling.", "12 minutes in boiling water.", "BWB 12 min.",
+		"Pints 12 minutes.", "12 minutes for the pints.", "12 min.", "12 minutes in the bath. They look lovely on the shelf.",
+		"Process 12 minutes in a boiling water bath.",
+	} {
+		rec, err := reviewer.Reader().Text(pears + told + "\n")
+		require.NoError(t, err)
+		req := low()
+		req.Recipe = rec
+		got := reviewer.Amend(req, pears+told+"\n", nil)
+		assert.Equal(t, review.Clear, got.Result.Verdict, told)
+		assert.Contains(t, got.Text, "Process 20 minutes", told)
+		assert.NotContains(t, got.Text, "12 min", told)
+		assert.NotContains(t, got.Text, "12 minutes", told)
+	}
+}
