@@ -19,8 +19,7 @@ func (p *passage) askAnywhere(got *Clause, asked bool) {
 		return
 	}
 	switch {
-	case got.Kind == Serve && p.acidParted():
-		got.Kind, got.Code, got.Why = Unread, "no-acid-added", "a part of the acid at the table"
+	case p.acidAtRisk(got):
 	case got.Kind == Talk && p.treatedSince():
 		got.Kind, got.Code, got.Why = Unread, "", "not as it was picked"
 	case p.onTheCob():

@@ -169,7 +169,7 @@ func (r *Reader) split(text string, t []token) []*clause {
 				flush(i)
 				start, joint, k = i+1, "", mainClause
 			case ",":
-				if r.endsAt(t, start, i) {
+				if r.commaEnds(t, start, i) {
 					flush(i)
 					start, joint, k = i+1, "", mainClause
 				}
@@ -214,7 +214,7 @@ func timeUp(t []token) bool {
 
 // joins reports whether the joint at t[i] begins a clause.
 func (r *Reader) joins(t []token, i int) bool {
-	if ofManner(t, i) || t[i].low == "as" && !r.asClause(t, i) {
+	if ofManner(t, i) || t[i].low == "as" && !r.asClause(t, i) || asLiked(t, i) {
 		return false
 	}
 	switch t[i].low {
@@ -222,6 +222,28 @@ func (r *Reader) joins(t []token, i int) bool {
 		return true
 	}
 	return hasVerbAhead(t, i+1)
+}
+
+// commaEnds reports whether the comma at i ends the clause that begins at start, and sets no wish apart.
+func (r *Reader) commaEnds(t []token, start, i int) bool {
+	if wished(t, i+1) {
+		return false
+	}
+	return wished(t, start) && i == start+2 || r.endsAt(t, start, i)
+}
+
+// wished reports "if desired," at i, in the midst of a clause or at its head.
+func wished(t []token, i int) bool {
+	if i > 1 {
+		return i < len(t) && asLiked(t, i)
+	}
+	return i+2 < len(t) && t[i].low == "if" && atWish[t[i+1].low] && t[i+2].Text == ","
+}
+
+// asLiked reports an "if desired" between commas: "add water and, if desired, food coloring".
+func asLiked(t []token, i int) bool {
+	return t[i].low == "if" && i > 1 && t[i-1].Text == "," && (t[i-2].low == "and" || t[i-2].low == "or") &&
+		i+2 < len(t) && (t[i+1].low == "desired" || t[i+1].low == "wanted" || t[i+1].low == "liked") && t[i+2].Text == ","
 }
 
 // ofManner reports a word that joins nothing where it stands: the "once" of "at once".
@@ -357,11 +379,18 @@ func (r *Reader) opens(t []token, i int) bool {
 		case joints[w.low] != 0:
 			return true
 		default:
-			// A noun phrase and its predicate.
-			return i+1 < len(t) && (t[i+1].isVerb || i+2 < len(t) && t[i+1].inner && t[i+2].isVerb)
+			return predicate(t, i)
 		}
 	}
 	return false
+}
+
+// predicate reports a noun phrase and its predicate at i; "or a strainer lined with cheesecloth" has none.
+func predicate(t []token, i int) bool {
+	if i+2 < len(t) && strings.HasSuffix(t[i+1].low, "ed") && t[i+2].low == "with" {
+		return false
+	}
+	return i+1 < len(t) && (t[i+1].isVerb || i+2 < len(t) && t[i+1].inner && t[i+2].isVerb)
 }
 
 // verbIndexes returns the main verbs of the clause.

@@ -87,7 +87,7 @@ func (p *passage) measuredOut(acts []Act) (string, string) {
 		return "", ""
 	}
 	for _, ch := range p.c.chunks() {
-		if w := &p.c.t[ch.head]; ch.class == Thing && mayGoIn(w.low) && !harmlessNouns[w.Text] && !kitchen[w.Text] && !holders[w.Text] {
+		if w := &p.c.t[ch.head]; ch.class == Thing && mayGoIn(w.low) && !goesIntoNoJar(w.Text) && !holders[w.Text] {
 			return "unknown-ingredient", "something goes in"
 		}
 	}
@@ -251,7 +251,9 @@ func (p *passage) unnamed(acts []Act) (string, string) {
 		}
 		named := false
 		for _, ch := range p.objectsFor(a) {
-			if head := p.c.t[ch.head].Text; ch.class == Thing && !harmlessNouns[head] && !kitchen[head] && !(head == "ice" && !p.at.Filled) || ch.class == Part && a.Name == "add" && p.does("add put throw toss stir chuck") && !p.says("back", "off", "out", "side") {
+			if head := p.c.t[ch.head].Text; ch.class == Thing && !goesIntoNoJar(head) && !(head == "ice" && !p.at.Filled) ||
+				ch.class == Part && a.Name == "add" && p.does("add put throw toss stir chuck") && !p.says("back", "off", "out",
+					"side") {
 				return "unknown-ingredient", "an unknown thing goes in"
 			}
 			named = named || stuff[ch.class] && ch.class != Vague || ch.class == Pronoun || ch.class == Part || trade[ch.class]
@@ -367,6 +369,15 @@ func (p *passage) spared(acts []Act) (string, string) {
 	return "", ""
 }
 
+// goesIntoNoJar reports a thing that is no food, or what tools are made of.
+func goesIntoNoJar(head string) bool { return harmlessNouns[head] || kitchen[head] || materials[head] }
+
+// exactEnd reports an end that a clock, a ruler or a thermometer shows.
+func (p *passage) exactEnd() bool {
+	return p.c.measured(english.Duration) || p.c.measured(english.Length) || !p.at.Filled &&
+		p.c.measured(english.Temperature)
+}
+
 // openEnd reports "until" with an end that nobody knows.
 func (p *passage) openEnd(acts []Act) (string, string) {
 	if p.c.kind == result && !p.at.Closed && p.says("half gone", "by half", "by a half", "by a third", "by one third", "about a third", "reduced by", "down by half", "down by a", "down by one", "down by two", "half what it was", "half of what it was", "half its volume") {
@@ -378,7 +389,9 @@ func (p *passage) openEnd(acts []Act) (string, string) {
 	if p.c.kind == result && (p.says(like...) || p.says("all one", "one mass", "give up", "gives up", "like tar") || p.says("even", "uniform", "homogeneous", "spoon stands")) && !p.at.Closed {
 		return "", "an open end"
 	}
-	if p.c.kind != result || p.c.hasAny(outcomes) || p.says("no", "none", "nothing") && p.hasClass(Fat) || p.c.hasAny([]string{"thick", "thicken", "thickens", "thickened", "smooth", "down", "is", "are", "volume"}) || p.c.measured(english.Duration) || p.c.measured(english.Length) {
+	if p.c.kind != result || p.c.hasAny(outcomes) || p.says("no", "none", "nothing") && p.hasClass(Fat) ||
+		p.c.hasAny([]string{"thick", "thicken", "thickens", "thickened", "smooth", "down", "is", "are", "volume"}) ||
+		p.exactEnd() {
 		return "", ""
 	}
 	for i := range p.c.t {

@@ -114,6 +114,9 @@ func (p *passage) cooler() bool {
 			return !p.says("go in", "goes in", "load", "lower", "before", "preheat", "preheated", "ready", "until", "till", "to start", "start with", "jars in")
 		}
 	}
+	if p.simmersFood() {
+		return false
+	}
 	if p.word(0) == "off" && p.says("off the boil") || p.says("at a simmer", "simmering", "a bare simmer", "gentle simmer", "slow simmer", "just simmer", "only simmer") && !p.negated() && !(p.does("lower put place set load") && !p.c.measured(english.Duration)) {
 		return true
 	}
@@ -127,6 +130,23 @@ func (p *passage) cooler() bool {
 	last := len(p.c.t) - 1
 	return last > 2 && !hasVerb(p.c.t) && p.c.hasNumber() && p.word(last) == "out" && p.says("in") // "20 in, 5 out"
 }
+
+// cannerSize reports how many quarts the canner holds: "use a pressure canner of 16 to 22 quarts".
+func (p *passage) cannerSize() bool {
+	return p.hasClass(Canner) && p.does("use choose take need") && p.says("quarts", "quart") && !p.hasClass(FullJar) &&
+		!p.says("for", "in", "at") &&
+		!p.c.measured(english.Duration) && !p.c.pressed() && !p.negated() && p.c.hasAny([]string{"16", "17", "18", "19",
+		"20", "21", "22", "23"})
+}
+
+// simmersFood reports when something is done to food in its pot: "while simmering the salsa".
+func (p *passage) simmersFood() bool {
+	n := len(p.c.t)
+	return n == 4 && p.word(0) == "while" && p.says("while simmering the") && (p.c.t[3].food != nil || inPots[p.word(3)])
+}
+
+// inPots is what is made, by the name of its kind.
+var inPots = set("salsa chutney sauce relish jam soup syrup ketchup mixture")
 
 // heatGone reports a fire that is out, or a kettle that is off it, before the time is up.
 func (p *passage) heatGone() bool {

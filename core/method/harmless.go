@@ -161,6 +161,9 @@ func (p *passage) whichJar() bool {
 // yields reports how many jars the batch fills: "that's about five pints and a
 // spoonful for the cook".
 func (p *passage) yields() bool {
+	if p.comesTo() || p.crockWarmth() {
+		return true
+	}
 	if !p.hasClass(Jar) || !p.c.hasNumber() || p.namesFood() || p.c.measured(english.Duration) || p.c.measured(english.Length) || p.c.pressed() {
 		return false
 	}
@@ -172,6 +175,21 @@ func (p *passage) yields() bool {
 	s := p.subject()
 	first := p.word(0)
 	return s != nil && s.class == Pronoun || first == "that's" || first == "that" || first == "this" || first == "it" || first == "makes" || first == "about"
+}
+
+// comesTo reports how much the batch gives: "the yield of pressed juice should be about 5 cups".
+func (p *passage) comesTo() bool {
+	return !p.at.Filled && p.says("the yield", "yield of", "yield is") && p.does("be") && len(p.c.verbIndexes()) <= 2 &&
+		!p.hasClass(Fat) && !p.hasClass(Dairy) && !p.hasClass(Acid) && !p.hasClass(Thickener) && len(p.c.m) == 0
+}
+
+// crockWarmth reports at how many degrees a crock is kept: "keep the temperature at about 70 degrees F".
+func (p *passage) crockWarmth() bool {
+	const most = 80 // °F; warmer, a ferment goes soft (USDA Complete Guide 2015, guide 6; from memory)
+	if p.at.Filled || !p.says("temperature") || !p.does("keep hold maintain") || p.names(stuff) || len(p.c.m) != 1 {
+		return false
+	}
+	return p.c.m[0].Kind == english.Temperature && p.c.m[0].Max <= most
 }
 
 // fills reports "it makes plenty".

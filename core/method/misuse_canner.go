@@ -156,7 +156,9 @@ func (p *passage) coldPoured() bool {
 	if p.at.Closed || p.negated() || !p.does("fill top pour cover add") && p.word(0) != "top" || p.does("soak wash rinse drain chill cool clean dip plunge") {
 		return false
 	}
-	if !p.says("cold water", "cold tap", "tap water", "ice water", "iced water", "icy water", "cool water", "lukewarm water") || p.c.unit().hasAny([]string{"drain", "soak", "rinse", "wash", "overnight", "boil", "bring to", "heat", "simmer", "ascorbic", "lemon", "salt water", "skins", "slip", "peel", "canner", "kettle", "pot", "pan", "bowl", "basin", "sink"}) {
+	if !p.says("cold water", "cold tap", "tap water", "ice water", "iced water", "icy water", "cool water",
+		"lukewarm water") || p.c.unit().hasAny([]string{"drain", "soak", "rinse", "wash", "overnight", "boil", "bring to",
+		"heat", "simmer", "ascorbic", "lemon", "salt water", "made by mixing", "made by dissolving", "skins", "slip", "peel", "canner", "kettle", "pot", "pan", "bowl", "basin", "sink"}) {
 		return false
 	}
 	return p.hasClass(Jar) || p.hasClass(FullJar) || p.at.Filled || p.says("top up", "top them up", "top off", "fill up", "fill them", "fill it")

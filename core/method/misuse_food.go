@@ -99,5 +99,22 @@ func (p *passage) foodByFood() bool {
 			return false
 		}
 	}
+	if p.hasClass(Pulse) && p.after != nil && onlyWater(p.after) {
+		return false // "for each cup of dried beans, add 3 cups of water"
+	}
 	return p.names(stuff) && !p.hasClass(Sugar) && !p.hasClass(Salt)
+}
+
+// onlyWater reports a clause that adds water and nothing besides.
+func onlyWater(c *clause) bool {
+	water := false
+	for i := range c.t {
+		w := &c.t[i]
+		wet := w.class == Water || w.food.In("water")
+		if stuff[w.class] && !wet {
+			return false
+		}
+		water = water || wet
+	}
+	return water && c.hasAny([]string{"add", "use", "take", "pour"})
 }

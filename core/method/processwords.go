@@ -70,7 +70,7 @@ func (p *passage) ofProcess(i int) bool {
 		return true
 	case w.low == "off" && i > 0 && p.c.t[i-1].class == Weight:
 		return true // "steam for ten minutes with the weight off"
-	case w.low == "off" && p.says("fat", "grease"):
+	case p.wipedOff(w):
 		return true // the rims are wiped until it is
 	case (w.low == "off" || w.low == "rest" || w.low == "heat") && p.figureCount() > 1:
 		return true // "15 minutes in the boiling water, then five off the heat"
@@ -83,6 +83,19 @@ func (p *passage) ofProcess(i int) bool {
 	}
 	return w.class == "" && !w.isVerb && (w.entry.Noun() == english.NounTime && w.low != "sun" || w.entry.Noun() == english.NounPlace && w.low != "oven")
 }
+
+// wipedOff reports a word of what is wiped off the rims.
+func (p *passage) wipedOff(w *token) bool {
+	return w.low == "off" && p.says("fat", "grease") || wipedAway[w.low] && p.wipesDry()
+}
+
+// wipesDry reports rims that are wiped until nothing greasy is left on them: "wipe with a dry
+// paper towel to remove any fish oil".
+func (p *passage) wipesDry() bool {
+	return p.does("wipe clean") && p.says("towel", "cloth") && p.says("remove", "get rid of", "take off") && !p.negated()
+}
+
+var wipedAway = set("remove fat oil grease fish any traces trace towel cloth paper dry clean")
 
 // small reports a word that adds nothing: "vent ten first, like always".
 func (p *passage) small(i int) bool {

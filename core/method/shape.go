@@ -55,7 +55,7 @@ func (r *Reader) Shape(text string) Shape {
 			first = false
 			continue
 		}
-		if !adverbs[w.low] && !determiners[w.low] && joints[w.low] == 0 && w.low != "and" {
+		if !saysHow(w) && !determiners[w.low] && joints[w.low] == 0 && w.low != "and" {
 			first = false
 		}
 	}
@@ -73,4 +73,12 @@ func FoodWord(w string) bool {
 	}
 	e, _ := english.Lookup(noun)
 	return e.Noun() == english.NounFood
+}
+
+// saysHow reports an adverb: "then", "coarsely", "thinly".
+func saysHow(w *token) bool {
+	if adverbs[w.low] {
+		return true
+	}
+	return len(w.low) > 5 && w.low[len(w.low)-2:] == "ly" && !w.isVerb && w.food == nil
 }

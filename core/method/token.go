@@ -109,6 +109,17 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 	return out
 }
 
+// blended takes the "blend" behind a juice or a spice to its name: "the juice blend".
+func blended(t []token) {
+	for i := 1; i < len(t); i++ {
+		if w, of := &t[i], &t[i-1]; w.low == "blend" && blends[of.low] && of.class != "" {
+			w.class, w.food, w.inner, w.verb = of.class, of.food, true, ""
+		}
+	}
+}
+
+var blends = set("juice spice seasoning")
+
 // possessive reports a word that says whose what follows is: "her rosary", but "let her steam".
 func possessive(t []token, i int) bool {
 	switch w := t[i].low; {
@@ -173,6 +184,7 @@ var dialect = map[string]string{"til": "till", "untill": "until", "abt": "about"
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
 // or a person: "pasta pot", "apple tree", "Mr. Rice".
 func modify(t []token) {
+	blended(t)
 	for i := range t {
 		if t[i].food == nil || t[i].inner {
 			continue
@@ -370,6 +382,9 @@ func (r *Reader) markVerbs(t []token) {
 	}
 }
 
+// howDone says of a verb how it is done.
+var howDone = set("well gently thoroughly slowly quickly carefully")
+
 // letting are verbs that stand behind "let" without what is let.
 var letting = set("sit stand rest soak cool boil simmer cook drain steep settle stew bubble process dry macerate come go")
 
@@ -458,7 +473,7 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 			return r.prefers(w.verb) // "mix in sago"
 		}
 		if w.class != "" {
-			return r.prefers(w.verb) && (determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" || stuff[next.class] && w.class != next.class && w.class != Food && next.class != "")
+			return r.prefers(w.verb) && takesObject(w, next)
 		}
 		if inflected || (w.verb == "keep" || w.verb == "start" || w.verb == "stop") && w.low == w.verb && strings.HasSuffix(next.low, "ing") && next.verb != "" && next.class == "" {
 			return true
@@ -499,6 +514,18 @@ func (r *Reader) verbHere(t []token, i int, fresh bool) bool {
 		}
 	}
 	return false
+}
+
+// takesObject reports what stands behind a verb that may be a thing of the trade, too: "salt the
+// cabbage", "and heat to boiling", "and mix well".
+func takesObject(w, next *token) bool {
+	if w.low == w.verb && (howDone[next.low] || w.low == "heat" && next.low == "to") {
+		return true
+	}
+	if determiners[next.low] || next.low == "them" || next.low == "it" || next.low == "with" || next.low == "off" {
+		return true
+	}
+	return stuff[next.class] && w.class != next.class && w.class != Food && next.class != ""
 }
 
 var numbers = set("one two three four five six seven eight nine ten eleven twelve several few many")

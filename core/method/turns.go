@@ -339,6 +339,10 @@ func (p *passage) noStrength() bool {
 
 // acidCut reports acid that is brought down to an amount: "leaving the vinegar at a cup".
 func (p *passage) acidCut() bool {
+	if p.does("bring") && p.says("to a boil", "to the boil", "to boiling", "to a simmer", "to a rolling boil",
+		"to a full boil", "to a full rolling boil", "to a gentle boil") {
+		return false
+	}
 	return p.does("leave keep cut bring hold drop lower") && (p.hasClass(Acid) || p.says("vinegar", "lemon juice")) && p.says("at a", "to a", "down to", "at half", "to half", "at one", "back to") && p.says("cup", "cups", "spoon", "tablespoon", "teaspoon", "half", "splash")
 }
 

@@ -208,6 +208,9 @@ func (p *passage) measureOfNothing() bool {
 		if p.word(i-1) != "of" || !measureNouns[p.c.t[i-2].Text] || w.Kind != words.Word || i+1 < len(p.c.t) && p.c.t[i+1].Kind == words.Word {
 			continue
 		}
+		if w.entry.Adjective() && p.foodSoon(i+1) {
+			continue // "4 pounds of firm, ripe peaches"
+		}
 		if w.food == nil && w.class == "" && w.m == 0 && !closed[w.low] && !materials[w.low] && w.entry.Noun() == 0 && p.c.nums[i] == 0 {
 			return true
 		}
@@ -215,15 +218,30 @@ func (p *passage) measureOfNothing() bool {
 	return false
 }
 
+// foodSoon reports a comma, adjectives and a food at i.
+func (p *passage) foodSoon(i int) bool {
+	if i >= len(p.c.t) || p.c.t[i].Text != "," {
+		return false
+	}
+	for i++; i < len(p.c.t) && p.c.t[i].food == nil; i++ {
+		if !p.c.t[i].entry.Adjective() {
+			return false
+		}
+	}
+	return i < len(p.c.t)
+}
+
 // materials are what tools are made of: "a stick of plastic".
-var materials = set("plastic bamboo wood steel silicone rubber brass")
+var materials = set("plastic bamboo wood steel silicone rubber brass glass earthenware stoneware enamel ceramic")
 
 // portionOfNothing reports a measure of what is not named: "2 cups of the white stuff we
 // use for sauces", "a pound of what we had at Easter".
 func (p *passage) portionOfNothing() bool {
 	for of := 2; of+1 < len(p.c.t); of++ {
 		unit := &p.c.t[of-1]
-		if p.word(of) == "of" && (portions[unit.Text] || portions[unit.low] || measureNouns[unit.Text]) && p.amountBefore(of-1) && p.namesNothing(of+1) {
+		if p.word(of) == "of" && (portions[unit.Text] || portions[unit.low] || measureNouns[unit.Text]) &&
+			p.amountBefore(of-1) && p.namesNothing(of+1) &&
+			!(p.c.t[of+1].entry.Adjective() && p.foodSoon(of+2)) {
 			return true
 		}
 	}

@@ -7,6 +7,7 @@ package procedure
 
 import (
 	"fmt"
+	"slices"
 	"sort"
 	"strings"
 
@@ -426,6 +427,11 @@ func (l *Library) All() []*Procedure { return l.all }
 
 // ByID returns the procedure with the id, or nil.
 func (l *Library) ByID(id string) *Procedure { return l.byID[id] }
+
+// Acidified reports whether an acid that makes it safe is one of its ingredients.
+func (p *Procedure) Acidified() bool {
+	return slices.ContainsFunc(p.Ingredients, func(in Ingredient) bool { return in.Role == Acid })
+}
 
 // AcidInJars reports whether any row of the procedure puts acid into each jar.
 func (p *Procedure) AcidInJars() bool {

@@ -36,10 +36,32 @@ var boilsDown = pattern.MustCompile(`(?i)\b(boil|cook|simmer)(s|ed|ing)? (it|the
 var heatReduced = pattern.MustCompile(`(?i)^reduce(?:,| and|, and)? (?:then |let |to a |it )*simmer`)
 
 // thickPart is what is thick of a piece of food, and no sauce.
-var thickPart = pattern.MustCompile(`(?i)^ (ends?|stems?|stalks?|ribs?|skins?|skinned|walled|walls?|slices?|rounds?|coins?|rings?|sticks?|spears?)\b`)
+var thickPart = pattern.MustCompile(`(?i)^ (ends?|stems?|stalks?|ribs?|skins?|skinned|walled|walls?|fleshed` +
+	`|meated|(\pL+ )?rinds?|slices?|rounds?|coins?|rings?|sticks?|spears?)\b`)
 
 // asThickAs is what a slice measures.
 var asThickAs = pattern.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
+
+// noMass reports a word for a mass that is none here: "slice 3/16 thick", "an inch across at the thick
+// end", "a blend of tart and sweet apples", "discard the dry pulp".
+func noMass(st *Step, a Act, c *method.Clause) bool {
+	before, behind := st.Text[:a.At], st.Text[a.At+len(a.Text):]
+	switch {
+	case a.Tag == "reduce" && strings.EqualFold(a.Text, "thick"):
+		return asThickAs.MatchString(before) || thickPart.MatchString(behind)
+	case a.Tag != "puree" || c == nil:
+		return false
+	case strings.EqualFold(a.Text, "pulp"):
+		return (c.Does("discard") || c.Does("discard-liquid")) && !inPart.MatchString(c.Text)
+	}
+	return !c.VerbAt(a.At) && blendOf.MatchString(st.Text[a.At:])
+}
+
+// inPart says that not all of it is meant.
+var inPart = pattern.MustCompile(`(?i)\b(half|some|part|most|rest|any|if|into|keep|save)\b`)
+
+// blendOf is what is bought or picked together, and no mass.
+var blendOf = pattern.MustCompile(`(?i)^blends? of\b`)
 
 // settle lays the reading of the clauses over what the word lists found: talk
 // says nothing, what is for the table leaves the jar alone, and a clause that
@@ -59,11 +81,8 @@ func (r *Reader) settle(st *Step) {
 		if a.Tag == "crush" && c != nil && strings.HasSuffix(strings.ToLower(a.Text), "crushed") && !c.VerbAt(a.At) && k == method.Doing && len(st.Foods) > 0 && follows(st, a, "antibrowning", "dry-seasoning", "garlic") {
 			continue // "a crushed vitamin C tablet"
 		}
-		if a.Tag == "reduce" && strings.EqualFold(a.Text, "thick") && asThickAs.MatchString(st.Text[:a.At]) {
-			continue // "slice 3/16 thick"
-		}
-		if a.Tag == "reduce" && strings.EqualFold(a.Text, "thick") && thickPart.MatchString(st.Text[a.At+len(a.Text):]) {
-			continue // "an inch across at the thick end"
+		if noMass(st, a, c) {
+			continue
 		}
 		if a.Tag == "reduce" && heatReduced.MatchString(st.Text[a.At:]) {
 			continue // "bring to a boil, reduce, simmer 3 min"
@@ -101,7 +120,7 @@ func (r *Reader) settle(st *Step) {
 	foods := st.Foods[:0]
 	for _, m := range st.Foods {
 		k, c := kind(m.At)
-		if k == method.Talk || c != nil && c.VerbAt(m.At) || m.Food.ID == "date" && strings.EqualFold(m.Text, "date") && c != nil && !c.Puts() {
+		if k == method.Talk || verbLike(m, c) {
 			continue
 		}
 		m.Serving = k == method.Serve
@@ -109,7 +128,7 @@ func (r *Reader) settle(st *Step) {
 			m.Without = c.Absent(m.At)
 		}
 		m.Added, m.Taken, m.More = c != nil && c.Adds(), c != nil && c.Takes(), c != nil && c.More()
-		m.Put, m.Beside = c != nil && c.Puts(), c != nil && c.Beside() && !c.Washes(m.At)
+		m.Put, m.Beside = c != nil && c.Puts(), c != nil && aside(c, m)
 		foods = append(foods, m)
 	}
 	st.Foods = foods
@@ -146,6 +165,27 @@ func (r *Reader) settle(st *Step) {
 	st.Talk = !doing && !serving && len(st.Clauses) > 0
 	st.Serving = serving && !doing
 }
+
+// verbLike reports a food that is none, but what is done, or a day: "sprinkle", "date the lids".
+func verbLike(m Mention, c *method.Clause) bool {
+	if strings.EqualFold(m.Text, "sprinkle") || c != nil && c.VerbAt(m.At) {
+		return true
+	}
+	return m.Food.ID == "date" && strings.EqualFold(m.Text, "date") && c != nil && !c.Puts()
+}
+
+// aside reports a food that does not go in where it is named.
+func aside(c *method.Clause, m Mention) bool { return c.Beside() && !c.Washes(m.At) || keptFor(c, m) }
+
+// keptFor reports what something is kept for, and not what is canned: "save the juice for jelly".
+func keptFor(c *method.Clause, m Mention) bool {
+	at := keptWith.FindStringIndex(c.Text)
+	return at != nil && c.Start+at[1] <= m.At && !namesJar(words.Split(c.Text))
+}
+
+var keptWith = pattern.MustCompile(`(?i)^\W*(?:then )?(?:save|keep|reserve|set aside|freeze) (?:the |any ` +
+	`|all |that |this )*(?:\pL+ )?(?:juice|liquid|syrup|water|broth|peel|peelings|skins|cores|trimmings|pulp|fat` +
+	`|bones) for `)
 
 // actTags are the acts of the frames under the tags that the rules look for;
 // undoneTags those of acts that are said not to be done.

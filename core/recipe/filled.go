@@ -19,7 +19,8 @@ const (
 	makesThem  = ` ?(?:(?:=+>?|-+>|→|/|—|–|:|\.{2,}|…) ?(?:about |or )?| (?:to|for) |(?: or so)? (?:that |which ` +
 		`|will |'ll |should |usually |generally |always )*(?:make|makes|made|give|gives|gave|fill|fills|filled|do` +
 		`|does|did|yield|yields|is|are|was|were|gets|comes to|comes out to|came to|works out at|works out to|puts up` +
-		`|put up)(?: me| us| you)? )`
+		`|put up)(?: me| us| you)? |(?: is needed| are needed)? (?:per|for|for a|for each|makes a|fills a` +
+		`|to a) (?:canner |full )?(?:load|canner) of )`
 	reckoned = `(?:supposedly|allegedly|roughly|approximately|they say|it says|so they say|says the book` +
 		`|give or take|or thereabouts)`
 	restOfLine = `(\s*(?:` + reckoned + `\W*$|$|[,;:.!()—–-].*|(?:for me|here|in all|altogether|every time` +
@@ -47,6 +48,10 @@ var (
 // supposed is how sure one is of the jars.
 var supposed = pattern.MustCompile(`(?i)^\s*` + reckoned + `\W*$`)
 
+// another is the weight for jars of another size: "; 20 lb makes 9 pints".
+var another = pattern.MustCompile(`(?i)^\s*(?:[;,]|or\b|and\b)\s*(?:or |and )?` +
+	around + someWeight + makesThem + someJars + `\W*$`)
+
 // filled takes the jars off a weight that is said to fill them, and reports whether it
 // did. A pressure with its jars is left as it is: "10 lb, 7 quarts".
 func filled(s string) (string, bool) {
@@ -72,7 +77,7 @@ func filled(s string) (string, bool) {
 		if p == weightCommaJars && food == "" && (canPounds.MatchString(weight) || strings.Contains(rest, "min")) {
 			continue
 		}
-		if supposed.MatchString(rest) {
+		if another.MatchString(rest) || supposed.MatchString(rest) {
 			rest = ""
 		}
 		if strings.HasPrefix(strings.TrimSpace(rest), ")") {

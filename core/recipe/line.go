@@ -780,11 +780,12 @@ func (p *lineParser) named(i int) bool {
 // weightInParens takes out "(about 1 lb)" behind a counted food and keeps the
 // weight.
 func (p *lineParser) weightInParens() {
-	for i := 1; i < len(p.t); i++ {
+	for i := range p.t {
 		if p.text(i) != "(" {
 			continue
 		}
 		v, n, u, ok := p.sizeAt(i)
+		ok = ok && i > 0
 		if !ok {
 			if n := p.restatement(i); n > 0 {
 				p.l.orElse(p.t[i+1 : i+n-1])
@@ -828,8 +829,9 @@ func (p *lineParser) restatement(i int) int {
 			return 0
 		case t.Kind == words.Number:
 			numbers++
-		case t.Kind == words.Mark, aboutWords[t.Text], measureWords[t.Text]:
+		case t.Kind == words.Mark, aboutWords[t.Text], measureWords[t.Text], sizeWords[t.Text]:
 		case unitAt(p.t, j).n > 0:
+		case numbers > 0 && p.r.method.Tool(t.Text): // "(2 trays)"
 		default:
 			if s, n := p.r.line.at(p.t, j); n == 0 || s.kind == foodName {
 				return 0

@@ -1,11 +1,14 @@
 package recipe
 
 import (
+	"cmp"
+	"slices"
 	"strings"
 
 	"damson/core/english"
 	"damson/core/food"
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/quantity"
 	"damson/core/words"
 )
@@ -268,6 +271,7 @@ func tellsOfOne(w string) bool {
 func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
 	switch {
 	case it.ref == f: // "Granny Smith apples"
+	case p.kindThrough(it, name): // "serrano chile peppers"
 	case it.ref != nil && len(it.unknown) == 0 && kindOf(it.ref, f): // "Babcock peaches" are white peaches
 	case len(it.unknown) > 0 || it.ref != nil || it.head != nil:
 		// An unknown word or another food before it makes it a compound.
@@ -280,6 +284,21 @@ func (p *lineParser) takeFood(it *item, f *food.Food, name []string) {
 		it.colour = nil
 	}
 	it.name = append(it.name, name...)
+}
+
+// kindThrough reports whether the name says the food that the item is already with a word
+// more: a serrano pepper is a "serrano chile pepper".
+func (p *lineParser) kindThrough(it *item, name []string) bool {
+	if it.ref == nil || len(it.unknown) > 0 {
+		return false
+	}
+	whole := slices.Concat(it.name, name)
+	for k := 1; k < len(whole)-1; k++ {
+		if p.r.foods.ByName(strings.Join(slices.Delete(slices.Clone(whole), k, k+1), " ")) == it.ref {
+			return true
+		}
+	}
+	return false
 }
 
 // likeKind reports whether two foods are of all the same groups, as an Anaheim is
@@ -670,6 +689,24 @@ func (l *Line) bySpoon() bool {
 	return false
 }
 
+// hotPeppers are hot, whatever their colours: "hot long red, green or yellow peppers".
+var hotPeppers = pattern.MustCompile(`(?i)\bhot,? (?:(?:long|small|large|thin|fresh|ripe|red|green|yellow` +
+	`|orange|purple|and|or)\b,? )+peppers?\b`)
+
+// seedOrPepper returns the spice or the pepper that a name means where it stands, "" where it means no
+// other: fennel by the spoon is its seed.
+func (p *lineParser) seedOrPepper(l *Line) string {
+	switch {
+	case l.Food == "cayenne pepper" || l.Food == "red pepper" && l.HasPrep("ground"):
+		return "cayenne"
+	case l.Food == "fennel" && l.bySpoon() && !l.HasState("fresh") && !l.HasPrep("minced", "chopped", "sliced"):
+		return "fennel-seed"
+	case strings.HasSuffix(l.Food, "pepper") && l.Ref.In("capsicum") && hotPeppers.MatchString(p.l.Text):
+		return "chile-pepper"
+	}
+	return ""
+}
+
 // ambiguous settles names that mean one thing by the spoon and another by the
 // cup.
 func (p *lineParser) ambiguous() {
@@ -692,12 +729,10 @@ func (p *lineParser) ambiguous() {
 			id = "mustard-green"
 		case l.Food == "coriander" && (l.HasPrep("ground") || l.HasState("dried")):
 			id = "coriander-seed"
-		case l.Food == "cayenne pepper" || l.Food == "red pepper" && l.HasPrep("ground"):
-			id = "cayenne"
 		case l.Ref.ID == "clove-spice" && p.l.Unit == quantity.Clove:
 			p.l.Unit = quantity.Each
 		}
-		if id != "" {
+		if id = cmp.Or(id, p.seedOrPepper(l)); id != "" {
 			l.Ref = p.r.foods.ByID(id)
 		}
 	}

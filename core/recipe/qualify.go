@@ -14,6 +14,7 @@ func (r *Reader) qualify(l *Line, text string) {
 	if m := maybe.FindStringIndex(text); m != nil && !l.onlyLast(text[:m[0]], text[m[0]:m[1]], text[m[1]:]) {
 		l.Optional = true
 	}
+	l.acidOpen(text)
 	l.leavesOpen(text)
 	if skinsOn.MatchString(text) && !l.HasPrep("unpeeled") {
 		l.Prep = append(slices.DeleteFunc(l.Prep, func(p string) bool { return p == "peeled" }), "unpeeled")
@@ -78,6 +79,19 @@ func (l *Line) onlyLast(before, said, after string) bool {
 	return before != "" && !strings.HasSuffix(before, ",") && !strings.HasSuffix(before, ";") && !strings.HasSuffix(before, "-") && !allOfThem.MatchString(before)
 }
 
+// acidOpen marks acid that hangs on something, on the fruit or on the cook: "if your tomatoes are sweet",
+// "when I remember". What is told of another acid is another line's.
+func (l *Line) acidOpen(text string) {
+	m := acidIf.FindStringIndex(text)
+	if m == nil || noMatter.MatchString(text[:m[1]]) || otherAcid.MatchString(text[m[0]:]) || l.onlyLast(text[:m[0]],
+		text[m[0]:m[1]], text[m[1]:]) {
+		return
+	}
+	if l.Ref.In("bottled-citrus", "citrus-juice", "citric-acid", "vinegar", "weak-vinegar") {
+		l.Optional = true
+	}
+}
+
 // leavesOpen keeps the words that leave open what and how much goes in.
 func (l *Line) leavesOpen(text string) {
 	if m := batches.FindString(text); m != "" {
@@ -117,8 +131,19 @@ var (
 	maybe = pattern.MustCompile(`(?i)\b(optional|if (you )?(like|want|wish|wanted|desired|liked|handy|you have (it|` +
 		`some|any))|as (you )?wish(ed)?|should you fancy|left out|leave (it |this )?out|not (needed|necessary|` +
 		`essential|required)|can be (left out|omitted|skipped)|ad lib|up to you|take it or leave it)\b`)
+	acidIf = pattern.MustCompile(`(?i)\b(?:if (?:i|you|we|your|the|they|it|he|she|my|our|need(?:ed)?|necessary` +
+		`|required|using|used|sweet|ripe|yellow|mild|low)\b` +
+		`|when(?:ever)? (?:i|we|they|tomatoes|fruit|needed|using|(?:the|your|my) (?:tomato(?:es)?|fruit|crop|batch` +
+		`|ones|pears|figs))\b` +
+		`|only (?:for|if|when|with|in)\b|maybe|perhaps|sometimes|unless|to taste|some years|most years|or not\b` +
+		`|just in case)`)
+	noMatter = pattern.MustCompile(`(?i)\b(?:even|no matter|whether)(?: \pL+){0,4}$|\b(?:salt|sugar|herbs?` +
+		`|basil|spices?)(?: \pL+){0,4}$`)
+	otherAcid = pattern.MustCompile(`(?i)\b(?:citric|vinegar|ascorbic|lime|no lemon|no bottled|instead|double` +
+		`|doubling|half-?pints?|pints?|quarts?)\b`)
 	insisted = pattern.MustCompile(`(?i)(\bnot|\bnever|n['’]t|\bno way|\bno means)( an?| at all| ever)* optional$`)
-	batches  = pattern.MustCompile(`(?i)\b(for|does|covers) (a |the |my |our )?((two|three|four|five|six|several|both|` +
+	batches  = pattern.MustCompile(`(?i)\b(for|does|covers) (a |the |my |our )?((two|three|four|five|six` +
+		`|several|both|` +
 		`[2-9]) batches|(double|triple|big) batch)\b`)
 	// vagueMore is more of what has no name, notThin a liquid that is no clear one.
 	vagueMore = pattern.MustCompile(`(?i)(\+|&|\b(?:plus|and|with)) ?(all |some |some of |a bit of |most of )?(the |` +

@@ -254,7 +254,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.titleForms(rec)
 	r.titleWith(rec)
 	r.dropChatter(rec, ingredientsAt)
-	settleServing(rec.Steps)
+	settleSteps(rec.Steps)
 	r.stateFacts(rec)
 	rec.Made = made(rec)
 	if rec.tooMany() {
@@ -440,7 +440,10 @@ func (r *Reader) title(line string) (string, bool) {
 	if len(toks) == 0 {
 		return "", false
 	}
-	if _, n, err := number(toks, 0); (n > 0 || err != nil) && toks[0].Kind == words.Number {
+	if timedTitle.MatchString(t) {
+		return t, true
+	}
+	if toks[0].Kind == words.Number && numberFirst(toks) {
 		return "", false
 	}
 	if r.saysWhatIsDone(line, toks) {
@@ -458,6 +461,16 @@ func (r *Reader) title(line string) (string, bool) {
 	}
 	return t, true
 }
+
+// numberFirst reports a line that begins with a number.
+func numberFirst(t []words.Token) bool {
+	_, n, err := number(t, 0)
+	return n > 0 || err != nil
+}
+
+// timedTitle is what is made, by the time that it takes: "14-day sweet pickles".
+var timedTitle = pattern.MustCompile(`(?i)^\d{1,2}[- ](?:day|hour|minute|week|step)s? [\pL' -]*\b(?:pickles?` +
+	`|gherkins|jams?|jelly|relish|salsa|chutney|preserves|marmalade|(?:sauer)?kraut)(?: \([^)]*\))?$`)
 
 // saysWhatIsDone reports a line too long for a title, or one that tells what is done and names nothing
 // that is made.
@@ -760,7 +773,7 @@ func (r *Reader) pieces(line string) []string {
 			list[i] = after // "I measured it for you: 4 cups ..."
 		}
 	}
-	list = r.joined(bracketed(list))
+	list = r.joined(bracketed(otherJars(list)))
 	if len(list) < 2 {
 		return list
 	}
@@ -771,6 +784,18 @@ func (r *Reader) pieces(line string) []string {
 		}
 		if len(t) < 3 && !r.namesOnly(t) && !wholeWord(piece) || !r.foodAnywhere(t) && r.amounted(t) && len(t) < 5 {
 			return []string{line}
+		}
+	}
+	return list
+}
+
+// otherJars takes the weight for other jars to the weight before it: "31 lb makes 7 quarts; 20 lb
+// makes 9 pints".
+func otherJars(list []string) []string {
+	for i := len(list) - 1; i > 0; i-- {
+		if _, ofJars := filled(list[i-1]); ofJars && another.MatchString("; "+list[i]) {
+			list[i-1] = strings.TrimRight(list[i-1], "; ") + "; " + list[i]
+			list = append(list[:i], list[i+1:]...)
 		}
 	}
 	return list

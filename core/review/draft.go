@@ -41,6 +41,8 @@ type draft struct {
 	halfAt int
 	// sugarTold is set where the recipe says that it changed the sugar.
 	sugarTold bool
+	// amountsTold are the amounts that the method states.
+	amountsTold []*recipe.Line
 	// added records, by name, the edits that put in what was left out.
 	added map[string]bool
 }
@@ -482,6 +484,8 @@ func (d *draft) saysBoneIn() bool {
 		st := &d.steps[i]
 		switch {
 		case st.Serving:
+		case boneStays.MatchString(st.Text):
+			in = true
 		case boneOut.MatchString(st.Text):
 			return false
 		case boneIn.MatchString(st.Text):
@@ -492,8 +496,15 @@ func (d *draft) saysBoneIn() bool {
 }
 
 var (
-	boneIn  = pattern.MustCompile(`(?i)\b(?:with|leave|leaving|left|keep|keeping) (?:the |all the |their )?bones? (?:left |still )?in ?(?:[,.;:)]|$)|\bbones?[- ]in ?(?:[,.;:)]|$)|\bon the bone\b`)
-	boneOut = pattern.MustCompile(`(?i)\b(?:no|not|never|without|off|out|from|remove\w*|take|pull|lift|pick\w*|strip\w*) (?:\pL+ ){0,3}bones?\b|\bbones? (?:\pL+ ){0,2}(?:out|off|away|removed)\b|\bbone(?:d|less)\b|\bdebone|\bbone (?:it|them|the)\b`)
+	boneIn = pattern.MustCompile(`(?i)\b(?:with|leave|leaving|left|keep|keeping) (?:the |all the ` +
+		`|their )?bones? (?:left |still )?in ?(?:[,.;:)]|$)|\bbones?[- ]in ?(?:[,.;:)]|$)|\bon the bone\b`)
+	// boneStays is told by what is not done to it, or by what is canned.
+	boneStays = pattern.MustCompile(`(?i)\b(?:do not|don['’]t|never) (?:remove|take out|pick out) (?:the ` +
+		`|any )?bones?\W*$|\bbones? (?:stays?|all stay) in\W*$|(?:^|[.;] ?|\b(?:i|we|and|then) )(?:can|pack|put up` +
+		`|bottle) (?:(?:it|them|mine|the \pL+|\pL+) )?(?:with (?:the |their |its )?bones?|bones? and all)\W*$`)
+	boneOut = pattern.MustCompile(`(?i)\b(?:no|not|never|without|off|out|from|remove\w*|take|pull|lift|pick\w*` +
+		`|strip\w*) (?:\pL+ ){0,3}bones?\b|\bbones? (?:\pL+ ){0,2}(?:out|off|away|removed)\b|\bbone(?:d|less)\b` +
+		`|\bdebone|\bbone (?:it|them|the)\b`)
 )
 
 // packs reports whether the sentence puts food into jars.
@@ -590,11 +601,11 @@ func (d *draft) fruits() int {
 // foodsOfSteps makes an item of every food that only the method names, and
 // fills in amounts that only the method states.
 func (d *draft) foodsOfSteps(e *Reviewer) {
-	rd := e.reader
 	listed := len(d.items)
 	for i := range d.steps {
 		s := &d.steps[i]
-		measured := rd.Measured(s.Step)
+		measured := e.reader.Measured(s.Step)
+		d.amountsTold = append(d.amountsTold, measured...)
 		text := strings.ToLower(s.Text)
 		told := map[recipe.Mention]bool{}
 		for _, m := range s.Foods {
@@ -610,7 +621,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if m.Food.ID == "fish" && (d.hasGroup("seafood") || containsAny(s.Text, "fish out", "fish it out", "fish them out", "like a fish")) {
 				continue // the fish that is named, or a verb
 			}
-			if m.Food.In("water") && recipe.WaterRatio(text) || d.fruitsMixed(m, text) {
+			if d.toldOnly(s, m, listed) {
 				continue // "3 cups water for each cup of beans", to soak them; the fruits that are listed
 			}
 			if m.Without || m.Food.In("water") && !measures(measured, m.Food) || d.kind == "ferment" && m.Food.In("fermented-cabbage") || m.Food.ID == "ketchup" && d.makesKetchup(s) {
@@ -657,7 +668,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 				}
 				continue
 			}
-			if m.Food.In("water") && !s.names("vinegar") && (soaks(s.Text) || d.limeSoak(text)) {
+			if m.Food.In("water") && !s.names("vinegar") && d.pouredOff(i) {
 				continue // what something lies in for hours
 			}
 			if m.Food.In("water") && !s.names("vinegar") && !(line != nil && thins.MatchString(text)) && (!containsAny(s.Text, "add", "stir", "pour", "mix") || containsAny(s.Text, "canner", "soak", "wash", "rinse", "blanch", "peel", "skins", "cover")) {
@@ -669,7 +680,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			if line != nil {
 				line.Unread, line.Slip = nil, "" // the sentence's own words are asked about with it
 			}
-			if line == nil && !m.Added && d.kind == "jam" && kindOf(words.FoldPhrase(m.Text)) == "jam" {
+			if line == nil && d.ownJelly(s, m) {
 				continue // the jelly that is being made
 			}
 			if line == nil && e.product(m.Text) && referred.MatchString(s.Text[:min(m.At, len(s.Text))]) {
@@ -684,9 +695,79 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			spoken := line.AmountMin == nil && !m.Added && !m.Taken
 			d.addLine(line, serving)
 			it := &d.items[len(d.items)-1]
-			it.fromStep, it.spoken = true, spoken
+			it.fromStep, it.spoken, it.choice = true, spoken, it.choice || d.insteadOf(s, m, line, listed)
 		}
 	}
+}
+
+// productPoured fills jars with what was made: "pour jelly immediately into hot, sterile jars".
+var productPoured = pattern.MustCompile(`(?i)^\W*(?:then |now )?(?:quickly |immediately )?(?:pour|ladle|spoon` +
+	`|pack|funnel|put) (?:the )?(?:hot )?\pL+,? (?:quickly |immediately |at once )?into (?:[\pL,-]+ ){0,6}jars?\b`)
+
+// toldOnly reports a mention that brings nothing new: "3 cups water for each cup of beans", to soak them,
+// or foods of the list told together.
+func (d *draft) toldOnly(s *step, m recipe.Mention, listed int) bool {
+	text := strings.ToLower(s.Text)
+	if m.Food.In("water") && recipe.WaterRatio(text) {
+		return true
+	}
+	return d.fruitsMixed(m, text) || d.joined(m, listed) || d.driedToo(s, m, listed)
+}
+
+// pouredOff reports water of step i in which something only lies.
+func (d *draft) pouredOff(i int) bool {
+	return soaks(d.steps[i].Text) || d.limeSoak(strings.ToLower(d.steps[i].Text)) || d.saltSoak(i)
+}
+
+// ownJelly reports the jelly or jam that is being made, by its name.
+func (d *draft) ownJelly(s *step, m recipe.Mention) bool {
+	name := words.FoldPhrase(m.Text)
+	if d.kind != "jam" || kindOf(name) != "jam" {
+		return false
+	}
+	return !m.Added || titleHas(d.folded, name) && productPoured.MatchString(s.Text)
+}
+
+// insteadOf reports a food told as what may stand for a listed one: "trim the okra or zucchini".
+func (d *draft) insteadOf(s *step, m recipe.Mention, line *recipe.Line, listed int) bool {
+	if line.AmountMin != nil {
+		return false
+	}
+	for _, first := range s.Foods {
+		end := first.At + len(first.Text)
+		if end < m.At && strings.TrimSpace(strings.ToLower(s.Text[end:m.At])) == "or" {
+			k := d.find(first, listed)
+			return k >= 0 && k < listed && d.items[k].ref != nil && d.items[k].ref.Kind == m.Food.Kind
+		}
+	}
+	return false
+}
+
+var driedPeas = pattern.MustCompile(`(?i)\bdr(?:ied|y) (?:\pL+ )?beans or peas\b`)
+
+// named returns what tells whether an item's name holds the word.
+func named(word string) func(item) bool {
+	return func(it item) bool { return titleHas(words.FoldPhrase(it.name), word) }
+}
+
+// driedToo reports the peas of "beans or peas", where dried beans are listed and the method has them both dried.
+func (d *draft) driedToo(s *step, m recipe.Mention, listed int) bool {
+	return m.Food.ID == "pea" && beansOr.MatchString(s.Text[:m.At]) &&
+		slices.ContainsFunc(d.items[:listed], func(it item) bool { return it.is("dry-bean") }) &&
+		slices.ContainsFunc(d.steps, func(st step) bool { return driedPeas.MatchString(st.Text) })
+}
+
+var beansOr = pattern.MustCompile(`(?i)\bbeans or $`)
+
+// joined reports two listed foods told as one: "the pepper-vinegar puree".
+func (d *draft) joined(m recipe.Mention, listed int) bool {
+	parts := strings.Split(strings.ToLower(m.Text), "-")
+	for _, part := range parts {
+		if !slices.ContainsFunc(d.items[:listed], named(words.Fold(part))) {
+			return false
+		}
+	}
+	return len(parts) > 1
 }
 
 // fruitsMixed reports the fruits of the list by what they are together, and none from a tin.
@@ -763,6 +844,32 @@ func (d *draft) limeSoak(text string) bool {
 	lime := slices.ContainsFunc(d.items, func(it item) bool { return it.ref != nil && it.ref.ID == "pickling-lime" })
 	return lime && strings.Contains(text, "lime") && containsAny(text, "mix", "dissolve", "soak", "stir") && !containsAny(text, "lime juice", "juice of", "vinegar", "brine")
 }
+
+// saltSoak reports step i, which makes a brine of salt and water that is poured off again
+// before the vinegar comes: "add the salt to 2 quarts water", "drain salt water and discard".
+func (d *draft) saltSoak(i int) bool {
+	for _, m := range d.steps[i].Foods {
+		if !m.Food.In("water", "salt") {
+			return false
+		}
+	}
+	if !d.steps[i].names("salt") {
+		return false
+	}
+	for k := i + 1; k < len(d.steps); k++ {
+		if d.steps[k].names("vinegar") || d.steps[k].names("bottled-citrus") {
+			return false
+		}
+		if drainsOff.MatchString(d.steps[k].Text) {
+			return true
+		}
+	}
+	return false
+}
+
+// drainsOff is brine that goes down the sink.
+var drainsOff = pattern.MustCompile(`(?i)\b(drain|drained|pour off|strain off)\b[^.;]*\b(discard|rinse|throw` +
+	`|fresh)\w*\b`)
 
 // soaks reports whether the words hold a time in which things soak, and nothing cooks or is
 // filled.
@@ -899,11 +1006,21 @@ func (d *draft) find(m recipe.Mention, listed int) int {
 		if f := d.items[i].ref; m.Food.In(never...) && !sharesGroup(f, m.Food) {
 			continue // cream style corn is no cream
 		}
-		if have := words.FoldPhrase(d.items[i].name); have == name || strings.HasSuffix(have, " "+name) || d.items[i].is("fruit-juice") && have == name+" juice" || m.Food.In("citrus", "fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
+		if have := words.FoldPhrase(d.items[i].name); d.items[i].calledBy(have, name) || m.Food.In("citrus",
+			"fresh-citrus") && d.items[i].is("citrus-juice", "bottled-citrus") && titleHas(have, name) {
 			return i
 		}
 	}
 	return -1
+}
+
+// calledBy reports whether the item, by its name, is meant by a shorter one: "the rind", "the apple" of
+// apple juice, "the watermelon" of its rind.
+func (it *item) calledBy(have, name string) bool {
+	if it.is("fruit-juice") && have == name+" juice" {
+		return true
+	}
+	return have == name || have == name+" rind" || strings.HasSuffix(have, " "+name)
 }
 
 // never are groups whose foods no other food's name stands for.

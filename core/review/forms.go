@@ -63,7 +63,7 @@ func purees(b *bench) {
 // noPuree reports a step that purees no food: a thickener is blended, which has its own rule, or juice
 // runs off.
 func (b *bench) noPuree(st *step) bool {
-	return paste.MatchString(st.Text) && st.count("puree") == 1 || b.juiceRunsOff(st)
+	return b.minces(st) || paste.MatchString(st.Text) && st.count("puree") == 1 || b.juiceRunsOff(st)
 }
 
 // juiceRunsOff reports juice that is pressed out of fruit for a syrup, whose pulp stays behind.
@@ -176,6 +176,14 @@ func soaking(b *bench) {
 
 // saidDry are beans of a soup as they come from the bag.
 var saidDry = pattern.MustCompile(`(?i)\b(?:dry|dried|uncooked)\b`)
+
+// minces reports a food that the tested recipe takes minced, and a sentence that minces it.
+func (b *bench) minces(st *step) bool {
+	return b.proc != nil && strings.Contains(strings.ToLower(b.proc.Title), "minced") &&
+		st.count("puree") == 1 && minced.MatchString(st.Text)
+}
+
+var minced = pattern.MustCompile(`(?i)\b(?:grind|mince)\w*\b[^.;]*\b(?:grinder|mincer|food processor)\b`)
 
 func pieces(b *bench) {
 	if b.proc == nil {

@@ -30,7 +30,7 @@ func (p *pot) heats(t told) bool {
 	text := offHeat.ReplaceAllString(strings.ToLower(c.Text), "")
 	solids, liquid := p.named(t)
 	together := solidsNamed.MatchString(text) || allTogether.MatchString(text) && !ofBrine.MatchString(text)
-	solid := len(solids) > 0 || together || strings.Contains(text, food) || p.b.items[p.b.main].ref.In("fruit-juice", "tomato-juice") && strings.Contains(text, "juice")
+	solid := len(solids) > 0 || together || strings.Contains(text, food) || p.ofJuice() && strings.Contains(text, "juice")
 	switch {
 	case solid:
 		p.liquid = false
@@ -52,6 +52,27 @@ func (p *pot) heats(t told) bool {
 	}
 	return !p.liquid && !vessels.MatchString(text)
 }
+
+// ofJuice reports whether what goes into the jars is the juice of the food, as in a jelly.
+func (p *pot) ofJuice() bool {
+	if p.b.items[p.b.main].ref.In("fruit-juice", "tomato-juice") || p.b.kind == "syrup" || p.b.kind == "juice" {
+		return true
+	}
+	return p.b.kind == "jam" && strings.Contains(p.b.folded, "jelly") && p.b.takesJuice()
+}
+
+// takesJuice reports whether the method takes the juice off the food.
+func (b *bench) takesJuice() bool {
+	for s := range b.steps {
+		if juiceTaken.MatchString(b.steps[s].Text) {
+			return true
+		}
+	}
+	return false
+}
+
+// juiceTaken is how a jelly gets its juice.
+var juiceTaken = pattern.MustCompile(`(?i)\b(strain(s|ed)?|extract(s|ed)?|drip(s|ped)?|jelly bag)\b`)
 
 // allOf notes the solids of a soup that are heated, and reports whether that is all of them.
 func (p *pot) allOf(solids []int) bool {

@@ -256,11 +256,11 @@ func (b *bench) share(in *procedure.Ingredient, it *item) (float64, bool) {
 	if it.amount.Unit == in.Unit && it.src.Package == nil && in.Unit.Dimension() == quantity.Count {
 		return it.amount.Max * it.factor / in.Amount, true
 	}
-	if oz := packageOunces[it.ref.ID]; oz > 0 && in.Unit == quantity.Package && it.amount.Unit == quantity.Oz {
-		return it.amount.Max * it.factor / oz / in.Amount, true
-	}
 	grams, cups := amountOf(in, it.ref)
 	volume := it.amount.Unit.Dimension() == quantity.Volume
+	if r, ok := b.asBothTell(in, it, grams, cups); ok {
+		return r, true
+	}
 	if c, ok := it.cups(); ok && cups > 0 && (volume && in.Unit.Dimension() == quantity.Volume || grams == 0) {
 		// Volume against volume: whole berries for crushed ones still differ.
 		if in.Form == "" || it.src.Form() == in.Form || it.src.Form() == "whole" && in.Form != "crushed" {
@@ -277,6 +277,22 @@ func (b *bench) share(in *procedure.Ingredient, it *item) (float64, bool) {
 		return it.amount.Max * it.factor / in.Amount, true
 	}
 	return 0, false
+}
+
+// asBothTell returns the share where tested recipe and text tell the amount the same way: by the ounce of
+// a package, or by volume and by weight.
+func (b *bench) asBothTell(in *procedure.Ingredient, it *item, grams, cups float64) (float64, bool) {
+	if oz := packageOunces[it.ref.ID]; oz > 0 && in.Unit == quantity.Package && it.amount.Unit == quantity.Oz {
+		return it.amount.Max * it.factor / oz / in.Amount, true
+	}
+	if in.AlsoAmount == 0 || it.src.Pieces == 0 || grams == 0 || cups == 0 {
+		return 0, false
+	}
+	if it.amount.Unit.Dimension() != quantity.Volume || in.Unit.Dimension() != quantity.Volume {
+		return 0, false
+	}
+	c, ok := it.ref.Cups(it.amount.Max, it.amount.Unit, it.src.Form())
+	return max(c/cups, it.src.Pieces/grams) * it.factor, ok
 }
 
 // batchScale compares the main food's amount with the procedure's.

@@ -223,15 +223,30 @@ func (b *bench) needless(code, clause string) bool {
 		}
 		return fewInches(clause) || containsAny(clause, "to the line", "to the mark") && !containsAny(clause, "jar", "lid", "shoulder", "neck", "rim")
 	case "pack-style":
-		return !containsAny(clause, "frozen", "freezer", "icebox", "thaw") && !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
+		return b.rawFits(clause)
 	case "cured-meat":
 		return b.proc.Acidity == "acidified"
 	case "no-acid-added", "acid-short":
-		return b.proc.Acidity == "low-acid" && !b.proc.AcidInJars()
+		return b.proc.Acidity != "acidified" && !b.proc.AcidInJars() && !b.proc.Acidified()
 	case "vent":
 		return !b.proc.Has(procedure.Filter{Method: procedure.Pressure})
 	}
 	return false
+}
+
+// rawFits reports whether the procedure takes the food raw, or as the clause has it from the freezer.
+func (b *bench) rawFits(clause string) bool {
+	if containsAny(clause, "frozen", "freezer", "icebox", "thaw") {
+		return !containsAny(clause, "jar", "pack", "fill") && b.takesThawed()
+	}
+	return !b.soup() && b.proc.Has(procedure.Filter{Pack: "raw"})
+}
+
+// takesThawed reports whether the tested recipe takes its food from the freezer.
+func (b *bench) takesThawed() bool {
+	return slices.ContainsFunc(b.proc.Ingredients, func(in procedure.Ingredient) bool {
+		return in.Role == procedure.Main && strings.Contains(in.Name, "thawed")
+	})
 }
 
 // fewInches reports two to four inches of water under the jars, as a pressure canner wants.
@@ -265,7 +280,8 @@ func (b *bench) asks(s int) []string {
 			asked = append(asked, a.Text) // the sentence is asked about enough
 			continue
 		}
-		if b.needless(a.Doubt, a.Text) || b.saidAlready(a.Doubt, a.Text, st.No) || b.listed(code, a.Text) || a.Like && b.onlyAdds(st, a.Text) {
+		if b.needless(a.Doubt, a.Text) || b.inStages(a, st) || b.saidAlready(a.Doubt, a.Text, st.No) ||
+			b.listed(code, a.Text) || a.Like && b.onlyAdds(st, a.Text) {
 			continue
 		}
 		asked, seen[code] = append(asked, a.Text), true
