@@ -161,7 +161,7 @@ func (p *passage) whichJar() bool {
 // yields reports how many jars the batch fills: "that's about five pints and a
 // spoonful for the cook".
 func (p *passage) yields() bool {
-	if p.comesTo() || p.crockWarmth() {
+	if p.byTheWay() {
 		return true
 	}
 	if !p.hasClass(Jar) || !p.c.hasNumber() || p.namesFood() || p.c.measured(english.Duration) || p.c.measured(english.Length) || p.c.pressed() {
@@ -177,10 +177,48 @@ func (p *passage) yields() bool {
 	return s != nil && s.class == Pronoun || first == "that's" || first == "that" || first == "this" || first == "it" || first == "makes" || first == "about"
 }
 
+// byTheWay reports an amount, a size or a warmth that is only said, or a filling that goes on.
+func (p *passage) byTheWay() bool { return p.comesTo() || p.crockWarmth() || p.fillsOn() || p.across() }
+
 // comesTo reports how much the batch gives: "the yield of pressed juice should be about 5 cups".
 func (p *passage) comesTo() bool {
 	return !p.at.Filled && p.says("the yield", "yield of", "yield is") && p.does("be") && len(p.c.verbIndexes()) <= 2 &&
 		!p.hasClass(Fat) && !p.hasClass(Dairy) && !p.hasClass(Acid) && !p.hasClass(Thickener) && len(p.c.m) == 0
+}
+
+// fillsOn reports what goes on behind a bracket: "fill hot jars (preferably wide-mouth) with apple rings and
+// hot syrup", where all of it is of the recipe.
+func (p *passage) fillsOn() bool {
+	at := p.c.begin - 1
+	if at < 1 || p.c.all[at].Text != ")" || p.word(0) != "with" || p.orders() || len(p.c.m) > 0 || p.c.hasNumber() {
+		return false
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if stuff[w.class] && !p.at.Names[w.Text] && !p.at.Names[w.low] && w.class != Liquid && w.class != Sugar && !w.inner {
+			return false
+		}
+	}
+	for at > 0 && p.c.all[at].Text != "(" {
+		at--
+	}
+	for k := at - 1; k >= max(0, at-6); k-- {
+		if w := &p.c.all[k]; w.isVerb {
+			return w.verb == "fill" || w.verb == "pack" || w.verb == "cover"
+		}
+	}
+	return false
+}
+
+// orders reports a verb that is no participle: "flavored" is one.
+func (p *passage) orders() bool {
+	return slices.ContainsFunc(p.c.t, func(w token) bool { return w.isVerb && (w.low == w.verb || w.aux) })
+}
+
+// across reports how large the food is: "maximum diameter, 2-1/2 inches".
+func (p *passage) across() bool {
+	return !p.at.Filled && p.says("diameter") && p.c.measured(english.Length) && len(p.c.m) == 1 && !hasVerb(p.c.t) &&
+		!p.names(stuff)
 }
 
 // crockWarmth reports at how many degrees a crock is kept: "keep the temperature at about 70 degrees F".

@@ -7,6 +7,10 @@ func (p *passage) sourEnough() bool {
 	if p.at.Filled || p.negated() || !p.any(sourWords) || p.says("still", "regardless", "all the same", "even so", "anyway") {
 		return false
 	}
+	if p.after != nil && p.says("lack", "lacks", "lacking", "low in", "short of") &&
+		p.after.hasAny([]string{"additional", "more", "extra"}) {
+		return false // "if apples lack tartness, use an additional 1/4 cup"
+	}
 	if !p.says("enough", "plenty", "this sharp", "this sour", "this tart", "so sharp", "so sour", "so tart", "as they are", "by themselves", "by itself", "on their own", "of their own", "already", "naturally") &&
 		!(p.after != nil && p.after.hasAny([]string{"lemon", "lime", "juice", "acid", "vinegar", "bottle"})) {
 		return false

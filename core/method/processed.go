@@ -1,6 +1,8 @@
 package method
 
 import (
+	"slices"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -22,10 +24,10 @@ func (p *passage) besideProcess(acts []Act) (string, string) {
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
-		switch next := i+1 < len(p.c.t) && p.c.nums[i+1] > 0; {
+		switch {
 		case w.low == "off" && p.hasClass(Weight):
 			return "pressure-low", "the weight is off"
-		case (w.low == "below" || w.low == "under" && !p.says("pressure") || w.low == "to" && p.word(i-1) == "up") && next && !(i > 0 && negators[p.word(i-1)]), w.low == "or" && p.word(i+1) == "so":
+		case p.aboutSoMuch(i), w.low == "or" && p.word(i+1) == "so":
 			return "process-short", "about so much"
 		case p.c.nums[i] > 0 && w.m == 0 && p.word(i-1) == "or" && !p.jarAt(i+1):
 			return "process-short", "another figure"
@@ -36,6 +38,39 @@ func (p *passage) besideProcess(acts []Act) (string, string) {
 		}
 	}
 	return "", ""
+}
+
+// aboutSoMuch reports a figure that is only a bound: "up to 20 minutes", "under 10 pounds".
+func (p *passage) aboutSoMuch(i int) bool {
+	if i+1 >= len(p.c.t) || p.c.nums[i+1] == 0 || i > 0 && negators[p.word(i-1)] || p.heightAt(i+1) {
+		return false
+	}
+	switch p.word(i) {
+	case "below":
+		return true
+	case "under":
+		return !p.says("pressure")
+	case "to":
+		return p.word(i-1) == "up"
+	}
+	return false
+}
+
+// heightAt reports a height above the sea at word i: "up to 1,000 feet".
+func (p *passage) heightAt(i int) bool {
+	return slices.ContainsFunc(p.c.m, func(m english.Measure) bool {
+		return m.Kind == english.Height && m.Start <= i && i < m.End && m.Max >= 500
+	})
+}
+
+// heightOrLess reports heights for which a time is meant: "altitudes of 1,000 feet or less".
+func (p *passage) heightOrLess() bool {
+	for i := 1; i+1 < len(p.c.t); i++ {
+		if p.word(i) == "or" && (p.word(i+1) == "less" || p.word(i+1) == "lower") {
+			return p.heightAt(i-1) && !p.c.measured(english.Duration)
+		}
+	}
+	return false
 }
 
 // onlyFigure reports whether there is no third figure: a ceiling beside the tested pressure is
@@ -73,7 +108,7 @@ var processClass = map[Class]bool{Jar: true, FullJar: true, Canner: true, Clock:
 var ofProcess = set(`a an the this that these those it its it's they them 'em em their our my your his her us me i we you she he and or then for of in at on to by with from so because
 	has have had itself cap very out clock sterilise sterilize
 	process processed processes processing can canned canning boil boiled boils boiling bath bathe water-bath waterbath cook cooked cooking filled closed sealed hold keep kept give given gives get gets got run runs ran take takes took need needs want wants say says time timed is are was were be do does did must go goes went make
-	minute minutes min mins hour hours hr hrs pound pounds lb lbs psi kpa pressure altitude elevation height feet foot ft meter meters metre metres metre level sea live high up here down there where
+	minute minutes min mins hour hours hr hrs pound pounds lb lbs psi kpa pressure altitude altitudes elevation elevations height feet foot ft meter meters metre metres metre level sea live high up here down there where
 	pint pints pt pts quart quarts qt qts half half-pint half-pints litre litres liter liters oz ounce ounces jar jars size sizes same both either all each every whole exactly full fully good solid rolling steady hard gentle brisk constant least no less never than not under short proper proper real
 	dial weighted gauge weight canner bath water steam steady vent vented venting after first before once when returns returned comes reaches reached back again start starts starting begin counting count counted covered over above tops lids lid inch inches deep
 	immediately now next nice well straight please sirs ma'am dear love

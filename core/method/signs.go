@@ -587,7 +587,13 @@ func (p *passage) orLess() bool {
 	case timed && p.word(0) == "give" && p.c.unit().hasAny([]string{"give or take"}):
 		return true
 	}
-	return p.says("few less", "or less", "or fewer", "less if", "less when", "less in", "less on", "less for", "bit less", "little less", "fewer if", "fewer when", "shorter if", "shorter when", "shorter in", "or sooner", "sooner if", "or half that", "or half of that")
+	return p.saysLess()
+}
+
+// saysLess reports words for less than what was told.
+func (p *passage) saysLess() bool {
+	return !p.heightOrLess() && p.says("few less", "or less", "or fewer", "less if", "less when", "less in", "less on",
+		"less for", "bit less", "little less", "fewer if", "fewer when", "shorter if", "shorter when", "shorter in", "or sooner", "sooner if", "or half that", "or half of that")
 }
 
 // weDoNot reports "some people soak, we don't": what is said before is not done here.

@@ -14,7 +14,7 @@ import (
 // its name: "ours are wild", "I use the dried ones", "they come from a tin".
 func (p *passage) badState() (code, why string) {
 	before := p.at.Method && !p.at.Filled && !p.at.Done && !p.serving
-	if !before || p.negated() || p.c.kind == condition || p.c.joint == "or" || p.notUsed() || p.ofAcid() {
+	if !before || p.negated() || p.c.kind == condition || p.c.joint == "or" || p.notTaken() {
 		return "", ""
 	}
 	for i := range p.c.t {
@@ -31,6 +31,19 @@ func (p *passage) badState() (code, why string) {
 		return "substitution", "not fresh and sound"
 	}
 	return "", ""
+}
+
+// notTaken reports what is said of something else than the food that goes in.
+func (p *passage) notTaken() bool { return p.notUsed() || p.ofAcid() || p.ofAvoided() }
+
+// ofAvoided reports what is said of food that was just told not to be taken: "avoid large beets; they
+// are often fibrous".
+func (p *passage) ofAvoided() bool {
+	if p.says("fibrous", "woody", "stringy") && p.says("often", "usually", "sometimes", "tend to") {
+		return true // too old for the jar
+	}
+	return p.before != nil && (p.word(0) == "they" || p.word(0) == "these") &&
+		p.before.hasAny([]string{"avoid", "discard", "do not use", "don't use", "reject", "throw out", "never use"})
 }
 
 // ofAcid reports a clause about juice or vinegar, which come bottled.

@@ -38,7 +38,8 @@ func (r *reader) sentence(x Sentence) {
 	if has(events, poundEvent) && !bath {
 		r.out.Method = "pressure"
 	}
-	w := &walk{r: r, line: x.Line, open: -1, pairs: map[eventKind]bool{minuteEvent: pairs(events, minuteEvent), poundEvent: pairs(events, poundEvent)}}
+	w := &walk{r: r, line: x.Line, open: -1, gauges: has(events, gaugeEvent),
+		pairs: map[eventKind]bool{minuteEvent: pairs(events, minuteEvent), poundEvent: pairs(events, poundEvent)}}
 	for _, e := range events {
 		w.take(e)
 		w.last = e.kind
@@ -121,7 +122,9 @@ type walk struct {
 	// pairs is true for the kinds of figure of which none in the sentence is the lowest.
 	pairs map[eventKind]bool
 	gauge string
-	bare  []int
+	// gauges is true where the sentence names a gauge.
+	gauges bool
+	bare   []int
 }
 
 func (w *walk) take(e event) {
@@ -294,8 +297,11 @@ func (w *walk) pound(v int) {
 	}
 }
 
-// beside reports pounds behind others of the same gauge: those of another elevation.
-func (w *walk) beside(p *Pounds) bool { return p.Gauge != "" && w.gauge == "" && p.Line == w.line }
+// beside reports pounds behind others of the same gauge, or where no gauge is named: those of another
+// elevation.
+func (w *walk) beside(p *Pounds) bool {
+	return w.gauge == "" && p.Line == w.line && (p.Gauge != "" || !w.gauges)
+}
 
 // named gives the pounds before it their gauge, or keeps it for those behind.
 func (w *walk) named(gauge string) {

@@ -49,13 +49,38 @@ func noMass(st *Step, a Act, c *method.Clause) bool {
 	switch {
 	case a.Tag == "reduce" && strings.EqualFold(a.Text, "thick"):
 		return asThickAs.MatchString(before) || thickPart.MatchString(behind)
+	case a.Tag == "wax":
+		return waxBean.MatchString(before) || beanBehind.MatchString(behind)
 	case a.Tag != "puree" || c == nil:
 		return false
+	case strings.EqualFold(a.Text, "pulp") && ripePulp.MatchString(before):
+		return true
 	case strings.EqualFold(a.Text, "pulp"):
 		return (c.Does("discard") || c.Does("discard-liquid")) && !inPart.MatchString(c.Text)
 	}
 	return !c.VerbAt(a.At) && blendOf.MatchString(st.Text[a.At:])
 }
+
+// notMeant reports what is not done to the jar.
+func notMeant(k method.ClauseKind) bool { return k == method.Talk || k == method.Serve }
+
+// isGone reports a thing that is taken off.
+func isGone(st *Step, g Generic) bool {
+	return takenOff.MatchString(st.Text[min(len(st.Text), g.At+len(g.Name)):])
+}
+
+// takenOff says behind a thing that it is gone: "most of the meat removed".
+var takenOff = pattern.MustCompile(`(?i)^ (?:has been |have been |is |was )?(?:removed|taken off|cut off` +
+	`|trimmed off)\b`)
+
+// A wax bean is yellow, and no wax: "green and wax".
+var (
+	waxBean    = pattern.MustCompile(`(?i)\b(?:green|yellow|snap|string|italian)(?:,| and| or|,? ?/| &) ?$`)
+	beanBehind = pattern.MustCompile(`(?i)^ beans?\b`)
+)
+
+// ripePulp is the flesh of what grows: "stringless, mature pulp".
+var ripePulp = pattern.MustCompile(`(?i)\b(mature|firm|stringless|juicy|ripe) $`)
 
 // inPart says that not all of it is meant.
 var inPart = pattern.MustCompile(`(?i)\b(half|some|part|most|rest|any|if|into|keep|save)\b`)
@@ -134,7 +159,7 @@ func (r *Reader) settle(st *Step) {
 	st.Foods = foods
 	generics := st.Generics[:0]
 	for _, g := range st.Generics {
-		if k, _ := kind(g.At); k == method.Talk || k == method.Serve {
+		if k, _ := kind(g.At); notMeant(k) || isGone(st, g) {
 			continue
 		}
 		generics = append(generics, g)

@@ -22,6 +22,7 @@ func (r *Reader) byElevation(s *Stated, rec *Recipe) {
 		}
 	}
 	p := printed.Read(sentences)
+	s.fallen(p, rec)
 	used := map[int]bool{} // the sentences of the table
 	for _, t := range p.Told {
 		if t.Minutes > 0 && len(p.Above(t)) > 0 {
@@ -54,6 +55,22 @@ func (r *Reader) byElevation(s *Stated, rec *Recipe) {
 		}
 	}
 	s.Elevation = rest.Elevation // the bound of a column is not where the cook lives
+}
+
+// fallen takes the least of pounds that fall higher up: such a table is none, and what holds is not known.
+func (s *Stated) fallen(p *printed.Process, rec *Recipe) {
+	for _, g := range p.Pounds {
+		if len(g.Higher) == 0 || len(g.Above()) > 0 {
+			continue
+		}
+		least := g.PSI
+		for _, a := range g.Higher {
+			least = min(least, a.Value)
+		}
+		if s.PSI == nil || s.PSI.Value > float64(least) {
+			s.PSI = &Said[float64]{float64(least), rec.Steps[g.Line].No}
+		}
+	}
 }
 
 // without reads the facts of all sentences but those.

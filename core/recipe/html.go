@@ -178,6 +178,7 @@ func (p *htmlPage) walk(n *html.Node) {
 	if block {
 		p.flush()
 	}
+	p.cell(n)
 	before, kept := len(p.lines), p.line.String()
 	for c := n.FirstChild; c != nil; c = c.NextSibling {
 		p.walk(c)
@@ -189,6 +190,13 @@ func (p *htmlPage) walk(n *html.Node) {
 	}
 	if block {
 		p.flush()
+	}
+}
+
+// cell parts the cells of a row.
+func (p *htmlPage) cell(n *html.Node) {
+	if n.Type == html.ElementNode && (n.Data == "td" || n.Data == "th") && strings.TrimSpace(p.line.String()) != "" {
+		p.line.WriteString(" | ")
 	}
 }
 

@@ -220,7 +220,13 @@ func leadingMeasure(t []words.Token) bool {
 var crumbs = pattern.MustCompile(`(?i)^\W*([^›»]*[›»][^›»]*[›»][^›»]*$|home( +| *[|/] *)(recipes?|about|shop|blog|contact)\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d( ?[ap]m)?\W*$)`)
 
 // furniture is what a page carries round a recipe.
-var furniture = pattern.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|us customary\b|[^›»]*[›»][^›»]*([›»]|$)|\(?pinned\)?\W*$|back\W?next\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d|delivered\W*$|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
+var furniture = pattern.MustCompile(`(?i)^\W*(https?://|www\.|sponsored\b|advertisement\b|shop this` +
+	`|click here|tap to|pin it|print\b|jump to|this post|last updated|filed under|posted\b|sent from my` +
+	`|from the kitchen of|cook mode|difficulty\s*:|cuisine\s*:|course\s*:|category\s*:|keywords?\s*:|tags?\s*:` +
+	`|sodium\b|calories\b|protein\b|carb|cholesterol\b|saturated\b|fiber\b|\d+ (comments?|reviews?|ratings?` +
+	`|votes?|shares?|likes?)\s*$|(\d+x\s*){2,}$|us customary\b|[^›»]*[›»][^›»]*([›»]|$)|\(?pinned\)?\W*$` +
+	`|back\W{0,3}next\b|(today|yesterday|mon|tue|wed|thu|fri|sat|sun)\w*,? \d{1,2}:\d\d|delivered\W*$` +
+	`|on .{4,40} wrote:|>+ |page \d+ of \d+|copyright|©)`)
 
 var greets = set("hi hello hey hiya howdy greetings good ahoy salut bonjour hola ciao")
 

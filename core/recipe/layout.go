@@ -29,7 +29,9 @@ func unprefixed(line string) string {
 			}
 		}
 		line = joined(cells)
-	} else if cells := strings.Split(line, " | "); len(cells) > 1 {
+	} else if cells := strings.Split(line, " | "); len(cells) > 1 && headerRow(line) {
+		return ""
+	} else if len(cells) > 1 {
 		line = joined(cells)
 	}
 	return dots.ReplaceAllString(line, " - ")

@@ -606,7 +606,7 @@ func thousand(raw string) bool {
 // ("12 whole cloves", "3 head cheese").
 func (p *lineParser) unitIsFood(i, j int) bool {
 	for k := i; k <= j && k < len(p.t); k++ {
-		if s, n := p.r.line.at(p.t, k); n > 0 && s.kind == foodName && k+n > j && (n > 1) {
+		if s, n := p.r.line.at(p.t, k); n > 1 && s.kind == foodName && k+n > j && !p.longerFood(j+1, k+n) {
 			return true
 		}
 	}
@@ -615,6 +615,16 @@ func (p *lineParser) unitIsFood(i, j int) bool {
 		return true
 	}
 	return false
+}
+
+// longerFood reports a food's name at i that goes on past the end: the "sweet cherries" of three pounds, where
+// a pound sweet is an apple.
+func (p *lineParser) longerFood(i, end int) bool {
+	if i >= len(p.t) {
+		return false
+	}
+	s, n := p.r.line.at(p.t, i)
+	return n > 0 && s.kind == foodName && i+n > end
 }
 
 // plus adds "+ 2 Tbsp", "plus 2 Tbsp", "1 lb 4 oz", in the first unit.

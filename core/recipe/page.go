@@ -26,6 +26,7 @@ type page struct {
 
 func newPage(text string) *page {
 	p := &page{lines: strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n"), speakers: map[string]bool{}}
+	timetables(p.lines)
 	seen := map[string]int{}
 	for _, line := range p.lines {
 		if name := spoken.FindStringSubmatch(quoted.ReplaceAllString(line, "")); name != nil {

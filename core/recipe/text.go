@@ -213,7 +213,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 			}
 			list := r.answered(Sentences(stripBullet(piece)), next)
 			for k, s := range list {
-				cooking = cooking || r.method.Shape(s).Order
+				cooking = cooking || r.orders(s)
 				working = working || cooking || r.prepares(s)
 				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: impliedLid(closed, filled, fillings, s), Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed, Wish: wishOf(s, following(list, k, next))}
 				st := r.asMethod(r.StepAt(no, s, at), at)
@@ -266,6 +266,12 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 // ofTheProcess are signs that a sentence may speak of how jars were processed: without one,
 // what is said when all is over is not read twice.
 var ofTheProcess = pattern.MustCompile(`(?i)\d|minute|hour|process|boil|pound|pressure|vent|steam|canner|bath|oven|dishwasher|microwave|never|skip|n't|no need|call it|stop|smell|weight|release|gas|lemon|vinegar|\bps\b|half|third|time|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety|five|six|eight|cool|cold|freez|fridge|seal|instead|same`)
+
+// orders reports a sentence that tells what to do.
+func (r *Reader) orders(s string) bool { return r.method.Shape(s).Order && !yieldTold.MatchString(s) }
+
+// yieldTold is how much the batch makes, which is no order: "Yield: about 9 pints".
+var yieldTold = pattern.MustCompile(`(?i)^\W*yields?\b`)
 
 // shareOf is a part of what was named before: "two thirds of that".
 var shareOf = pattern.MustCompile(`(?i)^(just |only |about )?(half|most|some|a third|a quarter|two thirds|three quarters|a fraction|double|twice) (of )?(it|that|them|those|this|these)\b`)
@@ -918,7 +924,9 @@ func (r *Reader) measured(piece string) bool {
 		return false
 	}
 	if leadingMeasure(t) && len(t) <= 12 && !strings.HasSuffix(body, ".") {
-		if l := r.Line(0, piece); l.Ref != nil && l.AmountMin != nil && l.Reading == Understood && len(l.Unread) == 0 && len(l.Prep) > 0 && len(l.Remarks) == 0 {
+		if l := r.Line(0, piece); l.Ref != nil && l.AmountMin != nil && l.Reading == Understood && len(l.Unread) == 0 &&
+			len(l.Remarks) == 0 &&
+			(len(l.Prep) > 0 || r.method.Shape(body).Verbs == 0) {
 			return true // "2 cups peeled, cored, finely chopped pears"
 		}
 	}

@@ -80,7 +80,7 @@ func (b *bench) otherAmount(i int) {
 	}
 	in := &b.proc.Ingredients[b.of[i]]
 	switch {
-	case in.Role == procedure.Salt, in.Role == procedure.Sugar, in.Role == procedure.Seasoning, in.Role == procedure.Acid && in.Per != "":
+	case it.is("dry-seasoning"), in.Role == procedure.Salt, in.Role == procedure.Sugar, in.Role == procedure.Seasoning, in.Role == procedure.Acid && in.Per != "":
 		return // free, or held to its dose for each jar
 	case in.Amount == 0 && !b.proportional():
 		return

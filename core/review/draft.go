@@ -645,7 +645,7 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 			}
 			if k := d.find(m, listed); k >= 0 && (serving || !d.items[k].serving || d.items[k].fromStep && !m.Added) {
 				it := &d.items[k]
-				if line != nil && !serving && isAcid(it) && (m.Taken || line.Per != "" && line.Per == it.src.Per) && it.cutTo(line) {
+				if line != nil && !serving && isAcid(it) && it.cutDown(m, line) {
 					it.amount, it.src = line.Amount(), line // of two amounts the end that is worse
 					continue
 				}
@@ -728,16 +728,23 @@ func (d *draft) ownJelly(s *step, m recipe.Mention) bool {
 	return !m.Added || titleHas(d.folded, name) && productPoured.MatchString(s.Text)
 }
 
+// What a recipe lets stand for a listed food: "you may use green tomatoes instead of tomatillos".
+var (
+	mayUse    = pattern.MustCompile(`(?i)^\W*(?:you|we|one) (?:may|can) (?:also )?(?:use|substitute) (?:the )?$`)
+	forListed = pattern.MustCompile(`(?i)^ (?:in this recipe |here )?(?:instead of|in place of|for) (?:the )?$`)
+)
+
 // insteadOf reports a food told as what may stand for a listed one: "trim the okra or zucchini".
 func (d *draft) insteadOf(s *step, m recipe.Mention, line *recipe.Line, listed int) bool {
 	if line.AmountMin != nil {
 		return false
 	}
 	for _, first := range s.Foods {
-		end := first.At + len(first.Text)
-		if end < m.At && strings.TrimSpace(strings.ToLower(s.Text[end:m.At])) == "or" {
-			k := d.find(first, listed)
-			return k >= 0 && k < listed && d.items[k].ref != nil && d.items[k].ref.Kind == m.Food.Kind
+		end, behind := first.At+len(first.Text), m.At+len(m.Text)
+		or := end < m.At && strings.TrimSpace(strings.ToLower(s.Text[end:m.At])) == "or"
+		or = or || behind < first.At && forListed.MatchString(s.Text[behind:first.At]) && mayUse.MatchString(s.Text[:m.At])
+		if k := d.find(first, listed); or && k >= 0 && k < listed && d.items[k].ref != nil {
+			return d.items[k].ref.Kind == m.Food.Kind
 		}
 	}
 	return false
@@ -955,6 +962,11 @@ func (it *item) short(line *recipe.Line) bool {
 		}
 	}
 	return it.amount.Unit != line.Unit && line.Unit.Dimension() != quantity.Count
+}
+
+// cutDown reports whether the mention takes less of the acid, for the batch or for each jar, and not more of it.
+func (it *item) cutDown(m recipe.Mention, line *recipe.Line) bool {
+	return (m.Taken && !m.More || line.Per != "" && line.Per == it.src.Per) && it.cutTo(line)
 }
 
 // cutTo reports whether the method takes less of the acid than the list has: "I use a

@@ -184,7 +184,7 @@ func (b *bench) needless(code, clause string) bool {
 	}
 	switch code {
 	case "unpeeled-root", "tomato-skin":
-		return !b.proc.Requires("peeled")
+		return b.unpeeled(clause)
 	case "puree":
 		return b.proc.Requires("pureed") && b.acidic() && b.kind == b.proc.Product || b.smooth()
 	case "thick-sauce":
@@ -232,6 +232,12 @@ func (b *bench) needless(code, clause string) bool {
 		return !b.proc.Has(procedure.Filter{Method: procedure.Pressure})
 	}
 	return false
+}
+
+// unpeeled reports whether the food of the clause is canned with its skin; tomatillos are only husked.
+func (b *bench) unpeeled(clause string) bool {
+	tomatillo := b.main >= 0 && b.items[b.main].is("tomatillo") && containsAny(clause, "tomatillo")
+	return tomatillo || !b.proc.Requires("peeled")
 }
 
 // rawFits reports whether the procedure takes the food raw, or as the clause has it from the freezer.
