@@ -93,6 +93,9 @@ func (p *passage) advises() bool { return p.does("say swear tell reckon think cl
 // reportsOnly reports a clause that only says how things were, with nothing done about them:
 // "one jar leaked".
 func (p *passage) reportsOnly() bool {
+	if p.warnsOf() {
+		return true
+	}
 	past := p.says("did", "didn't", "has", "have", "had", "was", "were")
 	for _, v := range p.c.verbIndexes() {
 		w := &p.c.t[v]
@@ -123,11 +126,25 @@ func (p *passage) fateOfUnsealed() bool {
 	if !p.unsealedJar() {
 		return p.says("if they seal", "whether they seal", "if it seals", "whether it seals", "the seal", "the seals") && (p.shrugs() || p.before != nil && (&passage{c: p.before}).shrugs()) && !p.hasClass(Band)
 	}
-	if p.reportsOnly() || p.c.kind == condition && p.after == nil && p.before == nil {
+	if p.reportsOnly() || p.notEaten() || p.c.kind == condition && p.after == nil && p.before == nil {
 		return false
 	}
 	u := p.c.around(remedy)
 	return !u.hasAny(thrownAway) && !u.hasAny(eatenSoon) && !u.hasAny(doneAgain) && !u.hasAny(lookedAt)
+}
+
+// notEaten reports what nobody is to eat: "do not taste food from a jar with an unsealed lid".
+func (p *passage) notEaten() bool {
+	first := p.word(0) == "never" || p.word(0) == "don't" || p.word(0) == "do" && p.word(1) == "not"
+	return first && p.does("eat taste serve") && !p.says("until", "till", "unless", "before", "without", "but", "only",
+		"just")
+}
+
+// warnsOf reports a warning of what may come of something: "forced cooling may cause food spoilage".
+func (p *passage) warnsOf() bool {
+	return p.says("may cause", "can cause", "could cause", "might cause", "may lead to", "can lead to", "causes",
+		"may result in") &&
+		!p.negated() && len(p.c.verbIndexes()) <= 3
 }
 
 // stateOfJar reports a condition about a lid or a seal whose jar is neither thrown away, eaten

@@ -223,6 +223,9 @@ func (p *passage) less() bool {
 // mayHarm reports whether the clause names what no jar should hold: that it must be there
 // is no comfort.
 func (p *passage) mayHarm() bool {
+	if p.notEaten() {
+		return false
+	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		if coating[w.class] || w.class == Vague || stuff[w.class] && w.class != Acid && w.class != Salt && w.class != Sugar && w.class != Liquid && w.class != Water && w.class != Pronoun || w.food.In("fat", "dairy", "thickener", "egg", "starch-solid") {

@@ -49,6 +49,10 @@ func noMass(st *Step, a Act, c *method.Clause) bool {
 	switch {
 	case a.Tag == "reduce" && strings.EqualFold(a.Text, "thick"):
 		return asThickAs.MatchString(before) || thickPart.MatchString(behind)
+	case a.Tag == "no-process":
+		return strings.HasPrefix(strings.ToLower(a.Text), "open") && discouraged.MatchString(behind)
+	case a.Tag == "steam-canner":
+		return steamCan.MatchString(st.Text[a.At:])
 	case a.Tag == "wax":
 		return waxBean.MatchString(before) || beanBehind.MatchString(behind)
 	case a.Tag != "puree" || c == nil:
@@ -72,6 +76,14 @@ func isGone(st *Step, g Generic) bool {
 // takenOff says behind a thing that it is gone: "most of the meat removed".
 var takenOff = pattern.MustCompile(`(?i)^ (?:has been |have been |is |was )?(?:removed|taken off|cut off` +
 	`|trimmed off)\b`)
+
+// discouraged is what a handbook says of a way that is none: "open-kettle canning is not recommended".
+var discouraged = pattern.MustCompile(`(?i)^(?: canning| method)? (?:is|are) (?:not|no longer` +
+	`|never) (?:recommended|safe|advised)\W*$|^(?: canning| method)? is (?:unsafe|dangerous)\W*$`)
+
+// steamCan is steam that can do something, and no canner.
+var steamCan = pattern.MustCompile(`(?i)^steam can (?:flow|circulate|escape|get|reach|move|burn|rise|be|come` +
+	`|build|pass|scald)\b`)
 
 // A wax bean is yellow, and no wax: "green and wax".
 var (

@@ -201,9 +201,15 @@ var (
 	jarMakings = set("jar glass bottle container pint quart half-pint")
 )
 
+// flows is what steam can do.
+var flows = set("flow circulate escape get reach move burn rise be come build pass scald")
+
 // aside reports whether the act at t[i] is another's, or boiling water before there
 // are jars to put in it.
 func (f *factReader) aside(i int, act string) bool {
+	if act == "steam-canner" && f.text(i+1) == "can" && flows[f.text(i+2)] {
+		return true // "so that steam can flow around them"
+	}
 	for k := range f.clauses {
 		c := &f.clauses[k]
 		if f.t[i].Start < c.Start || f.t[i].Start >= c.End {

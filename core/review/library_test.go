@@ -109,7 +109,7 @@ func ownTo(p *procedure.Procedure, hazard string) bool {
 		return p.Product == "spread"
 	}
 	for food, ids := range map[string]string{
-		"zucchini": "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles", "courgette": "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles", "cabbage": "sauerkraut", "bacon": "beans-baked",
+		"zucchini": "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles", "courgette": "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles", "yellow squash": "bread-and-butter-pickles", "cabbage": "sauerkraut", "bacon": "beans-baked",
 	} {
 		if !isStep && strings.Contains(hazard, food) && strings.Contains(ids, p.ID) {
 			return true

@@ -12,6 +12,7 @@ import (
 	"damson/core/quantity"
 	"damson/core/recipe"
 	"damson/core/review"
+	"damson/knowledge"
 )
 
 // spoken are the foods that are never home-canned in a mixture, each in the
@@ -79,6 +80,8 @@ func TestHazardsInManyWords(t *testing.T) {
 	const draws = 80
 	rng := rand.New(rand.NewPCG(46, 46))
 	mutants, n := 0, 0
+	lib, err := knowledge.Load()
+	require.NoError(t, err)
 	ownRecipes(t, func(p *procedure.Procedure, r procedure.Row, text string) {
 		if first, ok := mainRow(p); !ok || r.Jar != first.Jar || r.Method != first.Method || r.Pack != first.Pack || r.Gauge != first.Gauge || r.When != "" {
 			return
@@ -103,7 +106,8 @@ func TestHazardsInManyWords(t *testing.T) {
 				mutant = injectOwn(mutant, "1 tsp black pepper") // a permitted change hides nothing
 			}
 			mutants++
-			if res := judge(t, r, mutant); res.Verdict == review.Clear {
+			// Yellow squash in zucchini pickles is what the bread-and-butter pickles permit.
+			if res := judge(t, r, mutant); res.Verdict == review.Clear && !ownTo(lib.Procedures.ByID(res.Procedure.ID), hazard) {
 				t.Errorf("%s stays clear with %q as %s", p.ID, hazard, res.Procedure.ID)
 			}
 		}
