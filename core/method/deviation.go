@@ -101,13 +101,13 @@ func (p *passage) saysOne(words []string) bool {
 
 // othersOnly reports what only others do; a soak is no drinker here, and a simmer nobody.
 func (p *passage) othersOnly() bool {
-	return p.third() && !p.ourBatch() && !p.says("soak", "simmer")
+	return p.third() && !p.ourBatch() && !p.says("soak", "simmer", "lids pop", "lid pops", "jars pop")
 }
 
 // warned reports what is told of as wrong, or as done no longer.
 func (p *passage) warned() bool {
-	told := p.says("used to", "they say", "some people", "some folks", "people who", "no longer", "never do",
-		"wouldn't do")
+	told := p.says("used to", "they say", "some people", "some folks", "people who", "never do", "wouldn't do") ||
+		p.says("no longer") && !p.says("no longer than")
 	return told && !p.says("i'm used to", "we're used to", "are used to", "am used to") || p.c.unit().hasAny(warnings)
 }
 
