@@ -25,8 +25,7 @@ type page struct {
 }
 
 func newPage(text string) *page {
-	p := &page{lines: strings.Split(strings.ReplaceAll(text, "\r\n", "\n"), "\n"), speakers: map[string]bool{}}
-	timetables(p.lines)
+	p := &page{lines: Rows(strings.ReplaceAll(text, "\r\n", "\n")), speakers: map[string]bool{}}
 	seen := map[string]int{}
 	for _, line := range p.lines {
 		if name := spoken.FindStringSubmatch(quoted.ReplaceAllString(line, "")); name != nil {

@@ -26,6 +26,13 @@ type timerow struct {
 	values     []string
 }
 
+// Rows are the lines of a text as they are read: tables of times stand as sentences.
+func Rows(text string) []string {
+	lines := strings.Split(text, "\n")
+	timetables(lines)
+	return lines
+}
+
 // timetables writes the tables of times among the lines as sentences. Every line stays a line: what has been
 // said by another is empty.
 func timetables(lines []string) {

@@ -3,6 +3,8 @@ package review
 import (
 	"slices"
 	"strings"
+
+	"damson/core/recipe"
 )
 
 // Amended is a recipe with edits made in its own text, read and reviewed anew.
@@ -114,7 +116,14 @@ type rewrite struct {
 }
 
 func newRewrite(e *Reviewer, was, is *bench, req Request, text string, made []Finding, reasons map[string]string) *rewrite {
-	return &rewrite{e: e, was: was, is: is, req: req, rows: strings.Split(text, "\n"), made: made, reasons: reasons, gone: map[int]bool{}, half: -1}
+	w := &rewrite{e: e, was: was, is: is, req: req, rows: recipe.Rows(text), made: made, reasons: reasons, half: -1}
+	w.gone = map[int]bool{}
+	for i, row := range strings.Split(text, "\n") {
+		if row != "" && w.rows[i] == "" {
+			w.gone[i] = true // the head of a table that stands as sentences
+		}
+	}
+	return w
 }
 
 // write returns the new text. Lines that no edit touches stay as they are.

@@ -172,3 +172,19 @@ func TestPoundsOfATable(t *testing.T) {
 		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", process, res.Findings)
 	}
 }
+
+// TestTableAmended: a table with too few minutes leaves nothing of itself beside the tested time.
+func TestTableAmended(t *testing.T) {
+	t.Parallel()
+	text := peachesWith("Table 1. Recommended process time for Peaches in a boiling-water canner.\n" +
+		"Jar Size | 0 - 1,000 ft | 1,001 - 3,000 ft | 3,001 - 6,000 ft\nQuarts | 20 min | 25 | 30")
+	rec, err := reviewer.Reader().Text(text)
+	require.NoError(t, err)
+	req := review.Request{Recipe: rec, Elevation: 5240, ElevationGiven: true, Jar: quantity.QuartJar}
+	require.Equal(t, review.Change, reviewer.Review(req).Verdict)
+	amended := reviewer.Amend(req, text, nil)
+	require.Equal(t, review.Clear, amended.Result.Verdict, amended.Text)
+	require.NotContains(t, amended.Text, "Jar Size")
+	require.NotContains(t, amended.Text, "30")
+	require.Contains(t, amended.Text, "35 minutes")
+}
