@@ -85,7 +85,7 @@ func (p *passage) betweenLidAndDone(got *Clause) (code, why string) {
 		return "process-short", "no word of the process"
 	case p.strayTime(got):
 		return "process-short", "a time of nothing"
-	case (p.strayNumber(got) || got.Kind == Doing && p.figureLeft()) && !p.elsewhere():
+	case (p.strayNumber(got) || got.Kind == Doing && p.figureLeft()) && !p.ofElse():
 		return "process-short", "a number of nothing"
 	}
 	return "", ""
@@ -130,6 +130,9 @@ func (p *passage) cooler() bool {
 	last := len(p.c.t) - 1
 	return last > 2 && !hasVerb(p.c.t) && p.c.hasNumber() && p.word(last) == "out" && p.says("in") // "20 in, 5 out"
 }
+
+// ofElse reports figures that are none of this process: those of another place, or of the canner.
+func (p *passage) ofElse() bool { return p.elsewhere() || p.cannerSize() }
 
 // cannerSize reports how many quarts the canner holds: "use a pressure canner of 16 to 22 quarts".
 func (p *passage) cannerSize() bool {

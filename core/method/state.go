@@ -39,7 +39,8 @@ func (p *passage) notTaken() bool { return p.notUsed() || p.ofAcid() || p.ofAvoi
 // ofAvoided reports what is said of food that was just told not to be taken: "avoid large beets; they
 // are often fibrous".
 func (p *passage) ofAvoided() bool {
-	if p.says("fibrous", "woody", "stringy") && p.says("often", "usually", "sometimes", "tend to") {
+	if p.says("fibrous", "woody", "stringy") && p.says("often", "usually", "sometimes", "tend to") &&
+		!p.any(otherwise) && !p.any(decay) {
 		return true // too old for the jar
 	}
 	return p.before != nil && (p.word(0) == "they" || p.word(0) == "these") &&

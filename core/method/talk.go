@@ -386,9 +386,6 @@ var tells = set(`say tell ask write think remember know wonder hope believe swea
 // elsewhere reports what would hold in another place: "in the valley it would be
 // ten minutes".
 func (p *passage) elsewhere() bool {
-	if p.cannerSize() {
-		return true // it counts quarts, and no minutes
-	}
 	if !p.says("would", "they'd", "it'd") && !(p.says("they") && p.does("do give run take") && p.c.hasNumber() && !p.hasClass(Jar)) {
 		return false
 	}

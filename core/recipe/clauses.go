@@ -42,9 +42,9 @@ var thickPart = pattern.MustCompile(`(?i)^ (ends?|stems?|stalks?|ribs?|skins?|sk
 // asThickAs is what a slice measures.
 var asThickAs = pattern.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
 
-// noMass reports a word for a mass that is none here: "slice 3/16 thick", "an inch across at the thick
-// end", "a blend of tart and sweet apples", "discard the dry pulp".
-func noMass(st *Step, a Act, c *method.Clause) bool {
+// notThat reports a word that is not the act that it looks like: "slice 3/16 thick", "a blend of tart and
+// sweet apples", "discard the dry pulp", "green and wax", "so that steam can flow".
+func notThat(st *Step, a Act, c *method.Clause) bool {
 	before, behind := st.Text[:a.At], st.Text[a.At+len(a.Text):]
 	switch {
 	case a.Tag == "reduce" && strings.EqualFold(a.Text, "thick"):
@@ -118,7 +118,7 @@ func (r *Reader) settle(st *Step) {
 		if a.Tag == "crush" && c != nil && strings.HasSuffix(strings.ToLower(a.Text), "crushed") && !c.VerbAt(a.At) && k == method.Doing && len(st.Foods) > 0 && follows(st, a, "antibrowning", "dry-seasoning", "garlic") {
 			continue // "a crushed vitamin C tablet"
 		}
-		if noMass(st, a, c) {
+		if notThat(st, a, c) {
 			continue
 		}
 		if a.Tag == "reduce" && heatReduced.MatchString(st.Text[a.At:]) {

@@ -699,7 +699,8 @@ func (p *lineParser) seedOrPepper(l *Line) string {
 	switch {
 	case l.Food == "cayenne pepper" || l.Food == "red pepper" && l.HasPrep("ground"):
 		return "cayenne"
-	case l.Food == "fennel" && l.bySpoon() && !l.HasState("fresh") && !l.HasPrep("minced", "chopped", "sliced"):
+	case l.Food == "fennel" && l.bySpoon() && !l.HasState("fresh") && !l.HasPrep("minced", "chopped", "sliced",
+		"diced", "grated", "shredded"):
 		return "fennel-seed"
 	case strings.HasSuffix(l.Food, "pepper") && l.Ref.In("capsicum") && hotPeppers.MatchString(p.l.Text):
 		return "chile-pepper"

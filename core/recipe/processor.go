@@ -20,7 +20,8 @@ var (
 	inPulses = pattern.MustCompile(`(?i)\bpuls(?:e|es|ing)\b`)
 	// asMeasure is how much it holds: "six pulses a food processor batch".
 	asMeasure = pattern.MustCompile(`(?i)^food processor (?:batch|load|bowl|bowlful)\b`)
-	coarsely  = pattern.MustCompile(`(?i)(?:don['’]?t|do not|never|not)\b[^.]*`)
+	// denies is what is said not to be done to it, as far as that goes.
+	denies = pattern.MustCompile(`(?i)\b(?:don['’]?t|do not|never|not)\b[^.,;]*`)
 )
 
 // settleSteps looks at the steps once more when all of them are read.
@@ -50,14 +51,14 @@ func cutsIn(st *Step, a Act) bool {
 
 // groundFine reports whether the sentence makes more of it than pieces.
 func groundFine(text string) bool {
-	text = coarsely.ReplaceAllString(text, "")
+	text = denies.ReplaceAllString(text, "")
 	return ground.MatchString(text) || runsOn.MatchString(text) && !inPulses.MatchString(text)
 }
 
 // carriesOn reports whether the sentence goes on with the machine: "Run it a full minute.",
 // "Ten seconds."
 func carriesOn(next *Step) bool {
-	text := coarsely.ReplaceAllString(next.Text, "")
+	text := denies.ReplaceAllString(next.Text, "")
 	acts := slices.ContainsFunc(next.Clauses, func(c method.Clause) bool { return len(c.Acts) > 0 })
 	return !acts && len(next.Foods) == 0 && (runsOn.MatchString(text) || ground.MatchString(text))
 }

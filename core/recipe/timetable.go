@@ -42,7 +42,7 @@ func timetables(lines []string) {
 		}
 		heights := heightsOf(cellsOf(lines[i]))
 		if len(heights) < 2 {
-			continue
+			continue // or it says something else besides
 		}
 		t := timetable{heights: heights}
 		t.read(lines, i+1)
@@ -73,68 +73,79 @@ func (t *timetable) read(lines []string, i int) {
 	}
 }
 
-// row reads the cells of a row.
+// row reads the cells of a row: its pack, its jars and figures, and nothing else.
 func (t *timetable) row(cells []string) (timerow, bool) {
 	var row timerow
 	n := len(cells)
 	for n > 0 && figureCell.MatchString(cells[n-1]) {
 		n--
 	}
-	var figures []string
-	for _, c := range cells[n:] {
-		figures = append(figures, leadingFigure.FindString(c))
-	}
-	switch len(figures) {
-	case len(t.heights):
-		row.values = figures
-	case len(t.heights) + 1:
-		row.minutes, row.values = figures[0], figures[1:]
-	default:
-		return row, false
-	}
 	for _, c := range cells[:n] {
 		switch low := strings.ToLower(c); {
-		case jarCell.MatchString(low):
+		case jarCell.MatchString(low) && row.jars == "":
 			row.jars = low
-		case packCell.MatchString(low):
+		case packCell.MatchString(low) && row.pack == "":
 			row.pack = low
+		default:
+			return row, false
 		}
 	}
-	return row, row.jars != ""
+	return row, row.jars != "" && row.figures(cells[n:], len(t.heights))
 }
 
-// caption takes up what stands over the head, and empties it.
+// figures takes the figures of so many heights: minutes, or one time and pounds behind it.
+func (row *timerow) figures(cells []string, heights int) bool {
+	unit := minuteCell
+	if len(cells) == heights+1 {
+		if poundCell.MatchString(cells[0]) {
+			return false
+		}
+		row.minutes, cells, unit = leadingFigure.FindString(cells[0]), cells[1:], poundCell
+	}
+	for _, c := range cells {
+		if !bareCell.MatchString(c) && !unit.MatchString(c) {
+			return false
+		}
+		row.values = append(row.values, leadingFigure.FindString(c))
+	}
+	return len(cells) == heights
+}
+
+// caption takes the canner from what stands over the head, and empties the lines that only head the columns.
 func (t *timetable) caption(lines []string, head int) {
-	for i := head - 1; i >= max(0, head-4); i-- {
-		line := strings.TrimSpace(lines[i])
-		switch {
+	for i := head - 1; i >= max(0, head-4) && t.canner == ""; i-- {
+		switch line := strings.TrimSpace(lines[i]); {
 		case line == "":
-			continue
-		case !captions.MatchString(line):
+		case ofColumns.MatchString(line):
+			lines[i] = ""
+		case captions.MatchString(line):
+			t.canner = strings.ToLower(cannerNamed.FindString(line))
+			return
+		default:
 			return
 		}
-		if m := cannerNamed.FindString(line); m != "" && t.canner == "" {
-			t.canner = strings.ToLower(m)
-		}
-		lines[i] = ""
 	}
 }
 
 // choose keeps the rows of the pack that the text tells, where it tells one and the table has both.
 func (t *timetable) choose(lines []string) {
 	text := strings.ToLower(strings.Join(lines, "\n"))
-	for _, pack := range []string{"hot", "raw"} {
-		other := map[string]string{"hot": "raw", "raw": "hot"}[pack]
-		if !toldPack[pack].MatchString(text) || toldPack[other].MatchString(text) {
-			continue
-		}
-		t.rows = slices.DeleteFunc(t.rows, func(r timerow) bool {
-			if r.pack == other {
-				lines[r.line] = ""
-			}
-			return r.pack == other
-		})
+	told, other := "hot", "raw"
+	if !toldPack["hot"].MatchString(text) {
+		told, other = other, told
 	}
+	has := func(pack string) bool {
+		return slices.ContainsFunc(t.rows, func(r timerow) bool { return r.pack == pack })
+	}
+	if !toldPack[told].MatchString(text) || toldPack[other].MatchString(text) || !has(told) {
+		return
+	}
+	t.rows = slices.DeleteFunc(t.rows, func(r timerow) bool {
+		if r.pack == other {
+			lines[r.line] = ""
+		}
+		return r.pack == other
+	})
 }
 
 // write puts the sentences where the rows were.
@@ -202,14 +213,15 @@ func cellsOf(line string) []string {
 	return out
 }
 
-// heightsOf returns the heights that the last cells of a head name, nil where they name none.
+// heightsOf returns the heights that the last cells of a head name, nil where they name none, or where another
+// cell says more than what its column holds.
 func heightsOf(cells []string) []string {
 	var out []string
 	feet := false
 	for _, c := range cells {
 		m := heightCell.FindStringSubmatch(strings.ToLower(c))
 		switch {
-		case m == nil && len(out) > 0:
+		case m == nil && (len(out) > 0 || !headCell.MatchString(c)):
 			return nil
 		case m == nil:
 			continue
@@ -236,8 +248,14 @@ var (
 	jarCell       = pattern.MustCompile(`^(?:half-?pints?|pints?|quarts?|half-?gallons?)(?:,? (?:or` +
 		`|and) (?:half-?pints?|pints?|quarts?|half-?gallons?))*$`)
 	packCell = pattern.MustCompile(`^(?:hot|raw|hot and raw|hot or raw|raw and hot)$`)
-	captions = pattern.MustCompile(`(?i)\b(?:table \d|recommended process|process(?:ing)? times?` +
-		`|canner (?:gauge )?pressure|at altitudes? of)\b`)
+	headCell = pattern.MustCompile(`(?i)^(?:(?:style|type) of pack|pack(?: style)?|(?:size of )?jars?(?: sizes?)?|size` +
+		`|process(?:ing)? times?|times?|minutes|canner pressure)(?: \((?:min|minutes|psi|lb)\))?$`)
+	bareCell   = pattern.MustCompile(`^\d{1,3}\.?$`)
+	minuteCell = pattern.MustCompile(`(?i)min`)
+	poundCell  = pattern.MustCompile(`(?i)lb|pound|psi`)
+	ofColumns  = pattern.MustCompile(`(?i)^\W*(?:process(?:ing)? times?|canner (?:gauge )?pressure)(?: \((?:psi|lb|min` +
+		`|minutes)\))?(?: at altitudes? of)?\W*$`)
+	captions    = pattern.MustCompile(`(?i)^\W*(?:table \d+\W+)?recommended process(?:ing)? times? for\b`)
 	cannerNamed = pattern.MustCompile(`(?i)\b(?:dial[- ]gauge pressure canner` +
 		`|weighted[- ]gauge pressure canner|boiling[- ]water canner|pressure canner)\b`)
 	toldPack = map[string]*pattern.Pattern{

@@ -16,7 +16,7 @@ func TestTimetables(t *testing.T) {
 				"Process Time at Altitudes of\n" +
 				"Style of Pack\tJar Size\t0 - 1,000 ft\t1,001 - 3,000 ft\tAbove 6,000 ft\n" +
 				"Hot\tPints\t20 min\t25\t35\n\tQuarts\t25\t30\t40\nLabel and store.",
-			"\n\n\nHot pack: in a boiling-water canner, process pints 20 minutes at 0 - 1,000 ft, " +
+			"Table 1. Recommended process time for Peaches in a boiling-water canner.\n\n\nHot pack: in a boiling-water canner, process pints 20 minutes at 0 - 1,000 ft, " +
 				"25 minutes at 1,001 - 3,000 ft, 35 minutes above 6,000 ft.\n" +
 				"Hot pack: in a boiling-water canner, process quarts 25 minutes at 0 - 1,000 ft, " +
 				"30 minutes at 1,001 - 3,000 ft, 40 minutes above 6,000 ft.\nLabel and store."},

@@ -863,16 +863,29 @@ func (d *draft) saltSoak(i int) bool {
 	if !d.steps[i].names("salt") {
 		return false
 	}
+	lain := false // what lay in it: else it is none of its water that is drained
 	for k := i + 1; k < len(d.steps); k++ {
-		if d.steps[k].names("vinegar") || d.steps[k].names("bottled-citrus") {
+		switch st := &d.steps[k]; {
+		case st.names("vinegar") || st.names("bottled-citrus"):
 			return false
-		}
-		if drainsOff.MatchString(d.steps[k].Text) {
-			return true
+		case usedAgain.MatchString(st.Text):
+			return false
+		case lain && drainsOff.MatchString(st.Text):
+			return !slices.ContainsFunc(d.steps[k+1:], func(st step) bool { return usedAgain.MatchString(st.Text) })
+		default:
+			lain = lain || liesIn.MatchString(st.Text)
 		}
 	}
 	return false
 }
+
+// usedAgain keeps the brine, or heats it for the jars.
+var usedAgain = pattern.MustCompile(`(?i)\b(?:boil|heat|reheat|keep|save|reserve|use|add|with` +
+	`|to)\w*\b[^.;]*\b(?:the|that|this` +
+	`|same|salt) (?:salt(?:ed)? )?(?:brine|water)\b`)
+
+// liesIn puts food into what was made.
+var liesIn = pattern.MustCompile(`(?i)\b(?:pour\w* over|cover\w*|soak\w*|stand|hours|days|overnight)\b`)
 
 // drainsOff is brine that goes down the sink.
 var drainsOff = pattern.MustCompile(`(?i)\b(drain|drained|pour off|strain off)\b[^.;]*\b(discard|rinse|throw` +
@@ -1032,7 +1045,10 @@ func (it *item) calledBy(have, name string) bool {
 	if it.is("fruit-juice") && have == name+" juice" {
 		return true
 	}
-	return have == name || have == name+" rind" || strings.HasSuffix(have, " "+name)
+	if it.is("watermelon-rind") && have == name+" rind" {
+		return true
+	}
+	return have == name || strings.HasSuffix(have, " "+name)
 }
 
 // never are groups whose foods no other food's name stands for.

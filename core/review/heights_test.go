@@ -188,3 +188,22 @@ func TestTableAmended(t *testing.T) {
 	require.NotContains(t, amended.Text, "30")
 	require.Contains(t, amended.Text, "35 minutes")
 }
+
+// TestTableSaysMore: what stands over a table, in its head or among its cells is read like any line.
+func TestTableSaysMore(t *testing.T) {
+	t.Parallel()
+	const table = "Jar Size | 0 - 1,000 ft | 1,001 - 3,000 ft\nQuarts | 25 min | 30"
+	for process, clear := range map[string]bool{
+		table: true,
+		"Table 1. Recommended process time for Peaches in a boiling-water canner.\nProcess Time at Altitudes of\n" + table: true,
+		"Processing time: I only give it half of the table.\n" + table:                                                     false,
+		"Table 1. I stir in cream before this.\n" + table:                                                                  false,
+		"Recommended process time for peaches in cream in a boiling-water canner.\n" + table:                               false,
+		"Jar Size | with cream | 0 - 1,000 ft | 1,001 - 3,000 ft\nQuarts | yes | 25 min | 30":                              false,
+		"Jar Size | Note | 0 - 1,000 ft | 1,001 - 3,000 ft\nQuarts | add cream | 25 min | 30":                              false,
+		"Pack | Jar Size | 0 - 1,000 ft | 1,001 - 3,000 ft\nRaw | Quarts | 10 min | 15":                                    false,
+	} {
+		res := reviewedAt(t, peachesWith("Wipe the rims, lids on.\n"+process), 500)
+		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", process, res.Findings)
+	}
+}

@@ -30,7 +30,8 @@ func (p *pot) heats(t told) bool {
 	text := offHeat.ReplaceAllString(strings.ToLower(c.Text), "")
 	solids, liquid := p.named(t)
 	together := solidsNamed.MatchString(text) || allTogether.MatchString(text) && !ofBrine.MatchString(text)
-	solid := len(solids) > 0 || together || strings.Contains(text, food) || p.ofJuice() && strings.Contains(text, "juice")
+	solid := len(solids) > 0 || together || strings.Contains(text, food) || p.ofJuice() &&
+		strings.Contains(sourJuice.ReplaceAllString(text, ""), "juice")
 	switch {
 	case solid:
 		p.liquid = false
@@ -60,6 +61,9 @@ func (p *pot) ofJuice() bool {
 	}
 	return p.b.kind == "jam" && strings.Contains(p.b.folded, "jelly") && p.b.takesJuice()
 }
+
+// sourJuice is what a syrup is soured with, and none of its fruit.
+var sourJuice = pattern.MustCompile(`\b(?:lemon|lime)s? juice\b`)
 
 // takesJuice reports whether the method takes the juice off the food.
 func (b *bench) takesJuice() bool {
