@@ -1,4 +1,4 @@
-// Compile packs the YAML of knowledge into foods.json.gz and procedures.json.gz. It runs in the
+// Compile packs the YAML of knowledge into foods.gob.gz and procedures.gob.gz. It runs in the
 // folder knowledge, by go generate.
 package main
 

@@ -1323,12 +1323,22 @@ func (p *passage) serves() bool {
 		case "serve", "eat", "enjoy", "garnish", "consume":
 			return true
 		case "reheat":
-			if !p.c.unit().hasAny([]string{"fill", "jar", "jars", "pack", "ladle", "pints", "quarts"}) || p.at.Done && !p.at.ToFill {
-				return true // and not "reheat the broth and fill the jars"
+			if p.reheatsAtTable() {
+				return true
 			}
 		}
 	}
 	return false
+}
+
+// reheatsAtTable reports food that is heated again to be eaten, and not "reheat the broth and fill the jars",
+// nor the pot before it is filled.
+func (p *passage) reheatsAtTable() bool {
+	if p.at.Method && p.at.ToFill && !p.at.Filled && p.c.kind == mainClause {
+		return false
+	}
+	return !p.c.unit().hasAny([]string{"fill", "jar", "jars", "pack", "ladle", "pints", "quarts"}) ||
+		p.at.Done && !p.at.ToFill
 }
 
 // atItsBest reports when, or how, it is eaten: "on the day, not before", "we eat it off the spoon".

@@ -1,6 +1,9 @@
 package method
 
-import "cmp"
+import (
+	"cmp"
+	"slices"
+)
 
 // What stands under a label: "lemon juice: leave out if the fruit is sour", "low sugar version: use 1 cup".
 
@@ -40,6 +43,20 @@ func (p *passage) variant() bool {
 	if !p.at.Done || p.at.ToFill || p.after == nil || hasVerb(p.c.t) || len(p.c.t) > 6 || !p.any(variants) {
 		return false
 	}
+	if len(p.c.t) == 1 && p.after.putsFoodInJars() {
+		return false // it is read as if it went into every jar
+	}
 	told := p.after.hasNumber() || len(p.after.verbIndexes()) > 0
 	return told && !p.after.hasAny([]string{"see", "page", "next time"})
+}
+
+// putsFoodInJars reports a clause that adds a food to each jar.
+func (c *clause) putsFoodInJars() bool {
+	if !c.hasAny([]string{"to each jar", "in each jar", "into each jar", "per jar", "to the jars", "to every jar"}) {
+		return false
+	}
+	if !c.hasAny([]string{"add", "put", "place", "drop"}) {
+		return false
+	}
+	return slices.ContainsFunc(c.t, func(w token) bool { return w.food != nil })
 }

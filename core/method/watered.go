@@ -19,7 +19,7 @@ func (p *passage) waters(acts []Act) Watering {
 	switch {
 	case p.thinned():
 		return Weakens
-	case p.watersShort() || p.watersDown(acts):
+	case p.watersShort() || p.watersDown(acts) || p.watersAcid() || p.watersMild() || p.fromTap():
 		return Weakens
 	case p.watersIn(acts):
 		return Stays
@@ -65,6 +65,58 @@ func (p *passage) watersDown(acts []Act) bool {
 	return p.puts() && p.says("another", "more water", "extra water", "extra", "a little more")
 }
 
+// watersAcid reports water without a measure that goes into the acid: "splash some water into the
+// vinegar". With a measure it is what the list has.
+func (p *passage) watersAcid() bool {
+	if !p.watersFood() || len(p.c.m) > 0 || p.says("water to the", "water and", "the water") || !p.says(aLittle...) {
+		return false
+	}
+	in := false
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		switch {
+		case w.low == "in", w.low == "into", w.low == "to", w.low == "with":
+			in = true
+		case in && (w.class == Acid || acidLiquids[w.low]):
+			return true
+		}
+	}
+	return false
+}
+
+// aLittle is water that nobody measures.
+var aLittle = []string{"some water", "little water", "bit of water", "drop of water", "drops of water",
+	"splash of water", "dash of water",
+	"touch of water", "tap water", "more water", "drop water", "cupful of water", "glug of water", "swig of water"}
+
+var acidLiquids = set("brine vinegar pickle syrup liquor liquid")
+
+// watersMild reports water against what is sharp: "a little water takes the edge off".
+func (p *passage) watersMild() bool {
+	if !p.watersFood() || p.puts() && p.hasClass(Jar) {
+		return false
+	}
+	return p.c.around(10).hasAny([]string{"too sharp", "too sour", "too strong", "sharpness", "sourness", "the bite",
+		"the edge off",
+		"the sting", "less sharp", "less sour", "milder", "mellow", "mellows", "softens it", "tames"})
+}
+
+// fromTap reports food that is filled up from the tap or the kettle.
+func (p *passage) fromTap() bool {
+	if p.at.Closed || p.at.Done || p.serving || p.negated() || p.hasClass(Canner) || p.third() && !p.ourBatch() {
+		return false
+	}
+	if !p.says("from the tap", "from the kettle", "out of the kettle", "out of the tap", "off the tap",
+		"from the faucet", "from the spigot") {
+		return false
+	}
+	if p.c.around(10).hasAny([]string{"canner", "bath", "wash", "rinse", "soak", "jars hot", "warm the jars"}) {
+		return false
+	}
+	return p.says("top up", "top it up", "top them up", "top the", "fill up", "make up", "make it up", "eke", "gets",
+		"add", "goes in", "the rest")
+}
+
 // thinned reports food that is made thinner, with whatever it is: "the salsa gets thinned".
 func (p *passage) thinned() bool {
 	if p.at.Closed || p.at.Done || p.serving || p.negated() || p.third() && !p.ourBatch() || p.says("slice", "slices", "sliced", "strips", "rounds", "peel", "skin", "skinned", "the water") {
@@ -92,7 +144,7 @@ func (p *passage) watersIn(acts []Act) bool {
 	if p.does("cook boil simmer stew") && p.says("in water", "with water", "in the water", "in hot water", "in boiling water", "in a little water", "in some water") {
 		return true
 	}
-	return p.puts() && p.otherFood() || p.rinsedIn()
+	return p.puts() && p.otherFood() || p.rinsedIn() || p.overAll()
 }
 
 // otherFood reports a food beside the water.
@@ -116,10 +168,17 @@ func (p *passage) watersFood() bool {
 	if p.at.Closed || p.at.Done || p.serving || p.negated() || !p.says("water") {
 		return false
 	}
-	if p.hasClass(Canner) || p.hasClass(Rack) || p.hasClass(Lid) || p.says(elsewhere...) || p.third() && !p.ourBatch() {
+	if p.hasClass(Canner) || p.hasClass(Rack) || p.hasClass(Lid) || p.says(elsewhere...) && !p.overAll() ||
+		p.third() && !p.ourBatch() {
 		return false
 	}
 	return p.rinsedIn() || !p.c.around(12).hasAny(poured)
+}
+
+// overAll reports a kettle of water that is poured over the whole: no vessel that food is dipped in.
+func (p *passage) overAll() bool {
+	return p.does("pour tip add") && p.says("over the lot", "over everything", "over it all", "over all of it",
+		"into the lot", "to the lot", "on the lot")
 }
 
 // elsewhere is water that the food does not keep, poured what is said of it afterwards.

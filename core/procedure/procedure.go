@@ -24,9 +24,11 @@ type Procedure struct {
 	// Product is the kind of product, which no edit may change: "plain",
 	// "soup", "salsa", "pickle", "jam", "sauce", "pie-filling" …
 	Product string `yaml:"product"`
-	// Says are words of which one must stand in the recipe: a procedure that goes by the
-	// directions in a package is for recipes that follow them.
+	// Says are words of which one must stand in the recipe: food for babies is called so.
 	Says []string `yaml:"says"`
+	// Leaflet is true where fruit, sugar and order are those of the directions in a package:
+	// a recipe has to say that it follows them.
+	Leaflet bool `yaml:"leaflet"`
 	// General is true of the one that covers mixtures of any foods that have processes of
 	// their own: its ingredients are kinds of food, not a list. No kitchen may add another.
 	General bool `yaml:"general"`
@@ -122,6 +124,10 @@ type Ingredient struct {
 	// Options are other ways to give the same thing, each with its own dose
 	// (citric acid for bottled lemon juice).
 	Options []Option `yaml:"options"`
+	// With are words of which one must stand in the line of the main food, and Share the most
+	// that goes to it by weight, where the source measures so: pork fat with venison.
+	With  []string `yaml:"with"`
+	Share float64  `yaml:"share"`
 	// Checked says who has seen the amount in print, nil while it is from
 	// memory.
 	Checked *Checked `yaml:"-"`

@@ -63,7 +63,62 @@ func (r *Reader) Measured(st *Step) []*Line {
 		l.Also, l.Alternatives = amounted(known(l.Also)), known(l.Alternatives)
 		out = append(out, l)
 	}
-	return append(out, r.dosed(st, t)...)
+	return append(append(out, r.eachJarHas(st, t)...), r.dosed(st, t)...)
+}
+
+// eachJarHas reads what is counted into each jar: "four or five pearl onions to each jar".
+func (r *Reader) eachJarHas(st *Step, t []words.Token) []*Line {
+	var out []*Line
+	for i := 0; i < len(t); i++ {
+		_, n, err := number(t, i)
+		share := t[i].Text == "a" || t[i].Text == "half" || t[i].Text == "quarter"
+		if err != nil || n == 0 || share || unitAt(t, i+n).n > 0 || !jarBehind(t, i+n) {
+			continue
+		}
+		if l := r.counted(st, t, i, i+n); l != nil {
+			out = append(out, l)
+		}
+	}
+	return out
+}
+
+// counted reads the food right behind the count from t[i] to t[j]; nil where none stands there, or an acid,
+// which has a measure, or where the count is left open.
+func (r *Reader) counted(st *Step, t []words.Token, i, j int) *Line {
+	s, n := r.line.at(t, j)
+	if n == 0 || s.kind != foodName {
+		return nil // also "four" of "four or five": the larger is read by itself
+	}
+	end := j + n
+	if end < len(t) && (t[end].Text == "slice" || t[end].Text == "half" || t[end].Text == "ring") {
+		end++
+	}
+	for k := end; k < len(t) && k < end+8 && t[k].Text != "jar"; k++ {
+		if leavesCountOpen[t[k].Text] {
+			return nil
+		}
+	}
+	l := r.Line(st.No, st.Text[t[i].Start:t[end-1].End])
+	acid := l.Ref.In("vinegar", "weak-vinegar", "fresh-citrus", "citrus-juice", "bottled-citrus")
+	if l.Ref == nil || l.AmountMin == nil || acid {
+		return nil
+	}
+	l.Per = "jar"
+	return l
+}
+
+// leavesCountOpen are words that leave a count open.
+var leavesCountOpen = map[string]bool{"more": true, "few": true, "several": true, "some": true, "plus": true,
+	"extra": true, "handful": true}
+
+// jarBehind reports "to each jar" behind t[i] in the same sentence.
+func jarBehind(t []words.Token, i int) bool {
+	for ; i+1 < len(t); i++ {
+		if _, n := jarWord(t, i+1); n > 0 && (t[i].Text == "each" || t[i].Text == "every" || t[i].Text == "per") {
+			return true
+		}
+	}
+	return false
 }
 
 // forEach reports an "each" that ends a phrase: "1 Tbsp lemon juice each, wipe".

@@ -67,6 +67,9 @@ func (b *bench) unread(i int) {
 		return
 	}
 	what := strings.Join(it.unread, " ")
+	if b.proc != nil && b.proc.Leaflet && b.role(i) == procedure.Gel && goesByLeaflet(what) {
+		return
+	}
 	b.ask(i, "unknown-ingredient", Finding{Do: "What is “" + what + "”?", Message: "Damson could not read this part of the line, so it cannot say that it may go into the jar.", Remedy: "Say it in other words, or take it out.",
 		Edits: []Edit{settle(i, "words")}})
 }

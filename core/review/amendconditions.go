@@ -1,6 +1,7 @@
 package review
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/quantity"
@@ -15,6 +16,9 @@ func (w *rewrite) conditions() {
 	if w.puts("cut") {
 		w.cutSmaller()
 	}
+	if w.puts("leaflet") {
+		w.byLeaflet()
+	}
 	if !w.puts("canner") {
 		return
 	}
@@ -25,6 +29,16 @@ func (w *rewrite) conditions() {
 			w.inClause(f, cannerWater.ReplaceAllString(f.Ingredient, quantity.Number(asks.WaterQuarts)+" quarts of water"))
 		case "cooker-not-canner":
 			w.inClause(f, cannerSize.ReplaceAllString(f.Ingredient, quantity.Number(asks.MinQuarts)+"- to "+quantity.Number(asks.MaxQuarts)+"-quart pressure canner"))
+		}
+	}
+}
+
+// byLeaflet writes behind the pectin whose directions are followed.
+func (w *rewrite) byLeaflet() {
+	for _, f := range w.made {
+		if f.Line != nil && *f.Line >= 1 && *f.Line <= len(w.rows) && slices.ContainsFunc(f.Edits,
+			func(e Edit) bool { return e.To == "leaflet" }) {
+			w.row(*f.Line-1, strings.TrimRight(w.rows[*f.Line-1], " .;,")+byLeaflet)
 		}
 	}
 }

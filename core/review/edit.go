@@ -27,8 +27,8 @@ const (
 	Fresh      Op = "fresh"
 	Strengthen Op = "strengthen"
 	// Add puts in the procedure's ingredient To by its own measure, and Follow does what else
-	// the procedure has: "hot", "boil", "rinse", "cut", "canner", "process", "ferment", and
-	// the measures of "main", "water", "fat", "liquid".
+	// the procedure has: "hot", "boil", "rinse", "cut", "canner", "process", "ferment",
+	// "leaflet", and the measures of "main", "water", "fat", "liquid".
 	Add    Op = "add"
 	Follow Op = "follow"
 	// Prepare does To with the ingredient and none of Not; Choose takes one that is To.

@@ -364,24 +364,33 @@ func (e *Reviewer) attempt(d *draft, req Request, p *procedure.Procedure) attemp
 			}
 		}
 	}
-	a.cost += a.first.distance() + e.titleDistance(d.folded, p) + removedCost*a.removed()
-	if d.dry {
-		for _, in := range p.Ingredients {
-			if in.Role == procedure.Liquid && !in.Optional {
-				a.cost += drySaid
-			}
-		}
-	}
-	if p.Requires("crushed") && !a.first.crushed() {
-		a.cost += crushUnsaid
-	}
-	if p.General && d.kind == "" {
-		a.cost += unnamedSoup
-	}
+	a.cost += e.besideEdits(d, &a, p)
 	if !a.covered {
 		a.cost += 50
 	}
 	return a
+}
+
+// besideEdits returns what an attempt with p costs beside its edits.
+func (e *Reviewer) besideEdits(d *draft, a *attempt, p *procedure.Procedure) float64 {
+	cost := a.first.distance() + e.titleDistance(d.folded, p) + removedCost*a.removed()
+	if d.dry {
+		for _, in := range p.Ingredients {
+			if in.Role == procedure.Liquid && !in.Optional {
+				cost += drySaid
+			}
+		}
+	}
+	if p.Requires("crushed") && !a.first.crushed() {
+		cost += crushUnsaid
+	}
+	if p.General && d.kind == "" {
+		cost += unnamedSoup
+	}
+	if a.gelGone() {
+		cost += gelGone
+	}
+	return cost
 }
 
 // What a comparison costs beside its edits, so that of two procedures the one
@@ -391,6 +400,7 @@ const (
 	removedCost = 4
 	unnamedSoup = 1.5
 	drySaid     = 2 // the recipe says that no liquid is added
+	gelGone     = 2 // a jam with pectin is made another way than one without
 	crushUnsaid = 1 // the procedure is for crushed food, the recipe does not say so
 )
 
@@ -590,7 +600,7 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 	if id.main < 0 {
 		return false
 	}
-	if len(p.Says) > 0 && !d.says(p.Says) {
+	if !d.isSaid(p) {
 		return false
 	}
 	kind := id.kind
@@ -632,6 +642,12 @@ func (e *Reviewer) plausible(d *draft, id identity, p *procedure.Procedure) bool
 		return e.nearSalsa(d, p)
 	}
 	return true
+}
+
+// isSaid reports whether the recipe says what a procedure asks of it: that it is for a baby, or that it holds
+// pectin whose package has directions.
+func (d *draft) isSaid(p *procedure.Procedure) bool {
+	return (len(p.Says) == 0 || d.says(p.Says)) && (!p.Leaflet || d.hasGel())
 }
 
 // says reports whether one of the phrases stands in the title, a line or a sentence of the recipe.

@@ -304,7 +304,7 @@ func TestProportionFamily(t *testing.T) {
 		{name: "jam, less sugar", text: plainJam + "1 package powdered pectin\n5 cups sugar", verdict: "change", want: []string{"sugar-change change"}, only: true},
 		{name: "jam, more sugar", text: plainJam + "1 package powdered pectin\n9 cups sugar", verdict: "clear", want: []string{"sugar-change note"}, only: true},
 		{name: "jam without pectin is the long-boil jam", text: plainJam + "8 cups sugar", verdict: "clear", want: []string{"sugar-change note"}, only: true},
-		{name: "jam, low-sugar pectin", text: plainJam + "1 package low sugar pectin\n8 cups sugar", verdict: "change", want: []string{"added-ingredient change"}, only: true},
+		{name: "jam, low-sugar pectin", text: plainJam + "1 package low sugar pectin\n8 cups sugar", verdict: "change", want: []string{"proportion change"}, only: true},
 		{name: "jam, double batch", text: "Strawberry jam\n11 cups crushed strawberries\n2 packages powdered pectin\n16 cups sugar", verdict: "change", want: []string{"batch-size change"}},
 		{name: "jam, butter against foam", text: plainJam + "1 package powdered pectin\n8 cups sugar\n1/2 tsp butter", verdict: "clear", want: []string{"dairy note"}, only: true},
 		{name: "jam, a knob of butter", text: plainJam + "1 package powdered pectin\n8 cups sugar\na knob of butter", verdict: "change", want: []string{"unclear-amount change", "fat change"}, only: true},

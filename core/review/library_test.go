@@ -108,8 +108,11 @@ func ownTo(p *procedure.Procedure, hazard string) bool {
 	case starts("Reduce until very thick"):
 		return p.Product == "spread"
 	}
+	// With squash for a part of its cucumbers, the reduced-sodium sweet pickle is a bread-and-butter
+	// pickle that has more vinegar.
+	const squash = "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles reduced-sodium-sweet-pickles"
 	for food, ids := range map[string]string{
-		"zucchini": "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles", "courgette": "mixed-vegetables tomatoes-with-okra bread-and-butter-zucchini bread-and-butter-pickles", "yellow squash": "bread-and-butter-pickles", "cabbage": "sauerkraut", "bacon": "beans-baked",
+		"zucchini": squash, "courgette": squash, "yellow squash": "bread-and-butter-pickles reduced-sodium-sweet-pickles", "cabbage": "sauerkraut", "bacon": "beans-baked",
 	} {
 		if !isStep && strings.Contains(hazard, food) && strings.Contains(ids, p.ID) {
 			return true

@@ -274,6 +274,10 @@ func (b *bench) tested(i int) {
 	k := b.of[i]
 	in := &b.proc.Ingredients[k]
 	limit := said(in.Amount, in.Unit)
+	if in.Share > 0 {
+		b.shareOfMain(i, in)
+		return
+	}
 	if in.Amount == 0 { // it covers the food in place of water, or is not there
 		if it.choice || b.otherThan(i) {
 			b.permit(i, asTested("")) // one or the other

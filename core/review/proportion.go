@@ -448,6 +448,9 @@ func (b *bench) jarShare(in *procedure.Ingredient, it *item) (r float64, known b
 	if it.amount.Unit == in.Unit && in.Unit.Dimension() == quantity.Count && !it.amount.IsZero() {
 		return it.amount.Max * it.factor / in.Amount, true
 	}
+	if most := mostPieces(in, it); most > 0 {
+		return it.amount.Max * it.factor / most, true
+	}
 	grams, weighed := it.grams()
 	if !ok || !weighed || jar.Ounces() == 0 {
 		return 0, false
@@ -461,6 +464,23 @@ func (b *bench) jarShare(in *procedure.Ingredient, it *item) (r float64, known b
 	}
 	return grams / most * max(1, jar.Ounces()/in.Per.Ounces()), true // the sources say "to each jar"
 }
+
+// mostPieces returns how many of the item the procedure lets into a jar, where it counts them;
+// 0 where it does not.
+func mostPieces(in *procedure.Ingredient, it *item) float64 {
+	unit := it.amount.Unit
+	if unit == quantity.Each && slicesOf.MatchString(it.src.Text) {
+		unit = quantity.Slice
+	}
+	for _, o := range in.Options {
+		if o.Unit == unit && closeness(it.ref, o.Same) > 0 && !it.unclear && !it.more {
+			return o.Amount
+		}
+	}
+	return 0
+}
+
+var slicesOf = pattern.MustCompile(`(?i)\bslices\b|\bslice of\b`)
 
 // extra may be left out but must not grow, unless it is acid.
 func (b *bench) extra(k int) {

@@ -286,7 +286,8 @@ func (b *bench) asks(s int) []string {
 			asked = append(asked, a.Text) // the sentence is asked about enough
 			continue
 		}
-		if b.needless(a.Doubt, a.Text) || b.inStages(a, st) || b.saidAlready(a.Doubt, a.Text, st.No) ||
+		if b.needless(a.Doubt, a.Text) || a.Doubt == "fat" && b.partsTold(a.Text) ||
+			b.inStages(a, st) || b.saidAlready(a.Doubt, a.Text, st.No) ||
 			b.listed(code, a.Text) || a.Like && b.onlyAdds(st, a.Text) {
 			continue
 		}

@@ -4,6 +4,7 @@ import (
 	"slices"
 
 	"damson/core/method"
+	"damson/core/pattern"
 	"damson/core/recipe"
 )
 
@@ -52,24 +53,53 @@ func (b *bench) hasWater() bool {
 }
 
 // drainedAfter reports whether what the clause waters is drained before anything is added or
-// filled.
+// filled. Stirring it adds nothing; and nobody drains the brine.
 func (b *bench) drainedAfter(s, k int) bool {
-	rest := slices.Clone(b.steps[s].Clauses[k+1:])
-	for _, st := range b.steps[s+1:] {
-		rest = append(rest, st.Clauses...)
+	if b.watersBrine(s, &b.steps[s].Clauses[k]) {
+		return false
 	}
-	for _, c := range rest {
-		if c.Negated {
-			continue
-		}
-		for _, a := range c.Acts {
-			switch a.Name {
-			case "drain", "rinse", "discard-liquid":
-				return !a.Undone
-			case "add", "mix", "stir-in", "fill", "pack":
-				return false
+	for n := s; n < len(b.steps); n++ {
+		st := &b.steps[n]
+		for i := range st.Clauses {
+			c := &st.Clauses[i]
+			if n == s && i <= k || c.Negated {
+				continue
+			}
+			for _, a := range c.Acts {
+				switch a.Name {
+				case "drain", "rinse", "discard-liquid":
+					return !a.Undone
+				case "mix":
+					if !st.onlyStirs(c) {
+						return false
+					}
+				case "add", "stir-in", "fill", "pack":
+					return false
+				}
 			}
 		}
 	}
 	return false
 }
+
+// onlyStirs reports a clause that names no food but what soaks: "stirring occasionally".
+func (s *step) onlyStirs(c *method.Clause) bool {
+	return !slices.ContainsFunc(s.Foods, func(m recipe.Mention) bool {
+		return m.At >= c.Start && m.At < c.End && !m.Food.In("water", "salt", "alkali")
+	})
+}
+
+// watersBrine reports water that goes into the brine or the syrup, or to what is on the stove once
+// the acid is there, and on no food.
+func (b *bench) watersBrine(s int, c *method.Clause) bool {
+	if brineNamed.MatchString(c.Text) {
+		return true
+	}
+	sour := slices.ContainsFunc(b.steps[:s+1], func(st step) bool {
+		return !st.Serving && (st.names("vinegar") || st.names("bottled-citrus"))
+	})
+	return sour && b.steps[s].onlyStirs(c)
+}
+
+var brineNamed = pattern.MustCompile(`(?i)\b(?:vinegar|syrup|pickling (?:liquid|solution|mixture)|(?:the|that` +
+	`|this) (?:hot |boiling )?(?:brine|liquid|liquor|pickle))\b`)

@@ -43,7 +43,8 @@ func serving(a attempt, verdict Verdict) []string {
 			f = it.head
 		}
 		switch {
-		case f.In("alkali", "chemical-preservative", "no-home-process") && !was.serving:
+		case f.In("alkali", "chemical-preservative", "no-home-process", "powdered-pectin", "liquid-pectin",
+			"low-sugar-pectin") && !was.serving:
 			continue
 		case f.In("hides-thickener", "thickener"):
 			add("Thicken with " + what + ".")
