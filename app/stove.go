@@ -24,6 +24,7 @@ type Stove struct {
 	store *store.Store
 	clock *Clock
 	over  *over
+	news  *news
 }
 
 // over keeps the runs that are over, by the number of their newest event: a board that is asked
@@ -40,11 +41,11 @@ type kept struct {
 
 // NewStove returns the stove over a store.
 func NewStove(st *store.Store, clock *Clock) *Stove {
-	return &Stove{st, clock, &over{runs: map[int64]kept{}}}
+	return &Stove{st, clock, &over{runs: map[int64]kept{}}, &news{}}
 }
 
 // On is the stove over another store, of a change that is all kept or none.
-func (s *Stove) On(st *store.Store) *Stove { return &Stove{st, s.clock, s.over} }
+func (s *Stove) On(st *store.Store) *Stove { return &Stove{st, s.clock, s.over, s.news} }
 
 // Standing is a run as it stands at a moment.
 type Standing struct {
@@ -263,6 +264,7 @@ func (s *Stove) Tell(ctx context.Context, id int64, seen int, e run.Event) error
 // happened stores events of a run. Where the run was over, its jars may stand on the shelf: what
 // is told now may show that they do not belong there, and both are kept or none.
 func (s *Stove) happened(ctx context.Context, x *Standing, seen int, list ...run.Event) error {
+	defer s.Told()
 	if x.State.Phase != run.Out {
 		return s.store.Happened(ctx, x.Run.ID, seen, x.Now, list...)
 	}
@@ -390,38 +392,70 @@ func (s *Stove) Away(ctx context.Context, id int64) (int64, error) {
 	if x.State.Phase != run.Loaded && x.Run.Speed == 0 {
 		return 0, &Refused{"kind", "This load has been on the heat: what happened stays written down. Tell that the jars are out, and what became of them."}
 	}
+	defer s.Told()
 	return s.store.Remove(ctx, store.KindRun, id)
 }
 
-// Shelve puts the jars of a load on the shelf, after the test of their seals: the lot holds where,
-// by whom and a note. It is *Refused where they do not go there, store.ErrStale where the test was
-// noted before.
-func (s *Stove) Shelve(ctx context.Context, id int64, t run.Seals, l *store.Lot) error {
+// Shelve puts the jars of a load on the shelf, after the test of their seals, and returns the lots: one
+// of the run's own jars, one of each part that stood with them, as found lists them in that order. l
+// holds where, by whom and a note. It is *Refused where they do not go there, store.ErrStale where the
+// test was noted before.
+func (s *Stove) Shelve(ctx context.Context, id int64, found []run.Seals, l store.Lot) ([]store.Lot, error) {
 	x, err := s.Standing(ctx, id)
 	if err != nil {
-		return err
+		return nil, err
 	}
-	if x.Run.Speed > 0 {
+	if err := x.shelves(found); err != nil {
+		return nil, err
+	}
+	switch have, err := s.store.LotsOf(ctx, id); {
+	case err != nil:
+		return nil, err
+	case len(have) > 0:
+		return nil, store.ErrStale
+	}
+	var out []store.Lot
+	for i, jars := range x.Run.Inside() {
+		lot := l
+		lot.RunID, lot.Part, lot.Title, lot.Jar, lot.Class = id, jars.ID, jars.Title, jars.Jar, jars.Class
+		lot.MadeOn, lot.CheckedOn = x.State.OutAt.Local().Format(time.DateOnly), x.Now.Format(time.DateOnly)
+		lot.Sealed, lot.Unsealed = found[i].Sealed, found[i].Unsealed
+		load := x.Load
+		load.Class = jars.Class
+		lot.Best, lot.Boil = procedure.BestFor(jars.Product), load.BoilFirst(x.Run.ElevationFt)
+		if found[i].Unsealed > 0 {
+			lot.Went = found[i].Went
+		}
+		if err := s.store.AddLot(ctx, &lot); err != nil {
+			return nil, err
+		}
+		out = append(out, lot)
+	}
+	return out, nil
+}
+
+// shelves says why the jars do not go on the shelf so.
+func (s *Standing) shelves(found []run.Seals) error {
+	if s.Run.Speed > 0 {
 		return &Refused{"sealed", "A practice canner has no jars."}
 	}
-	if err := t.Check(x.State, x.Judged, x.Now); err != nil {
+	inside := s.Run.Inside()
+	if len(found) != len(inside) {
+		return &Refused{"sealed", "Tell how many jars of each recipe are sealed, and how many are not."}
+	}
+	all := run.Seals{}
+	for i, t := range found {
+		if t.Sealed < 0 || t.Unsealed < 0 || t.Sealed+t.Unsealed > inside[i].Jars {
+			return &Refused{"sealed", fmt.Sprintf("%d jars of %s went in, and %d are counted. Count again.",
+				inside[i].Jars, inside[i].Title, t.Sealed+t.Unsealed)}
+		}
+		all.Sealed, all.Unsealed = all.Sealed+t.Sealed, all.Unsealed+t.Unsealed
+		all.Went = cmp.Or(all.Went, t.Went)
+	}
+	if err := all.Check(s.State, s.Judged, s.Now); err != nil {
 		return &Refused{"sealed", words.Sentence(err.Error())}
 	}
-	switch _, err := s.store.LotOf(ctx, id); {
-	case err == nil:
-		return store.ErrStale
-	case !errors.Is(err, store.ErrNotFound):
-		return err
-	}
-	r := &x.Run
-	l.RunID, l.Title, l.Jar, l.Class = r.ID, r.Title, r.Jar, r.Class
-	l.MadeOn, l.CheckedOn = x.State.OutAt.Local().Format(time.DateOnly), x.Now.Format(time.DateOnly)
-	l.Sealed, l.Unsealed = t.Sealed, t.Unsealed
-	l.Best, l.Boil = procedure.BestFor(r.Product), x.Load.BoilFirst(r.ElevationFt)
-	if t.Unsealed > 0 {
-		l.Went = t.Went
-	}
-	return s.store.AddLot(ctx, l)
+	return nil
 }
 
 // ClockSet is by how much the machine's clock was set while Damson ran, 0 where it was not.

@@ -80,9 +80,10 @@ func TestDoubt(t *testing.T) {
 	require.Equal(t, run.AsTested, x.Judged.Verdict, x.Judged.Why)
 	require.NoError(t, st.AddLot(ctx, &store.Lot{RunID: id, Title: "Carrots", Jar: "quart", MadeOn: "2026-11-20", Sealed: 7, Class: "low-acid"}))
 	doubt := func() string {
-		l, err := st.LotOf(ctx, id)
+		l, err := st.LotsOf(ctx, id)
 		require.NoError(t, err)
-		return l.Doubt
+		require.Len(t, l, 1)
+		return l[0].Doubt
 	}
 	require.NoError(t, s.Tell(ctx, id, x.Shown, run.Event{Kind: run.Lost, At: at(45), Later: true}))
 	assert.Contains(t, doubt(), "14 minutes of 30")

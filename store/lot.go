@@ -11,7 +11,9 @@ import (
 type Lot struct {
 	ID int64
 	// RunID is the run that made it, 0 for jars that were canned elsewhere and are not judged.
-	RunID      int64
+	RunID int64
+	// Part is the part of the run, where other jars stood in the canner too; 0 for the run's own.
+	Part       int64
 	Title, Jar string
 	// MadeOn and CheckedOn are days like 2026-11-25.
 	MadeOn, CheckedOn string
@@ -74,15 +76,15 @@ func (s *Store) Lot(ctx context.Context, id int64) (Lot, error) {
 	return l, found(err)
 }
 
-// LotOf returns the lot that a run made, or ErrNotFound.
-func (s *Store) LotOf(ctx context.Context, run int64) (Lot, error) {
-	var l Lot
-	err := s.with(ctx).Preload("Moves", byID).Where("run_id = ?", run).First(&l).Error
-	return l, found(err)
+// LotsOf returns the lots that a run made, that of its own jars first; none before the seals are tested.
+func (s *Store) LotsOf(ctx context.Context, run int64) ([]Lot, error) {
+	var list []Lot
+	err := s.with(ctx).Preload("Moves", byID).Where("run_id = ?", run).Order("part, id").Find(&list).Error
+	return list, err
 }
 
-// SetDoubt keeps why the load of a run is not as tested after all with the lot that it made,
-// where there is one; an empty text takes it back.
+// SetDoubt keeps why the load of a run is not as tested after all with the lots that it made,
+// where there are any; an empty text takes it back.
 func (s *Store) SetDoubt(ctx context.Context, run int64, why string) error {
 	return s.write(ctx, func(tx *gorm.DB) error {
 		return tx.Model(&Lot{}).Where("run_id = ? AND doubt <> ?", run, why).Update("doubt", why).Error

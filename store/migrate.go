@@ -175,6 +175,20 @@ var migrations = []string{
 
 	// 13: how many pairs of hands work on a day
 	`ALTER TABLE plans ADD COLUMN hands INTEGER NOT NULL DEFAULT 1;`,
+
+	// 14: jars of two recipes that go into a canner together: the dish whose last load takes another's
+	// jars along, what else stood in the canner, and of which part a lot is
+	`ALTER TABLE plan_dishes ADD COLUMN joins INTEGER NOT NULL DEFAULT 0;
+	CREATE TABLE run_parts (
+		id INTEGER PRIMARY KEY AUTOINCREMENT, run_id INTEGER NOT NULL REFERENCES runs(id) ON DELETE CASCADE,
+		recipe_id INTEGER NOT NULL, version INTEGER NOT NULL, title TEXT NOT NULL, procedure TEXT NOT NULL,
+		product TEXT NOT NULL, source TEXT NOT NULL, jar TEXT NOT NULL, pack TEXT NOT NULL, headspace REAL NOT NULL,
+		acid TEXT NOT NULL, class TEXT NOT NULL,
+		minutes INTEGER NOT NULL, jars INTEGER NOT NULL
+	);
+	CREATE INDEX run_parts_run ON run_parts(run_id);
+	ALTER TABLE runs ADD COLUMN own_minutes INTEGER NOT NULL DEFAULT 0;
+	ALTER TABLE lots ADD COLUMN part INTEGER NOT NULL DEFAULT 0;`,
 }
 
 // version returns the version of the tables.

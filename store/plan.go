@@ -33,6 +33,8 @@ type PlanDish struct {
 	DayBefore bool
 	// Syrup is the id of the syrup for plain fruit, or empty.
 	Syrup string
+	// Joins is the dish of the plan into whose last load the last jars go; 0 for a load of their own.
+	Joins int64
 }
 
 // PlanMove is by how many minutes a piece of work was moved by hand.

@@ -32,7 +32,7 @@ var partsOf = map[string][]part{
 	KindCalibration: {{"calibrations", "id"}},
 	KindReading:     {{"readings", "id"}},
 	KindPlan:        {{"plans", "id"}, {"plan_dishes", "plan_id"}, {"plan_moves", "plan_id"}},
-	KindRun:         {{"runs", "id"}, {"run_events", "run_id"}},
+	KindRun:         {{"runs", "id"}, {"run_events", "run_id"}, {"run_parts", "run_id"}},
 }
 
 // nameOf is the column by which people know a thing.

@@ -29,10 +29,14 @@ type Run struct {
 	Gauge                                              string
 	Hold                                               float64
 	Vent                                               int
+	// OwnMinutes is what its own jars need, where others that stand with them need longer; 0 for Minutes.
+	OwnMinutes int
 	// Class is the procedure's: "acid", "acidified" or "low-acid".
 	Class string
 	BoilF float64 `gorm:"column:boil_f"`
+	// Jars are its own; Parts are those of other recipes that stand in the canner with them.
 	Jars  int
+	Parts []RunPart
 	// Speed is how much faster than the clock on the wall the practice canner runs; 0 for a
 	// canner that is none. Fault is what goes wrong with it.
 	Speed int
@@ -42,9 +46,49 @@ type Run struct {
 	CreatedAt time.Time
 }
 
-// Load is the run as the rules see it.
+// RunPart is jars of another recipe, or of another size, that stand in the canner with those of a run
+// and have its process.
+type RunPart struct {
+	ID, RunID, RecipeID               int64
+	Version                           int
+	Title, Procedure, Product, Source string
+	Jar, Pack                         string
+	Headspace                         float64
+	Acid, Class                       string
+	// Minutes is what they need by themselves, never more than the run's.
+	Minutes, Jars int
+}
+
+// Load is the run as the rules see it: all its jars, and the class that asks for most.
 func (r *Run) Load() *run.Load {
-	return &run.Load{Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold, Vent: r.Vent, Class: r.Class, BoilF: r.BoilF, Jars: r.Jars}
+	l := &run.Load{Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold, Vent: r.Vent,
+		Class: r.Class, BoilF: r.BoilF, Jars: r.Jars}
+	for _, p := range r.Parts {
+		l.Jars += p.Jars
+		l.Class = graver(l.Class, p.Class)
+	}
+	return l
+}
+
+// Inside are all the jars of the run, its own first, as parts.
+func (r *Run) Inside() []RunPart {
+	own := RunPart{RunID: r.ID, RecipeID: r.RecipeID, Version: r.Version, Title: r.Title, Procedure: r.Procedure,
+		Product: r.Product, Source: r.Source, Jar: r.Jar, Pack: r.Pack, Headspace: r.Headspace, Acid: r.Acid,
+		Class: r.Class, Minutes: r.Minutes, Jars: r.Jars}
+	if r.OwnMinutes > 0 {
+		own.Minutes = r.OwnMinutes
+	}
+	return append([]RunPart{own}, r.Parts...)
+}
+
+// graver is the class of the two whose food is the less safe where its process was not.
+func graver(a, b string) string {
+	for _, class := range []string{"low-acid", "acidified"} {
+		if a == class || b == class {
+			return class
+		}
+	}
+	return a
 }
 
 // RunEvent is one thing that happened, as it was told.
@@ -94,14 +138,14 @@ func (s *Store) AddRun(ctx context.Context, r *Run) error {
 // Run returns a run, or ErrNotFound.
 func (s *Store) Run(ctx context.Context, id int64) (Run, error) {
 	var r Run
-	err := s.with(ctx).First(&r, id).Error
+	err := s.with(ctx).Preload("Parts", byID).First(&r, id).Error
 	return r, found(err)
 }
 
 // Runs returns runs, the newest first, at most limit.
 func (s *Store) Runs(ctx context.Context, limit int) ([]Run, error) {
 	var list []Run
-	err := s.with(ctx).Order("id DESC").Limit(limit).Find(&list).Error
+	err := s.with(ctx).Preload("Parts", byID).Order("id DESC").Limit(limit).Find(&list).Error
 	return list, err
 }
 

@@ -49,6 +49,7 @@ func (s *Store) whole() error {
 		func() error { return every(s, "took", (*Took).fault) },
 		func() error { return every(s, "runs", (*Run).fault) },
 		func() error { return every(s, "run_events", (*RunEvent).fault) },
+		func() error { return every(s, "run_parts", (*RunPart).fault) },
 		func() error { return every(s, "lots", (*Lot).fault) },
 		func() error { return every(s, "lot_moves", (*LotMove).fault) },
 	} {
@@ -237,6 +238,12 @@ func (r *Run) fault() string {
 	}
 	return first(letters("a field", r.Title+r.Procedure+r.Product+r.Source+r.Canner+r.Kitchen+r.Jar+r.Pack+r.Acid+r.Class+r.Fault+r.Token, maxLong), within("the elevation", float64(r.ElevationFt), -1000, 30000),
 		within("the minutes", float64(r.Minutes), 1, 1000), within("the pressure", r.Hold, 0, 30), within("the jars", float64(r.Jars), 1, 400), within("the speed", float64(r.Speed), 0, 1000))
+}
+
+func (p *RunPart) fault() string {
+	fields := p.Title + p.Procedure + p.Product + p.Source + p.Jar + p.Pack + p.Acid + p.Class
+	return first(letters("a field", fields, maxLong), within("the minutes", float64(p.Minutes), 1, 1000),
+		within("the jars", float64(p.Jars), 1, 400))
 }
 
 func (e *RunEvent) fault() string {

@@ -130,9 +130,8 @@ func (w *planned) chart(bad map[string]bool) *chartView {
 		W: chartWidth, Left: chartLeft, LaneW: chartWidth - chartLeft,
 		PlanID: w.plan.ID, PerMin: (chartWidth - chartLeft) / span,
 	}
-	for _, k := range w.inDay {
-		n := len(c.v.Dishes)
-		c.v.Dishes = append(c.v.Dishes, chartDish{letterOf(n), w.dishes[k].result.Title, n % patterns})
+	for n := range w.inDay {
+		c.v.Dishes = append(c.v.Dishes, chartDish{letterOf(n), w.named(n), n % patterns})
 	}
 	c.lanes()
 	c.hours(last)

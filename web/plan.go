@@ -119,6 +119,7 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 		w.problem = "There is nothing to plan: a plan is made of recipes that are clear."
 		return w, nil
 	}
+	w.joins(dishes)
 	w.day, err = s.shelf().lib.Plan.Plan(w.place, dishes)
 	if err != nil {
 		w.day, w.problem = nil, kit.Capital(err.Error())+"."
@@ -519,19 +520,9 @@ func (s *Server) savePlan(c *gin.Context) error {
 		return again(problem)
 	}
 	typed.of(&p)
-	kept := p.Dishes[:0]
-	for _, d := range p.Dishes {
-		id := strconv.FormatInt(d.ID, 10)
-		get := func(n string) string { return kit.Cut(c.Request.PostForm.Get(n+id), 80) }
-		if get("drop") != "" {
-			continue
-		}
-		n, err := jarsTyped(get("jars"))
-		if err != nil {
-			return again(kit.Capital(err.Error()) + ".")
-		}
-		d.Jars, d.Process, d.Wide, d.DayBefore, d.Syrup = n, get("process"), get("wide") != "", get("before") != "", get("syrup")
-		kept = append(kept, d)
+	kept, err := dishesTyped(c, p.Dishes)
+	if err != nil {
+		return again(kit.Capital(err.Error()) + ".")
 	}
 	if len(kept) == 0 {
 		return again("A plan keeps at least one recipe; delete the plan instead.")
@@ -561,6 +552,31 @@ func (s *Server) savePlan(c *gin.Context) error {
 		c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d", p.ID))
 	}
 	return nil
+}
+
+// dishesTyped are the dishes of a plan as its form has them: without those that are left out, with those
+// that go into another size of jar too.
+func dishesTyped(c *gin.Context, dishes []store.PlanDish) ([]store.PlanDish, error) {
+	var kept, more []store.PlanDish
+	for _, d := range dishes {
+		id := strconv.FormatInt(d.ID, 10)
+		get := func(n string) string { return kit.Cut(c.Request.PostForm.Get(n+id), 80) }
+		if get("drop") != "" {
+			continue
+		}
+		n, err := jarsTyped(get("jars"))
+		if err != nil {
+			return nil, err
+		}
+		d.Jars, d.Process, d.Wide, d.DayBefore, d.Syrup = n, get("process"), get("wide") != "", get("before") != "", get("syrup")
+		kept = append(kept, d)
+		if other := get("also"); other != "" {
+			also := d
+			also.ID, also.Jars, also.Process, also.Joins = 0, fewJars, other, d.ID
+			more = append(more, also)
+		}
+	}
+	return append(kept, more...), nil
 }
 
 // meanwhile tells what somebody else made of a plan, and puts what was typed into those of

@@ -3,6 +3,7 @@ package web
 import (
 	"fmt"
 	"net/http"
+	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -101,11 +102,7 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 	p := d.chosen.Process
 	jar, jars := quantity.Jar(p.Jar), d.stored.Jars
 	table := s.shelf().lib.Plan
-	var sizes []string
-	for _, l := range d.chosen.Loads {
-		sizes = append(sizes, kit.Thousands(l.Jars))
-	}
-	q.Loads = fmt.Sprintf("%s in %d %s (%s) of %s", jar.Count(jars), len(sizes), plural("load", len(sizes)), strings.Join(sizes, " + "), w.place.Canners[d.chosen.Canner].Name)
+	q.Loads = w.loadsOf(d)
 	for _, it := range table.Shop(d.result, jar, jars, d.factor) {
 		x := quantitiesItem{Kitchen: it.Kitchen, Food: it.Food, Text: it.Text}
 		if it.BuyMost > 0 {
@@ -127,6 +124,47 @@ func (s *Server) fillQuantities(w *planned, d *plannedDish, q *quantitiesDish) {
 			q.Syrups = append(q.Syrups, syrupRow{fmt.Sprintf("%s (about %.0f %%)", sy.Name, sy.Percent), quantity.Kitchen(water, quantity.Cup), quantity.Kitchen(sugar, quantity.Cup)})
 		}
 	}
+}
+
+// loadsOf says in which loads the jars of a dish go in.
+func (w *planned) loadsOf(d *plannedDish) string {
+	jar, can := quantity.Jar(d.chosen.Process.Jar), w.place.Canners[d.chosen.Canner].Name
+	loads, with := d.chosen.Loads, ""
+	i := slices.IndexFunc(w.inDay, func(k int) bool { return &w.dishes[k] == d })
+	if i >= 0 && w.day != nil {
+		loads = w.day.Loads[i]
+		if h, n, ok := w.day.Host(i); ok {
+			with = fmt.Sprintf("the last go in with load %d of %s", n+1, w.named(h))
+		}
+	}
+	var sizes []string
+	for _, l := range loads {
+		sizes = append(sizes, kit.Thousands(l.Jars))
+	}
+	text := jar.Count(d.stored.Jars)
+	if len(sizes) > 0 {
+		text += fmt.Sprintf(" in %d %s (%s) of %s", len(sizes), plural("load", len(sizes)), strings.Join(sizes, " + "), can)
+	}
+	if with != "" {
+		text += "; " + with
+	}
+	return text
+}
+
+// guestDemands says what the jars of another recipe in a load ask for: their headspace, their acid, and the
+// needs of their procedure.
+func (w *planned) guestDemands(g plan.Guest) []string {
+	d := &w.dishes[w.inDay[g.Dish]]
+	p := &d.chosen.Process
+	first := fmt.Sprintf("%s, %s: headspace %s", w.named(g.Dish), quantity.Jar(p.Jar).Count(g.Jars), kit.Inches(p.HeadspaceIn))
+	if p.AcidPerJar != "" {
+		first += "; to each jar " + p.AcidPerJar
+	}
+	out := []string{first + "."}
+	for _, need := range d.result.Tested.Needs {
+		out = append(out, w.named(g.Dish)+": "+need.Text)
+	}
+	return out
 }
 
 // fillingCard is what goes into each jar, in order.
@@ -189,14 +227,20 @@ func (w *planned) sheets() []sheetView {
 	}
 	for i, loads := range w.day.Loads {
 		d := &w.dishes[w.inDay[i]]
-		o := d.chosen
-		p := o.Process
 		for n, l := range loads {
-			v := sheetView{Anchor: fmt.Sprintf("d%dl%d", w.inDay[i]+1, n+1), Title: d.result.Title, Load: fmt.Sprintf("load %d of %d", n+1, len(loads)), Day: w.zero.Format("Monday 2 January 2006"),
-				Jars: quantity.Jar(p.Jar).Count(l.Jars), Headspace: kit.Inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
+			o := w.longer(i, n)
+			p := o.Process
+			v := sheetView{Anchor: fmt.Sprintf("d%dl%d", w.inDay[i]+1, n+1), Title: w.loadTitle(i, n), Load: fmt.Sprintf("load %d of %d", n+1, len(loads)), Day: w.zero.Format("Monday 2 January 2006"),
+				Jars: w.loadJars(i, &l), Headspace: kit.Inches(p.HeadspaceIn), Acid: p.AcidPerJar, Pressure: p.Method == procedure.Pressure,
 				Process: fmt.Sprintf("%d minutes", p.Minutes), Source: d.result.Procedure.Title + ", " + d.result.Procedure.Source, FromMemory: p.FromMemory}
 			for _, need := range d.result.Tested.Needs {
 				v.Demands = append(v.Demands, need.Text)
+			}
+			for _, g := range l.Guests {
+				v.Demands = append(v.Demands, w.guestDemands(g)...)
+			}
+			if own := w.ownTimes(i, &l); own != "" {
+				v.Demands = append(v.Demands, own)
 			}
 			v.Reading = kit.MethodName(p.Method)
 			can := w.place.Canners[o.Canner]
@@ -253,17 +297,21 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		case "rest-pressure":
 			write = fmt.Sprintf("weight off at __:__ · lid off at __:__, %d min later", t.Least)
 		case "unload":
-			write = fmt.Sprintf("out at __:__ · ____ of %d jars whole, ____ broken", l.Jars)
+			write = fmt.Sprintf("out at __:__ · ____ of %d jars whole, ____ broken", l.All())
 		case "cool":
 			continue
 		case "check":
-			write = fmt.Sprintf("%s · ____ of %d jars sealed", w.at(t.Start).Format("Mon 15:04"), l.Jars)
+			write = fmt.Sprintf("%s · ____ of %d jars sealed", w.at(t.Start).Format("Mon 15:04"), l.All())
 		case "load":
 			if l.Spare > 0 {
 				write += fmt.Sprintf(" · %d places empty", l.Spare)
 			}
 		}
-		out = append(out, sheetStep{t.Name, write})
+		name := t.Name
+		if len(l.Guests) > 0 && (t.Work == "cook" || t.Work == "fill") {
+			name += ": " + w.named(t.Dish)
+		}
+		out = append(out, sheetStep{name, write})
 	}
 	if p.SterileJars() {
 		out = append([]sheetStep{{"Sterilise the empty jars: 10 minutes in boiling water, one more for each 1,000 ft", "done __:__"}}, out...)

@@ -3,8 +3,6 @@ package web
 import (
 	"fmt"
 	"math"
-	"net/url"
-	"strconv"
 	"strings"
 	"time"
 
@@ -33,6 +31,7 @@ type planView struct {
 	Long       string
 	Moved      bool
 	Equipment  []string
+	Shared     *sharedView
 }
 
 type planDishView struct {
@@ -46,6 +45,8 @@ type planDishView struct {
 	Yield        string
 	Slip         string
 	Sterile      bool
+	// Others are the ways in another size of jar.
+	Others []planOptionView
 }
 
 type planOptionView struct {
@@ -56,7 +57,8 @@ type planOptionView struct {
 type planLoadView struct {
 	Dish, No              int
 	Title, Words, Process string
-	Spare                 string
+	Spare, Own            string
+	Guests                []guestView
 	// On leads to the stove with this load.
 	On string
 }
@@ -86,22 +88,17 @@ func (s *Server) viewPlan(w *planned) planView {
 		v.Sentence += " of " + w.at(w.day.Ends).Format("Monday")
 	}
 	for i, loads := range w.day.Loads {
-		d := &w.dishes[w.inDay[i]]
-		for n, l := range loads {
-			jar := quantity.Jar(d.chosen.Process.Jar)
-			lv := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: d.result.Title, Words: jar.Count(l.Jars) + " in " + w.place.Canners[d.chosen.Canner].Name, Process: processWords(d.chosen)}
-			lv.On = "/stove/new?" + url.Values{"recipe": {strconv.FormatInt(d.recipe.ID, 10)}, "way": {d.chosen.Process.Key()}, "jars": {strconv.Itoa(l.Jars)}}.Encode()
-			if l.Spare > 0 && l.Spare >= l.Jars/2+1 {
-				lv.Spare = fmt.Sprintf("%d places are empty: set jars of hot water there, or refrigerate these %s.", l.Spare, jar.Plural())
-			}
-			v.Loads = append(v.Loads, lv)
+		for n := range loads {
+			v.Loads = append(v.Loads, w.viewLoad(i, n))
 		}
 	}
+	for i, k := range w.inDay {
+		v.Dishes[k].Title = w.named(i)
+	}
+	v.Equipment = append(v.Equipment, w.day.Apart...)
+	v.Shared = w.shared()
 	if w.zero.Before(kit.Now()) && w.at(w.day.Ends).After(kit.Now().Add(-24*time.Hour)) {
 		v.Problem = "This would have to begin at " + w.zero.Format("15:04 on Monday 2 January") + ", which is past. Choose a later time, fewer jars, or prepare the evening before."
-	}
-	if last := w.shareable(); last != "" {
-		v.Equipment = append(v.Equipment, last)
 	}
 	bad := map[string]bool{}
 	for _, x := range w.clashes {
@@ -130,6 +127,18 @@ func (s *Server) viewPlan(w *planned) planView {
 	return v
 }
 
+// viewLoad is load n of dish i.
+func (w *planned) viewLoad(i, n int) planLoadView {
+	l, o := &w.day.Loads[i][n], w.longer(i, n)
+	can := w.place.Canners[o.Canner].Name
+	v := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: w.loadTitle(i, n), Words: w.loadJars(i, l) + " in " + can,
+		Process: processWords(o), Own: w.ownTimes(i, l), Guests: w.guests(l), On: w.onStove(i, l)}
+	if l.Spare > 0 && l.Spare >= l.All()/2+1 {
+		v.Spare = fmt.Sprintf("%d places are empty: set jars of hot water there, or refrigerate these jars.", l.Spare)
+	}
+	return v
+}
+
 func sameDay(a, b time.Time) bool { return a.Format(kit.DayLayout) == b.Format(kit.DayLayout) }
 
 func (w *planned) taskOf(id string) *plan.Task {
@@ -143,8 +152,17 @@ func (w *planned) taskOf(id string) *plan.Task {
 
 // forWords says what a task belongs to.
 func (w *planned) forWords(t *plan.Task) string {
-	title := w.dishes[w.inDay[t.Dish]].result.Title
-	if t.Load > 0 && len(w.day.Loads[t.Dish]) > 1 {
+	host, load, title := t.Dish, t.Load-1, w.named(t.Dish)
+	if h, n, ok := w.day.Host(t.Dish); ok && t.Group == fmt.Sprintf("%d.%d", h, n+1) {
+		return title // its own work for a load in which it is a guest
+	}
+	if load < 0 || load >= len(w.day.Loads[host]) {
+		return title
+	}
+	if t.Work != "cook" && t.Work != "fill" {
+		title = w.loadTitle(host, load)
+	}
+	if len(w.day.Loads[host]) > 1 {
 		return fmt.Sprintf("%s, load %d", title, t.Load)
 	}
 	return title
@@ -191,7 +209,7 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 		}
 		v.Options = append(v.Options, ov)
 	}
-	v.Reasons = w.reasons(d)
+	v.Reasons, v.Others = w.reasons(d), otherJars(d)
 	if d.chosen == nil {
 		return v
 	}
@@ -241,17 +259,4 @@ func (w *planned) reasons(d *plannedDish) []string {
 		out = append(out, "Raw or hot: raw pack is quicker to fill, holds less food in a jar (about a quarter more jars and lids), and floats and fades sooner; hot pack keeps colour and sinks, and wants a pot on the stove. (USDA Complete Guide 2015, guide 1; the quarter is common practice)")
 	}
 	return out
-}
-
-// shareable says which part-full last loads could go in together.
-func (w *planned) shareable() string {
-	dishes := make([]plan.Dish, len(w.inDay))
-	for i, k := range w.inDay {
-		dishes[i] = w.dishes[k].dish
-	}
-	a, b, both, ok := w.day.Shared(dishes)
-	if !ok {
-		return ""
-	}
-	return fmt.Sprintf("The last loads of %s and %s may go in together: one pressure, and the longer time, %d minutes.", dishes[a].Title, dishes[b].Title, both.Minutes)
 }

@@ -107,16 +107,7 @@ func (s *Server) Handler() http.Handler {
 	g.GET("/procedures/new", s.newProcedure)
 	g.POST("/procedures", s.Handle(s.addProcedure))
 	g.POST("/procedures/file", s.Handle(s.addProcedureFile))
-	g.GET("/plan", s.Handle(s.showPlans))
-	g.POST("/plan", s.Handle(s.addPlan))
-	g.GET("/plan/:id", s.Handle(s.showPlan))
-	g.POST("/plan/:id", s.Handle(s.savePlan))
-	g.POST("/plan/:id/move", s.Handle(s.movePiece))
-	g.POST("/plan/:id/took", s.Handle(s.saveTook))
-	g.POST("/plan/:id/delete", s.Handle(s.deletePlan))
-	g.GET("/plan/:id/quantities", s.Handle(s.showQuantities))
-	g.GET("/plan/:id/sheets", s.Handle(s.showSheets))
-	g.GET("/plan/:id/files/:file", s.Handle(s.planFile))
+	s.planRoutes(g)
 	g.POST("/canners", s.Handle(s.saveCanner))
 	g.POST("/canners/:id/delete", s.Handle(s.deleteCanner))
 	g.POST("/stock", s.Handle(s.saveStock))
@@ -149,6 +140,21 @@ func (s *Server) Handler() http.Handler {
 	return securityHeaders(headAsGet(onlyOwnPages(http.NewCrossOriginProtection().Handler(g))))
 }
 
+// planRoutes puts the pages of the plan into the router.
+func (s *Server) planRoutes(g gin.IRouter) {
+	g.GET("/plan", s.Handle(s.showPlans))
+	g.POST("/plan", s.Handle(s.addPlan))
+	g.GET("/plan/:id", s.Handle(s.showPlan))
+	g.POST("/plan/:id", s.Handle(s.savePlan))
+	g.POST("/plan/:id/move", s.Handle(s.movePiece))
+	g.POST("/plan/:id/join", s.Handle(s.joinPlan))
+	g.POST("/plan/:id/took", s.Handle(s.saveTook))
+	g.POST("/plan/:id/delete", s.Handle(s.deletePlan))
+	g.GET("/plan/:id/quantities", s.Handle(s.showQuantities))
+	g.GET("/plan/:id/sheets", s.Handle(s.showSheets))
+	g.GET("/plan/:id/files/:file", s.Handle(s.planFile))
+}
+
 // Run serves on the address until ctx ends, then lets requests in flight finish. Where the
 // address can be reached from other machines, names are the hosts that it answers by,
 // beside addresses.
@@ -162,6 +168,7 @@ func (s *Server) Run(ctx context.Context, addr string, names []string, ready fun
 		ReadHeaderTimeout: headerTime, ReadTimeout: bodyTime, WriteTimeout: answerTime, IdleTimeout: idleTime,
 		MaxHeaderBytes: maxHeader,
 	}
+	srv.RegisterOnShutdown(s.stove.End)
 	ln, err := listen(ctx, addr)
 	if err != nil {
 		return err

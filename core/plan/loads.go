@@ -16,6 +16,8 @@ type Load struct {
 	// Spare are the empty places: a part-full canner is filled up with jars of
 	// water, or the rest goes into the refrigerator.
 	Spare int
+	// Guests are jars of other dishes that go in with it.
+	Guests []Guest
 }
 
 // ErrNoJars says that there is nothing to can.
@@ -37,7 +39,7 @@ func Split(jars, holds int) ([]Load, error) {
 	var out []Load
 	for jars > 0 {
 		n := min(jars, holds)
-		out = append(out, Load{n, holds - n})
+		out = append(out, Load{Jars: n, Spare: holds - n})
 		jars -= n
 	}
 	return out, nil
@@ -103,23 +105,6 @@ func (t *Table) Options(list []procedure.Process, canners []Canner, jars int, wi
 		}
 	}
 	return append(can, cannot...)
-}
-
-// Shared finds two dishes of the day whose part-full last loads may go in
-// together, and the process that both then get. It reports false where there are
-// none.
-func (d *Day) Shared(dishes []Dish) (a, b int, both procedure.Process, ok bool) {
-	for a := range dishes {
-		for b := a + 1; b < len(dishes); b++ {
-			x, y := &dishes[a], &dishes[b]
-			last, more := d.Loads[a][len(d.Loads[a])-1], d.Loads[b][len(d.Loads[b])-1]
-			both, ok := Together(x.Process, y.Process)
-			if ok && x.Canner == y.Canner && x.Process.Jar == y.Process.Jar && last.Spare > 0 && more.Jars <= last.Spare {
-				return a, b, both, true
-			}
-		}
-	}
-	return 0, 0, procedure.Process{}, false
 }
 
 var methodNames = map[string]string{procedure.Pressure: "pressure canner with this gauge", "water-bath": "water-bath canner", "steam": "steam canner"}

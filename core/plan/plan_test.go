@@ -76,22 +76,91 @@ func TestTogether(t *testing.T) {
 	require.False(t, ok, "another method")
 }
 
+// oneLayer takes nine pints or seven quarts.
+var oneLayer = one(canner.Canner{Name: "Small", Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, Layers: 1, Rack: true})
+
 // The last loads of two dishes share a canner where the places suffice.
 func TestShared(t *testing.T) {
-	p := procedure.Process{Method: "pressure", Gauge: "dial", PSI: 13, Jar: "pint", Minutes: 75}
+	p := procedure.Process{Method: "pressure", Gauge: "dial", PSI: 13, Jar: "pint", Pack: "hot", Minutes: 75}
 	q := p
 	q.Minutes = 20
+	k := plan.Kitchen{Burners: 4, Canners: []plan.Canner{oneLayer}}
 	day := &plan.Day{Loads: [][]plan.Load{{{Jars: 9}, {Jars: 4, Spare: 5}}, {{Jars: 5, Spare: 4}}}}
-	a, b, both, ok := day.Shared([]plan.Dish{{Process: p}, {Process: q}})
+	a, b, both, ok := day.Shared(&k, []plan.Dish{{Process: p}, {Process: q}})
 	require.True(t, ok)
 	require.Equal(t, []int{0, 1, 75}, []int{a, b, both.Minutes})
-	for name, other := range map[string]plan.Dish{"another canner": {Process: q, Canner: 1}, "another jar": {Process: procedure.Process{Method: "pressure", Gauge: "dial", PSI: 13, Jar: "quart", Minutes: 20}}} {
-		_, _, _, ok = day.Shared([]plan.Dish{{Process: p}, other})
+	quart, raw, psi := q, q, q
+	quart.Jar, raw.Pack, psi.PSI = "quart", "raw", 11
+	for name, other := range map[string]plan.Dish{
+		"another canner": {Process: q, Canner: 1}, "another pack": {Process: raw}, "another pressure": {Process: psi},
+		"larger jars, of which seven go in": {Process: quart}, "joined before": {Process: q, Joins: 1},
+	} {
+		_, _, _, ok = day.Shared(&k, []plan.Dish{{Process: p}, other})
 		require.False(t, ok, name)
 	}
+	day.Loads[1][0].Jars = 3
+	_, _, _, ok = day.Shared(&k, []plan.Dish{{Process: p}, {Process: quart}})
+	require.True(t, ok, "four pints and three quarts are seven places")
 	day.Loads[1][0].Jars = 6
-	_, _, _, ok = day.Shared([]plan.Dish{{Process: p}, {Process: q}})
+	_, _, _, ok = day.Shared(&k, []plan.Dish{{Process: p}, {Process: q}})
 	require.False(t, ok, "six jars into five places")
+}
+
+// Two part loads that join are one load by the longer time, each dish is cooked and filled for it, and the
+// day shrinks.
+func TestJoin(t *testing.T) {
+	long := procedure.Process{Method: "pressure", Gauge: "dial", PSI: 13, Jar: "pint", Pack: "hot", Minutes: 75}
+	short := long
+	short.Minutes = 20
+	k := plan.Kitchen{Burners: 4, Canners: []plan.Canner{oneLayer}}
+	for name, order := range map[string][2]int{"into the first": {0, 1}, "into the second": {1, 0}} {
+		t.Run(name, func(t *testing.T) {
+			dishes := []plan.Dish{{Title: "Stew", Process: long, Jars: 13, Kg: 3}, {Title: "Carrots", Process: short, Jars: 5, Kg: 2}}
+			apart, err := lib.Plan.Plan(k, dishes)
+			require.NoError(t, err)
+			host, guest := order[0], order[1]
+			dishes[guest].Joins = host + 1
+			day, err := lib.Plan.Plan(k, dishes)
+			require.NoError(t, err)
+			require.Empty(t, day.Apart)
+			require.Less(t, day.Ends, apart.Ends, "the day shrinks")
+			last := day.Loads[host][len(day.Loads[host])-1]
+			require.Equal(t, 9, last.All())
+			require.Len(t, last.Guests, 1)
+			require.Equal(t, 75, day.Joint(dishes, host, len(day.Loads[host])-1).Minutes, "the longer time, whosever load it is")
+			require.Empty(t, day.Conflicts(k))
+			h, n, ok := day.Host(guest)
+			require.True(t, ok)
+			require.Equal(t, []int{host, len(day.Loads[host]) - 1}, []int{h, n})
+			var process, cooks, fills, checks int
+			group := fmt.Sprintf("%d.%d", host, n+1)
+			for _, task := range day.Tasks {
+				if task.Group != group {
+					continue
+				}
+				switch task.Work {
+				case "process":
+					process = task.Minutes
+				case "cook":
+					cooks++
+				case "fill":
+					fills++
+				case "check":
+					checks++
+				}
+			}
+			require.Equal(t, []int{75, 2, 2, 1}, []int{process, cooks, fills, checks})
+		})
+	}
+	dishes := []plan.Dish{{Title: "Stew", Process: long, Jars: 15, Kg: 3}, {Title: "Carrots", Process: short, Jars: 5, Kg: 2, Joins: 1}}
+	day, err := lib.Plan.Plan(k, dishes)
+	require.NoError(t, err)
+	require.Len(t, day.Apart, 1, "six and five are more than nine")
+	require.Len(t, day.Loads[1], 1)
+	dishes[1].Joins = 2
+	day, err = lib.Plan.Plan(k, dishes)
+	require.NoError(t, err)
+	require.Len(t, day.Apart, 1, "no dish joins itself")
 }
 
 // Every process of every procedure at every band: the plan never changes its

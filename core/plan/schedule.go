@@ -3,6 +3,7 @@ package plan
 import (
 	"errors"
 	"fmt"
+	"slices"
 	"sort"
 )
 
@@ -14,8 +15,10 @@ type Day struct {
 	Tasks []Task
 	// Ends is when the last jar is on the towel.
 	Ends int
-	// Loads are the loads of each dish.
+	// Loads are the loads of each dish; one whose last jars go in with another's may have none.
 	Loads [][]Load
+	// Apart says of each join that does not fit any more why it was left out.
+	Apart []string
 }
 
 // Kitchen is what the day is planned in.
@@ -45,80 +48,149 @@ func (t *Table) Plan(k Kitchen, dishes []Dish) (*Day, error) {
 		return nil, err
 	}
 	day := &Day{}
-	b := newBooking(len(k.Canners), k.Burners, k.Hands)
-	used := map[int]bool{}
-	var early []Task
 	for i := range dishes {
-		d := &dishes[i]
-		if d.Canner < 0 || d.Canner >= len(k.Canners) {
-			return nil, fmt.Errorf("%s: no canner is chosen", d.Title)
-		}
-		c := &k.Canners[d.Canner]
-		if c.Out != "" {
-			return nil, fmt.Errorf("%s: %s", d.Title, c.Out)
-		}
-		loads, err := Split(d.Jars, c.Holds(jarOf(d), d.Wide))
+		loads, err := k.loads(&dishes[i])
 		if err != nil {
-			return nil, fmt.Errorf("%s: %w", d.Title, err)
+			return nil, fmt.Errorf("%s: %w", dishes[i].Title, err)
 		}
 		day.Loads = append(day.Loads, loads)
-		ready := 0
-		work := t.prepare(d, i)
-		if d.DayBefore {
-			early = append(early, work...)
-		} else {
-			for _, task := range work {
-				task.Start, err = b.first(ready, []Task{task})
-				if err != nil {
-					return nil, err
-				}
-				b.book(task)
-				ready = task.End()
-				day.Tasks = append(day.Tasks, task)
-			}
-		}
-		last := ""
-		if len(work) > 0 {
-			last = work[len(work)-1].ID
-		}
-		for n, load := range loads {
-			train := t.train(d, c, i, n+1, load.Jars, used[d.Canner], k.Burners == 1)
-			at, err := b.firstTrain(ready, train)
-			if err != nil {
-				return nil, fmt.Errorf("%s: %w", d.Title, err)
-			}
-			for s := range train {
-				train[s].Start += at
-			}
-			b.settle(train)
-			used[d.Canner] = true
-			d.follows(train, last)
-			day.Tasks = append(day.Tasks, train...)
-			day.Ends = max(day.Ends, train[len(train)-1].End())
-			day.Tasks = append(day.Tasks, t.cooling(d, i, n+1, load.Jars, &train[len(train)-1])...)
-		}
-		if d.Soak {
-			day.Tasks = append(day.Tasks, t.soaking(day.Tasks, i))
+	}
+	day.join(&k, dishes)
+	b := newBooking(len(k.Canners), k.Burners, k.Hands)
+	s := &setting{t: t, k: &k, day: day, dishes: dishes, b: b, hot: map[int]bool{}}
+	s.ready, s.last = make([]int, len(dishes)), make([]string, len(dishes))
+	for i := range dishes {
+		if err := s.dish(i); err != nil {
+			return nil, err
 		}
 	}
 	if err := day.checks(b); err != nil {
 		return nil, err
 	}
-	day.evening(early)
+	day.evening(s.early)
 	sort.SliceStable(day.Tasks, func(i, j int) bool { return day.Tasks[i].Start < day.Tasks[j].Start })
 	return day, nil
 }
 
-// follows lets the work of a load for which the food is needed wait for the last of its preparing, ""
-// where there was none.
-func (d *Dish) follows(train []Task, last string) {
-	first := "cook"
-	if id, _ := d.cooking(); id == "" {
-		first = "fill"
+// loads parts the jars of a dish into loads of its canner.
+func (k *Kitchen) loads(d *Dish) ([]Load, error) {
+	if d.Canner < 0 || d.Canner >= len(k.Canners) {
+		return nil, errors.New("no canner is chosen")
+	}
+	c := &k.Canners[d.Canner]
+	if c.Out != "" {
+		return nil, errors.New(c.Out)
+	}
+	return Split(d.Jars, c.Holds(jarOf(d), d.Wide))
+}
+
+// setting is a day that is being laid out.
+type setting struct {
+	t      *Table
+	k      *Kitchen
+	day    *Day
+	dishes []Dish
+	b      *booking
+	// hot are the canners that had a load already.
+	hot map[int]bool
+	// ready is when the preparing of each dish ends, last the last piece of it; dishes up to at are set.
+	ready []int
+	last  []string
+	at    int
+	early []Task
+}
+
+// dish sets the work of dish i: its preparing, and each load for which all is prepared by then.
+func (s *setting) dish(i int) error {
+	d := &s.dishes[i]
+	s.at = i
+	work := s.t.prepare(d, i)
+	if n := len(work); n > 0 {
+		s.last[i] = work[n-1].ID
+	}
+	if d.DayBefore {
+		s.early, work = append(s.early, work...), nil
+	}
+	for _, task := range work {
+		at, err := s.b.first(s.ready[i], []Task{task})
+		if err != nil {
+			return err
+		}
+		task.Start = at
+		s.b.book(task)
+		s.ready[i] = task.End()
+		s.day.Tasks = append(s.day.Tasks, task)
+	}
+	for n := range s.day.Loads[i] {
+		if !s.awaits(i, n) {
+			if err := s.load(i, n); err != nil {
+				return err
+			}
+		}
+	}
+	if h, n, ok := s.day.Host(i); ok && h < i && !s.awaits(h, n) {
+		if err := s.load(h, n); err != nil {
+			return err
+		}
+	}
+	s.soaks(i)
+	return nil
+}
+
+// awaits reports whether load n of dish k takes along a dish that is still to be prepared.
+func (s *setting) awaits(k, n int) bool {
+	return k > s.at || slices.ContainsFunc(s.day.Loads[k][n].Guests, func(g Guest) bool { return g.Dish > s.at })
+}
+
+// load sets load n of dish k, with all that goes in with it.
+func (s *setting) load(k, n int) error {
+	d, l := &s.dishes[k], &s.day.Loads[k][n]
+	in := filling{no: n + 1, process: s.day.Joint(s.dishes, k, n), again: s.hot[d.Canner], oneBurner: s.k.Burners == 1}
+	in.add(d, k, l.Jars)
+	ready := s.ready[k]
+	for _, g := range l.Guests {
+		in.add(&s.dishes[g.Dish], g.Dish, g.Jars)
+		ready = max(ready, s.ready[g.Dish])
+	}
+	train := s.t.train(&in, &s.k.Canners[d.Canner])
+	at, err := s.b.firstTrain(ready, train)
+	if err != nil {
+		return fmt.Errorf("%s: %w", d.Title, err)
 	}
 	for i := range train {
-		if train[i].Work == first && last != "" {
-			train[i].After = append(train[i].After, last)
+		train[i].Start += at
+	}
+	s.b.settle(train)
+	s.hot[d.Canner] = true
+	for i := range train {
+		s.follows(&train[i])
+	}
+	s.day.Tasks = append(s.day.Tasks, train...)
+	unload := &train[len(train)-1]
+	s.day.Ends = max(s.day.Ends, unload.End())
+	s.day.Tasks = append(s.day.Tasks, s.t.cooling(k, n+1, l.All(), unload)...)
+	return nil
+}
+
+// follows lets the work of a load for which the food is needed wait for the last of its preparing.
+func (s *setting) follows(t *Task) {
+	first := "cook"
+	if id, _ := s.dishes[t.Dish].cooking(); id == "" {
+		first = "fill"
+	}
+	if last := s.last[t.Dish]; t.Work == first && last != "" {
+		t.After = append(t.After, last)
+	}
+}
+
+// soaks sets the soak of dried beans, of dish i or of one that goes in with it, once it is known when they
+// are boiled.
+func (s *setting) soaks(i int) {
+	for k := 0; k <= i; k++ {
+		soaking := slices.ContainsFunc(s.day.Tasks, func(t Task) bool { return t.Dish == k && t.Work == "soak" })
+		boiled := slices.ContainsFunc(s.day.Tasks, func(t Task) bool { return t.Dish == k && t.Work == "cook" })
+		if s.dishes[k].Soak && !soaking && boiled {
+			s.day.Tasks = append(s.day.Tasks, s.t.soaking(s.day.Tasks, k))
 		}
 	}
 }
@@ -140,7 +212,7 @@ func (k *Kitchen) takes(dishes []Dish) error {
 
 // cooling returns what follows a load: the jars cool for 12 to 24 hours, then
 // their seals are checked.
-func (t *Table) cooling(d *Dish, k, load, jars int, unload *Task) []Task {
+func (t *Table) cooling(k, load, jars int, unload *Task) []Task {
 	group := fmt.Sprintf("%d.%d", k, load)
 	dur, least, usual, most := t.duration("cool", 0)
 	cool := Task{
@@ -180,8 +252,8 @@ func (day *Day) checks(b *booking) error {
 func (t *Table) soaking(tasks []Task, k int) Task {
 	boil := horizon
 	for i := range tasks {
-		if tasks[i].Dish == k && tasks[i].ID == fmt.Sprintf("%d.1.cook", k) {
-			boil = tasks[i].Start
+		if tasks[i].Dish == k && tasks[i].Work == "cook" {
+			boil = min(boil, tasks[i].Start)
 		}
 	}
 	dur, least, usual, most := t.duration("soak", 0)

@@ -2,6 +2,8 @@ package plan
 
 import (
 	"fmt"
+	"slices"
+	"strings"
 
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -27,6 +29,9 @@ type Dish struct {
 	NoLiquid bool
 	// DayBefore prepares the food the evening before.
 	DayBefore bool
+	// Joins is the place of the dish, counted from 1, into whose last load the last jars go; 0 for
+	// a load of their own.
+	Joins int
 }
 
 // Task is one piece of work of the day.
@@ -179,57 +184,131 @@ func (d *Dish) cooking() (id string, hands bool) {
 	return "cook", true
 }
 
+// filling is what goes into a canner at once: the dish whose load it is, and those that go in with it.
+type filling struct {
+	no      int
+	process procedure.Process
+	// again is true for a canner that is hot from the load before, oneBurner for a stove of one.
+	again, oneBurner bool
+	dishes           []*Dish
+	places, jars     []int
+}
+
+func (f *filling) add(d *Dish, place, jars int) {
+	f.dishes, f.places, f.jars = append(f.dishes, d), append(f.places, place), append(f.jars, jars)
+}
+
+// jar is the largest of the jars, all how many there are.
+func (f *filling) jar() quantity.Jar {
+	j := jarOf(f.dishes[0])
+	for _, d := range f.dishes[1:] {
+		if jarOf(d).Larger(j) {
+			j = jarOf(d)
+		}
+	}
+	return j
+}
+
+func (f *filling) all() int {
+	n := 0
+	for _, jars := range f.jars {
+		n += jars
+	}
+	return n
+}
+
+// piece is work on a dish of a load before it goes in.
+type piece struct {
+	name    string
+	dish    int // place in the filling
+	minutes [3]int
+	hands   bool
+}
+
+// before are the cooking and the filling of each dish of a load, the first dish last: what goes in first
+// is filled last, and hot.
+func (t *Table) before(f *filling) (cooks, fills []piece) {
+	of := func(id string, i int, n float64, hands bool) piece {
+		dur, a, b, c := t.duration(id, n)
+		return piece{dur.Name, i, [3]int{a, b, c}, hands}
+	}
+	for i := len(f.dishes) - 1; i >= 0; i-- {
+		if cook, hands := f.dishes[i].cooking(); cook != "" {
+			cooks = append(cooks, of(cook, i, 0, hands))
+		}
+		fills = append(fills, of("fill", i, float64(f.jars[i]), true))
+	}
+	return cooks, fills
+}
+
+// long is how long the pieces take one after the other.
+func long(list []piece) int {
+	n := 0
+	for _, p := range list {
+		n += p.minutes[1]
+	}
+	return n
+}
+
 // train is a load as one piece: its steps with their places from its start. All
 // of it but the last step is rigid; hot food waits for no canner.
-func (t *Table) train(d *Dish, c *Canner, k, load, jars int, again, oneBurner bool) []Task {
-	group := fmt.Sprintf("%d.%d", k, load)
-	j := quantity.Jar(d.Process.Jar)
+func (t *Table) train(f *filling, c *Canner) []Task {
+	group := fmt.Sprintf("%d.%d", f.places[0], f.no)
 	var out []Task
-	add := func(id, name string, m [3]int, at int, hands, burner bool, can int, process bool) int {
-		out = append(out, Task{ID: group + "." + id, Group: group, Dish: k, Work: id, Load: load, Name: name, Start: at, Minutes: m[1], Least: m[0], Most: m[2], Hands: hands, Burner: burner, Canner: can, Process: process})
-		return at + m[1]
+	add := func(id string, task Task, m [3]int) {
+		task.ID, task.Group, task.Load = group+"."+id, group, f.no
+		task.Minutes, task.Least, task.Most = m[1], m[0], m[2]
+		out = append(out, task)
 	}
-	minutes := func(id string, n float64) (string, [3]int) {
-		dur, a, b, c := t.duration(id, n)
-		return dur.Name, [3]int{a, b, c}
-	}
-	stages := t.stages(d.Process, c, j, again)
+	stages := t.stages(f.process, c, f.jar(), f.again)
 	pre := stages[0].minutes[1]
-	washed, fill := 0, 0
-	name, m := minutes("wash-jars", float64(jars))
-	washed = m[1]
-	fillName, fillM := minutes("fill", float64(jars))
-	fill = fillM[1]
-	cook, cookHands := d.cooking()
-	cookName, cookM := "", [3]int{}
-	if cook != "" {
-		cookName, cookM = minutes(cook, 0)
-	}
+	dur, least, usual, most := t.duration("wash-jars", float64(f.all()))
+	cooks, fills := t.before(f)
+	fill, cook := long(fills), long(cooks)
 	// Jars washed, food hot, jars filled, canner hot: all meet at the loading. On
 	// one burner the pot of food makes room for the canner.
 	hot := fill
-	if oneBurner {
+	if f.oneBurner {
 		hot = max(fill, pre)
 	}
-	loadAt := max(hot+cookM[1], fill+washed, pre)
-	if cookHands {
-		loadAt = max(hot+cookM[1]+washed, pre)
+	handy := slices.ContainsFunc(cooks, func(p piece) bool { return p.hands })
+	loadAt := max(hot+cook, fill+usual, pre)
+	washAt := loadAt - fill - usual
+	if handy {
+		loadAt = max(hot+cook+usual, pre)
+		washAt = loadAt - hot - cook - usual
 	}
-	if cookHands {
-		add("wash-jars", name, m, loadAt-hot-cookM[1]-washed, true, false, -1, false)
-	} else {
-		add("wash-jars", name, m, loadAt-fill-washed, true, false, -1, false)
+	host := f.places[0]
+	add("wash-jars", Task{Dish: host, Work: "wash-jars", Name: dur.Name, Start: washAt, Hands: true, Canner: -1},
+		[3]int{least, usual, most})
+	at := loadAt - hot - cook
+	for _, p := range cooks {
+		add(guestID("cook", p.dish), Task{Dish: f.places[p.dish], Work: "cook", Name: p.name, Start: at, Hands: p.hands,
+			Burner: true, Canner: -1}, p.minutes)
+		at += p.minutes[1]
 	}
-	if cook != "" {
-		add("cook", cookName, cookM, loadAt-hot-cookM[1], cookHands, true, -1, false)
+	at = loadAt - fill
+	for _, p := range fills {
+		add(guestID("fill", p.dish), Task{Dish: f.places[p.dish], Work: "fill", Name: p.name, Start: at, Hands: true,
+			Canner: -1}, p.minutes)
+		at += p.minutes[1]
 	}
-	add("fill", fillName, fillM, loadAt-fill, true, false, -1, false)
-	at := loadAt - pre
+	at = loadAt - pre
 	for _, s := range stages {
-		at = add(s.id, s.name, s.minutes, at, s.hands, s.burner, d.Canner, s.process)
+		add(s.id, Task{Dish: host, Work: s.id, Name: s.name, Start: at, Hands: s.hands, Burner: s.burner,
+			Canner: f.dishes[0].Canner, Process: s.process}, s.minutes)
+		at += s.minutes[1]
 	}
 	link(out)
 	return out
+}
+
+// guestID tells the work on a dish that goes in with another from that of the other.
+func guestID(id string, dish int) string {
+	if dish == 0 {
+		return id
+	}
+	return fmt.Sprintf("%s+%d", id, dish)
 }
 
 // link writes which step of a load follows which.
@@ -246,8 +325,14 @@ func link(list []Task) {
 			}
 		}
 	}
-	after("fill", "wash-jars", "cook")
-	after("load", "fill", "preheat-bath", "preheat-steam", "preheat-pressure", "again")
+	for i := range list {
+		guest, joins := strings.CutPrefix(list[i].ID, list[i].Group+".fill")
+		if joins {
+			after("fill"+guest, "wash-jars", "cook"+guest)
+			after("load", "fill"+guest)
+		}
+	}
+	after("load", "preheat-bath", "preheat-steam", "preheat-pressure", "again")
 	order := []string{"load", "boil-bath", "steam-steady", "steam-pressure", "vent", "rise", "process", "down-small", "down-large", "rest-bath", "rest-pressure", "unload"}
 	last := ""
 	for _, s := range order {

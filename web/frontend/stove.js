@@ -93,6 +93,18 @@
     }
   });
 
+  // What is told on another screen, or measured by a logger, comes at once; what is told here
+  // comes with its own answer.
+  let telling = 0;
+  const tells = (e) => e.detail.requestConfig.verb === "post";
+  document.addEventListener("htmx:beforeRequest", (e) => { if (tells(e)) telling++; });
+  document.addEventListener("htmx:afterRequest", (e) => { if (tells(e)) telling--; });
+  if (board()) {
+    new EventSource("/stove/stream").addEventListener("told", () => {
+      if (board() && telling === 0) htmx.trigger(board(), "again");
+    });
+  }
+
   // No answer from Damson: it says so, and the clocks go on.
   let heard = new Date();
   const lost = (on) => {

@@ -8,7 +8,6 @@ import (
 	ics "github.com/arran4/golang-ical"
 	"github.com/gin-gonic/gin"
 
-	"damson/core/quantity"
 	"damson/core/run"
 	"damson/web/kit"
 )
@@ -32,20 +31,20 @@ func (p *Pages) sealsCalendar(c *gin.Context) error {
 	cal := ics.NewCalendar()
 	cal.SetProductId("-//Damson//seals//EN")
 	cal.SetMethod(ics.MethodPublish)
-	jars := quantity.Jar(x.Run.Jar).Count(x.State.Whole)
+	jars := wholeJars(x)
 	at := x.State.OutAt.Add(run.TestAfter)
 	e := cal.AddEvent(fmt.Sprintf("run%d-seals@damson.invalid", x.Run.ID))
 	e.SetDtStampTime(kit.Now())
 	e.SetStartAt(at)
 	e.SetEndAt(at.Add(30 * time.Minute))
-	e.SetSummary("Test the seals: " + jars + " of " + x.Run.Title)
+	e.SetSummary("Test the seals: " + jars + " of " + titleOf(&x.Run))
 	again := x.State.HeatOff.Add(run.Again).Local().Format("Monday 15:04")
 	e.SetDescription(fmt.Sprintf("Bands off, lids pressed, jars lifted by their lids; then write it down on "+
 		"the page of load %d. What did not seal may have the whole process again until %s.", x.Run.ID, again))
 	a := e.AddAlarm()
 	a.SetAction(ics.ActionDisplay)
 	a.SetTrigger("PT0M")
-	a.SetProperty(ics.ComponentPropertyDescription, "Test the seals of "+x.Run.Title)
+	a.SetProperty(ics.ComponentPropertyDescription, "Test the seals of "+titleOf(&x.Run))
 	c.Header("Content-Disposition", fmt.Sprintf(`attachment; filename="seals-%d.ics"`, x.Run.ID))
 	c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(cal.Serialize(ics.WithNewLine("\r\n"))))
 	return nil

@@ -106,11 +106,23 @@ type exported struct {
 	Jar       string          `json:"jar"`
 	Pack      string          `json:"pack"`
 	Jars      int             `json:"jars"`
+	With      []exportedPart  `json:"with,omitempty"`
 	Practice  bool            `json:"practice"`
 	PutOn     time.Time       `json:"put_on"`
 	Verdict   run.Verdict     `json:"verdict"`
 	Why       string          `json:"why"`
 	Happened  []exportedEvent `json:"happened"`
+}
+
+// exportedPart is what stood in the canner with the jars of the run, and had its process.
+type exportedPart struct {
+	Title     string `json:"title"`
+	Procedure string `json:"procedure"`
+	Source    string `json:"source"`
+	Minutes   int    `json:"own_minutes"`
+	Jar       string `json:"jar"`
+	Pack      string `json:"pack"`
+	Jars      int    `json:"jars"`
 }
 
 type exportedEvent struct {
@@ -136,6 +148,9 @@ func (p *Pages) exportJSON(c *gin.Context) error {
 	r := &x.Run
 	out := exported{Title: r.Title, Procedure: r.Procedure, Source: r.Source, Kitchen: r.Kitchen, Feet: r.ElevationFt, Canner: r.Canner, Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold,
 		Jar: r.Jar, Pack: r.Pack, Jars: r.Jars, Practice: r.Speed > 0, PutOn: r.CreatedAt, Verdict: x.Judged.Verdict, Why: x.Judged.Why, Happened: []exportedEvent{}}
+	for _, q := range r.Parts {
+		out.With = append(out.With, exportedPart{q.Title, q.Procedure, q.Source, q.Minutes, q.Jar, q.Pack, q.Jars})
+	}
 	undone := run.Undone(x.Events)
 	for i := range x.Events {
 		e := &x.Events[i]

@@ -37,6 +37,7 @@ func New(f *kit.Frame, stove *app.Stove, st *store.Store, offer Offerer) *Pages 
 func (p *Pages) Routes(g gin.IRouter) {
 	g.GET("/stove", p.Handle(p.showBoard))
 	g.GET("/stove/board", p.Handle(p.pollBoard))
+	g.GET("/stove/stream", p.Handle(p.stream))
 	g.GET("/stove/new", p.Handle(p.showNew))
 	g.POST("/stove", p.Handle(p.start))
 	g.GET("/stove/:id", p.Handle(p.showRun))
@@ -83,7 +84,10 @@ func (p *Pages) board(ctx context.Context) (boardView, error) {
 	}
 	for _, x := range out {
 		state := viewJudged(x.Judged)
-		v.Out = append(v.Out, outRow{x.Run.ID, x.Run.Title, x.State.OutAt.Local().Format("2 Jan 15:04"), quantity.Jar(x.Run.Jar).Count(x.Run.Jars) + ", " + processOf(x), state.Words, x.Judged.Verdict == run.AsTested})
+		v.Out = append(v.Out, outRow{
+			x.Run.ID, titleOf(&x.Run), x.State.OutAt.Local().Format("2 Jan 15:04"),
+			jarsOf(&x.Run) + ", " + processOf(x), state.Words, x.Judged.Verdict == run.AsTested,
+		})
 	}
 	if len(open) > 1 {
 		v.Hands = hands(open[0], clock(p.stove.Now().Add(open[0].Hands())))

@@ -4,13 +4,11 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
-	"net/url"
 	"strconv"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/app"
-	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/run"
 	"damson/store"
@@ -23,7 +21,7 @@ type runView struct {
 	// Facts are what it was, a line each.
 	Facts [][2]string
 	Seals *sealsView
-	Lot   *lotLine
+	Lots  []lotLine
 	// Token lets a logger in; Read says how many readings came of the file sent last.
 	Token, Read string
 	// Recipe and Version are what was canned; Recipe is 0 where it is not there any more.
@@ -34,19 +32,47 @@ type runView struct {
 }
 
 type lotLine struct {
-	ID           int64
-	Words, Extra string
+	ID                  int64
+	Title, Words, Extra string
 	// Again is how many are to have the whole process once more.
 	Again int
 }
 
 // sealsView is the form of the seal test.
 type sealsView struct {
-	Jars, Sealed, Unsealed, Went string
-	Note, DoneBy, Place          string
-	Early                        string
-	Ways                         []run.Went
-	Problem                      string
+	Jars, Went          string
+	Of                  []sealsOf
+	Note, DoneBy, Place string
+	Early               string
+	Ways                []run.Went
+	Problem             string
+}
+
+// sealsOf are the fields of the jars of one recipe.
+type sealsOf struct {
+	// Title is empty where the load has one recipe only; Names are those of the two fields.
+	Title            string
+	Names            [2]string
+	Sealed, Unsealed string
+}
+
+// sealsOfAll are the fields of all that was in the canner, each jar taken as sealed.
+func sealsOfAll(x *app.Standing) []sealsOf {
+	var out []sealsOf
+	inside := x.Run.Inside()
+	for i, part := range inside {
+		f := sealsOf{Names: [2]string{"sealed", "unsealed"}, Sealed: strconv.Itoa(part.Jars), Unsealed: "0"}
+		if len(inside) == 1 {
+			f.Sealed = strconv.Itoa(x.State.Whole)
+		} else {
+			f.Title = part.Title + ", " + quantity.Jar(part.Jar).Count(part.Jars)
+		}
+		if i > 0 {
+			f.Names = [2]string{"sealed" + strconv.Itoa(i), "unsealed" + strconv.Itoa(i)}
+		}
+		out = append(out, f)
+	}
+	return out
 }
 
 func (p *Pages) showRun(c *gin.Context) error { return p.renderRun(c, http.StatusOK, nil) }
@@ -59,8 +85,7 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	}
 	r := &x.Run
 	v := runView{S: viewStation(x, true)}
-	v.Facts = [][2]string{{"Load", v.S.Jars + ", " + r.Pack + " pack"}, {"Canner", r.Canner}, {"Process", v.S.Process}, {"Tested procedure", r.Procedure + " · " + r.Source},
-		{"Place", fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))}, {"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")}}
+	v.Facts = facts(x, &v.S)
 	if _, err := p.store.Recipe(ctx, r.RecipeID); err == nil {
 		v.Recipe, v.Version = r.RecipeID, r.Version
 	} else if !errors.Is(err, store.ErrNotFound) {
@@ -72,54 +97,92 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	if n, err := strconv.Atoi(c.Query("read")); err == nil {
 		v.Read = fmt.Sprintf("%d new readings.", n)
 	}
-	lot, err := p.store.LotOf(ctx, r.ID)
+	lots, err := p.store.LotsOf(ctx, r.ID)
 	switch {
-	case err == nil:
-		v.S.Judged.Do = nil // it was done
-		v.Lot = &lotLine{ID: lot.ID, Words: quantity.Jar(lot.Jar).Count(lot.Left()) + " on the shelf", Extra: sealWords(&lot)}
-		if lot.Went == run.Reprocessed {
-			v.Lot.Again = lot.Unsealed
-		}
-	case !errors.Is(err, store.ErrNotFound):
+	case err != nil:
 		return err
+	case len(lots) > 0:
+		v.S.Judged.Do = nil // it was done
+		v.Lots = lotLines(lots)
 	case typed != nil:
 		v.Seals = typed
 	case x.State.Phase == run.Out && r.Speed == 0:
-		v.Seals = &sealsView{Sealed: strconv.Itoa(x.State.Whole), Unsealed: "0"}
+		v.Seals = &sealsView{Of: sealsOfAll(x)}
 	}
 	if s := v.Seals; s != nil {
-		s.Jars, s.Ways = quantity.Jar(r.Jar).Count(x.State.Whole), run.Wents
+		s.Jars, s.Ways = wholeJars(x), run.Wents
 		if due := x.State.OutAt.Add(run.TestAfter); x.Now.Before(due) {
 			s.Early = "The jars are still cooling: test them from " + due.Local().Format("Monday 15:04") + " on."
 		}
 	}
 	v.again(x)
-	page := p.page(r.Title, v)
+	page := p.page(titleOf(r), v)
 	page.Scripts, page.Keys = nil, kit.Keys("P", "print", "D", "desk")
 	p.Render(c, status, "stoverun", page)
 	return nil
+}
+
+// wholeJars counts what came out whole.
+func wholeJars(x *app.Standing) string {
+	if len(x.Run.Parts) > 0 {
+		return fmt.Sprintf("%d jars", x.State.Whole)
+	}
+	return quantity.Jar(x.Run.Jar).Count(x.State.Whole)
+}
+
+// facts are what the load was, a line each.
+func facts(x *app.Standing, s *station) [][2]string {
+	r := &x.Run
+	out := [][2]string{{"Load", s.Jars + ", " + r.Pack + " pack"}, {"Canner", r.Canner}, {"Process", s.Process}}
+	if s.Own != "" {
+		out = append(out, [2]string{"Together", s.Own})
+	}
+	for _, part := range r.Inside() {
+		out = append(out, [2]string{"Tested procedure", part.Procedure + " · " + part.Source})
+	}
+	place := fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))
+	return append(out, [2]string{"Place", place}, [2]string{"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")})
+}
+
+// lotLines are the lots that a run made.
+func lotLines(lots []store.Lot) []lotLine {
+	var out []lotLine
+	for i := range lots {
+		l := &lots[i]
+		line := lotLine{ID: l.ID, Words: quantity.Jar(l.Jar).Count(l.Left()) + " on the shelf", Extra: sealWords(l)}
+		if len(lots) > 1 {
+			line.Title = l.Title
+		}
+		if l.Went == run.Reprocessed {
+			line.Again = l.Unsealed
+		}
+		out = append(out, line)
+	}
+	return out
 }
 
 // again offers the whole process once more, within its 24 hours, to jars that were not
 // processed as tested or did not seal.
 func (v *runView) again(x *app.Standing) {
 	until := x.State.HeatOff.Add(run.Again)
-	jars := x.State.Whole
-	if v.Lot != nil {
-		jars = v.Lot.Again
-	} else if x.Judged.Verdict != run.NotAsTested {
-		jars = 0
+	inside := x.Run.Inside()
+	jars, all := make([]int, len(inside)), 0
+	for i, part := range inside {
+		switch {
+		case len(v.Lots) == len(inside):
+			jars[i] = v.Lots[i].Again
+		case x.Judged.Verdict == run.NotAsTested && len(inside) == 1:
+			jars[i] = x.State.Whole
+		case x.Judged.Verdict == run.NotAsTested:
+			jars[i] = part.Jars
+		}
+		all += jars[i]
 	}
-	if jars == 0 || v.Recipe == 0 || x.State.HeatOff.IsZero() || !x.Now.Before(until) || x.Run.Speed > 0 {
+	if all == 0 || v.Recipe == 0 || x.State.HeatOff.IsZero() || !x.Now.Before(until) || x.Run.Speed > 0 {
 		return
 	}
-	v.Again = "/stove/new?" + url.Values{"recipe": {strconv.FormatInt(v.Recipe, 10)}, "way": {wayOf(&x.Run)}, "jars": {strconv.Itoa(jars)}}.Encode()
+	v.Again = onceMore(&x.Run, jars)
 	v.Until = until.Local().Format("Monday 15:04")
-}
-
-// wayOf is the key of the process that a run was given.
-func wayOf(r *store.Run) string {
-	return procedure.Process{Method: r.Method, Gauge: r.Gauge, Jar: r.Jar, Pack: r.Pack, PSI: r.PSI}.Key()
 }
 
 // sealWords says how the seals were.
@@ -141,23 +204,42 @@ func (p *Pages) seals(c *gin.Context) error {
 		return nil
 	}
 	ctx := c.Request.Context()
-	f := kit.Typed(c, "sealed", "unsealed", "went", "place", "by")
-	v := sealsView{Sealed: f["sealed"], Unsealed: f["unsealed"], Went: f["went"], Place: f["place"], DoneBy: f["by"], Note: kit.Cut(c.Request.PostForm.Get("note"), 500)}
+	f := kit.Typed(c, "went", "place", "by")
+	v := sealsView{Went: f["went"], Place: f["place"], DoneBy: f["by"], Note: kit.Cut(c.Request.PostForm.Get("note"), 500)}
+	x, err := p.stove.Standing(ctx, kit.Number(c))
+	if err != nil {
+		return p.missing(c, err)
+	}
 	refuse := func(status int, what string) error {
 		v.Problem = what
 		return p.renderRun(c, status, &v)
 	}
-	t := run.Seals{Went: f["went"]}
-	var err1, err2 error
-	t.Sealed, err1 = strconv.Atoi(f["sealed"])
-	t.Unsealed, err2 = strconv.Atoi(f["unsealed"])
-	if err1 != nil || err2 != nil {
+	v.Of = sealsOfAll(x)
+	found := make([]run.Seals, len(v.Of))
+	counted := true
+	for i := range v.Of {
+		of := &v.Of[i]
+		of.Sealed, of.Unsealed = kit.Cut(c.Request.PostForm.Get(of.Names[0]),
+			10), kit.Cut(c.Request.PostForm.Get(of.Names[1]), 10)
+		var err1, err2 error
+		found[i].Went = f["went"]
+		found[i].Sealed, err1 = strconv.Atoi(of.Sealed)
+		found[i].Unsealed, err2 = strconv.Atoi(of.Unsealed)
+		counted = counted && err1 == nil && err2 == nil
+	}
+	if !counted {
 		return refuse(http.StatusUnprocessableEntity, "How many jars are sealed, how many not? Type two whole numbers.")
 	}
 	l := store.Lot{Place: f["place"], Note: v.Note, DoneBy: f["by"]}
 	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
-		err := p.stove.On(tx).Shelve(ctx, kit.Number(c), t, &l)
-		return fmt.Sprintf("/shelf/%d", l.ID), err
+		lots, err := p.stove.On(tx).Shelve(ctx, kit.Number(c), found, l)
+		switch {
+		case err != nil:
+			return "", err
+		case len(lots) > 1:
+			return "/shelf", nil
+		}
+		return fmt.Sprintf("/shelf/%d", lots[0].ID), nil
 	})
 	refused := app.IsRefused(err)
 	switch {

@@ -2,6 +2,7 @@ package stove
 
 import (
 	"context"
+	"errors"
 	"fmt"
 	"net/http"
 	"slices"
@@ -54,6 +55,8 @@ type startView struct {
 	Speed, Fault   string
 	Practice       bool
 	Problem        string
+	// With is what goes into the canner with it.
+	With []withView
 }
 
 type wayView struct {
@@ -80,6 +83,9 @@ func (p *Pages) showNew(c *gin.Context) error {
 		return p.Missing(c, err, noRecipe)
 	}
 	v.of(&o, c.Query("way"))
+	if v.With, err = p.viewCompany(ctx, c.QueryArray("with")); err != nil {
+		return err
+	}
 	return p.renderNew(c, http.StatusOK, v)
 }
 
@@ -132,6 +138,7 @@ func (p *Pages) start(c *gin.Context) error {
 	f := kit.Typed(c, "recipe", "way", "jars", "wide", "practice", "speed", "fault")
 	id, _ := strconv.ParseInt(f["recipe"], 10, 64)
 	jars, err := strconv.Atoi(f["jars"])
+	with := c.Request.PostForm["with"]
 	o, offered := p.offer.Offer(ctx, id, max(jars, 1), f["wide"] != "")
 	if offered != nil {
 		return p.Missing(c, offered, noRecipe)
@@ -139,6 +146,9 @@ func (p *Pages) start(c *gin.Context) error {
 	refuse := func(what string) error {
 		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"], Fault: f["fault"], Problem: what}
 		v.of(&o, f["way"])
+		if v.With, err = p.viewCompany(ctx, with); err != nil {
+			return err
+		}
 		return p.renderNew(c, http.StatusUnprocessableEntity, v)
 	}
 	if o.Missing != "" {
@@ -156,6 +166,13 @@ func (p *Pages) start(c *gin.Context) error {
 		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, quantity.Jar(x.Process.Jar).Count(holds)))
 	}
 	r := runOf(&o, x, jars)
+	var alone errCompany
+	switch err := p.together(ctx, party{&r, &o, x, with, f["wide"] != ""}); {
+	case errors.As(err, &alone):
+		return refuse(alone.Error())
+	case err != nil:
+		return err
+	}
 	if f["practice"] != "" {
 		r.Speed, _ = strconv.Atoi(f["speed"])
 		r.Speed = min(max(r.Speed, 1), 600)
@@ -170,6 +187,7 @@ func (p *Pages) start(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
+	p.stove.Told()
 	c.Redirect(http.StatusSeeOther, to)
 	return nil
 }

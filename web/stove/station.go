@@ -8,15 +8,16 @@ import (
 
 	"damson/app"
 	"damson/core/procedure"
-	"damson/core/quantity"
 	"damson/core/run"
 	"damson/web/kit"
 )
 
 // station is a canner on the stove as its page shows it.
 type station struct {
-	ID                            int64
-	Title, Jars, Canner, Process  string
+	ID                           int64
+	Title, Jars, Canner, Process string
+	// Own says what each jar needs by itself, where jars of different times stand together.
+	Own                           string
 	Practice                      string
 	Is, Next                      string
 	Phase                         run.Phase
@@ -78,8 +79,8 @@ type gaugeView struct {
 func viewStation(x *app.Standing, large bool) station {
 	r := &x.Run
 	s := say(x)
-	v := station{ID: r.ID, Title: r.Title, Jars: quantity.Jar(r.Jar).Count(r.Jars), Canner: r.Canner, Process: processOf(x), Is: s.Is, Next: s.Next, Phase: x.State.Phase,
-		Clock: viewClock(x), Buttons: buttons(x), Shown: x.Shown, Total: r.Jars, Gauged: r.PSI > 0, Record: record(x), Kinds: tellable(&x.Load), Judged: viewJudged(x.Judged), Shelf: x.Judged.Shelf, Large: large}
+	v := station{ID: r.ID, Title: titleOf(r), Jars: jarsOf(r), Own: ownTimes(r), Canner: r.Canner, Process: processOf(x), Is: s.Is, Next: s.Next, Phase: x.State.Phase,
+		Clock: viewClock(x), Buttons: buttons(x), Shown: x.Shown, Total: x.Load.Jars, Gauged: r.PSI > 0, Record: record(x), Kinds: tellable(&x.Load), Judged: viewJudged(x.Judged), Shelf: x.Judged.Shelf, Large: large}
 	v.Away = x.State.Phase == run.Loaded || r.Speed > 0
 	if r.Speed > 0 {
 		v.Practice = fmt.Sprintf("practice canner, %d times as fast", r.Speed)

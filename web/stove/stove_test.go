@@ -42,6 +42,13 @@ func (desk) Offer(_ context.Context, recipe int64, jars int, _ bool) (Offer, err
 	switch recipe {
 	case 1:
 		o.Options = []plan.Option{{Process: p, Canner: 0, Reading: 13.5, Why: "the gauge reads 0.5 psi too high"}, {Process: other, Canner: -1, Not: "no pressure canner with this gauge in this kitchen"}}
+	case 3, 4:
+		o.Recipe.Title, o.Procedure, o.Class = "Plums", "Plums, halved", "acid"
+		q := procedure.Process{Method: procedure.Pressure, Gauge: "dial", Jar: "pint", Pack: "hot", Minutes: 40, PSI: 13, HeadspaceIn: 0.5}
+		if recipe == 4 {
+			q.PSI = 8
+		}
+		o.Options = []plan.Option{{Process: q, Canner: 0, Reading: 13.5}}
 	case 2:
 		o.Missing = "It is not clear yet, so there is no plan."
 	default:
@@ -147,10 +154,78 @@ func TestStart(t *testing.T) {
 	assert.InDelta(t, 202.4, runs[0].BoilF, 0.1)
 }
 
+// Two recipes of one pressure go on together, by the longer time; what does not fit is refused.
+func TestTogether(t *testing.T) {
+	p := newPlace(t)
+	const plums = "pressure|dial|pint|hot|13|"
+	link := "/stove/new?recipe=1&way=" + url.QueryEscape(dialWay) + "&jars=4&with=" + url.QueryEscape(With(3, 3, plums))
+	_, body := p.get(link)
+	has(t, body, "Together with")
+	has(t, body, "3 pints of Plums, which need 40 min by themselves")
+	for what, with := range map[string]string{
+		"does not go into the same canner": With(4, 3, "pressure|dial|pint|hot|8|"),
+		"cannot be done that way":          With(3, 3, "pressure|dial|pint|raw|13|"),
+		"do not go into Big dial canner":   With(3, 4, plums),
+		"not clear yet":                    With(2, 3, plums),
+		"not on the desk any more":         With(9, 3, plums),
+		"not known any more":               "3:many:" + plums,
+	} {
+		code, body := p.post("/stove", "recipe", "1", "way", dialWay, "jars", "4", "with", with)
+		assert.Equal(t, http.StatusUnprocessableEntity, code, what)
+		has(t, body, what)
+	}
+	code, _ := p.post("/stove", "recipe", "1", "way", dialWay, "jars", "4", "with", With(3, 3, plums), "once", "k")
+	require.Equal(t, http.StatusSeeOther, code)
+	runs, err := p.st.Runs(context.Background(), 9)
+	require.NoError(t, err)
+	require.Len(t, runs, 1)
+	r := &runs[0]
+	assert.Equal(t, []any{40, 30, 4, 7, "low-acid"}, []any{r.Minutes, r.OwnMinutes, r.Jars, r.Load().Jars, r.Load().Class})
+	_, body = p.get("/stove")
+	has(t, body, "Carrots &lt;b&gt; &#43; Plums")
+	has(t, body, "4 quarts &#43; 3 pints")
+	has(t, body, "Carrots &lt;b&gt;, quarts: 30 min; Plums, pints: 40 min. Together all have the longest.")
+}
+
+// The seals of two recipes are told apart, and each has its lot.
+func TestSealsOfTwo(t *testing.T) {
+	p := newPlace(t)
+	ctx := context.Background()
+	id := p.on(24*60-10, whole, store.RunPart{RecipeID: 3, Title: "Plums", Procedure: "Plums, halved", Source: "a guide", Jar: "pint", Pack: "hot", Class: "acid", Minutes: 20, Jars: 2})
+	at := fmt.Sprintf("/stove/%d", id)
+	_, body := p.get(at)
+	has(t, body, "Plums, 2 pints")
+	has(t, body, "Plums, halved · a guide")
+	for what, pairs := range map[string][]string{
+		"9 jars came out whole":   {"sealed", "5", "unsealed", "0", "sealed1", "2", "unsealed1", "0"},
+		"2 jars of Plums went in": {"sealed", "6", "unsealed", "0", "sealed1", "3", "unsealed1", "0"},
+		"two whole numbers":       {"sealed", "7", "unsealed", "0", "sealed1", "", "unsealed1", "0"},
+	} {
+		code, body := p.post(at+"/seals", pairs...)
+		assert.Equal(t, http.StatusUnprocessableEntity, code, what)
+		has(t, body, what)
+	}
+	code, _ := p.post(at+"/seals", "sealed", "6", "unsealed", "1", "sealed1", "2", "unsealed1", "0", "went", "again", "once", "s")
+	require.Equal(t, http.StatusSeeOther, code)
+	lots, err := p.st.LotsOf(ctx, id)
+	require.NoError(t, err)
+	require.Len(t, lots, 2)
+	assert.Equal(t, []any{"Carrots <b>", 6, 1, "again", 15}, []any{lots[0].Title, lots[0].Sealed, lots[0].Unsealed, lots[0].Went, lots[0].Boil})
+	assert.Equal(t, []any{"Plums", "pint", 2, 0, "", 0}, []any{lots[1].Title, lots[1].Jar, lots[1].Sealed, lots[1].Unsealed, lots[1].Went, lots[1].Boil})
+	_, body = p.get(at + "/run.json")
+	has(t, body, `"own_minutes": 20`)
+	code, body = p.post(at+"/events", "kind", "lost", "at", time.Now().Add(-24*time.Hour+55*time.Minute).Format("15:04"))
+	assert.Equal(t, http.StatusSeeOther, code, body)
+	lots, err = p.st.LotsOf(ctx, id)
+	require.NoError(t, err)
+	assert.NotEmpty(t, lots[0].Doubt)
+	assert.NotEmpty(t, lots[1].Doubt, "what is doubted is doubted of all that stood in the canner")
+}
+
 // on puts a load on that began so many minutes ago, and tells what happened since.
-func (p place) on(minutes int, told string) int64 {
+func (p place) on(minutes int, told string, with ...store.RunPart) int64 {
 	p.t.Helper()
-	r := store.Run{RecipeID: 1, Title: "Carrots <b>", Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7,
+	r := store.Run{RecipeID: 1, Title: "Carrots <b>", Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7, Parts: with,
 		CreatedAt: time.Now().Add(-time.Duration(minutes) * time.Minute)}
 	require.NoError(p.t, p.st.AddRun(context.Background(), &r))
 	for _, part := range strings.Split(told, ";") {
@@ -163,6 +238,9 @@ func (p place) on(minutes int, told string) int64 {
 		e := run.Event{At: r.CreatedAt.Add(time.Duration(m * float64(time.Minute))), Kind: run.Kind(f[1])}
 		if len(f) > 2 && e.Kind == run.JarsOut {
 			e.Jars, _ = strconv.Atoi(f[2])
+			for _, part := range with {
+				e.Jars += part.Jars
+			}
 		} else if len(f) > 2 {
 			e.PSI, err = strconv.ParseFloat(f[2], 64)
 			require.NoError(p.t, err)
@@ -303,8 +381,10 @@ func TestSeals(t *testing.T) {
 	code, body = p.post(at+"/seals", "sealed", "7", "unsealed", "0", "once", "y")
 	assert.Equal(t, http.StatusConflict, code)
 	has(t, body, "6 quarts on the shelf")
-	lot, err := p.st.LotOf(context.Background(), id)
+	lots, err := p.st.LotsOf(context.Background(), id)
 	require.NoError(t, err)
+	require.Len(t, lots, 1)
+	lot := lots[0]
 	assert.Equal(t, []any{6, 1, "freezer", 15, "low-acid"}, []any{lot.Sealed, lot.Unsealed, lot.Went, lot.Boil, lot.Class})
 }
 
