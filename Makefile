@@ -61,7 +61,7 @@ reliability:
 # Fifty thousand hazards said at random from a small grammar, and every mutant: none may leave
 # a recipe clear.
 adversary:
-	go test -tags whole -timeout 40m -count 1 -v -run 'ByGrammar|NotDone|HazardsNeverClear|ByMistake' ./core/review ./core/run
+	go test -tags whole -timeout 40m -count 1 -v -run 'ByGrammar|NotDone|HazardsNeverClear|ByMistake|EveryFood|TakeSafetyAway|LibraryHazards' ./core/review ./core/run
 
 bench: build
 	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge ./web

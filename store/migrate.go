@@ -189,6 +189,11 @@ var migrations = []string{
 	CREATE INDEX run_parts_run ON run_parts(run_id);
 	ALTER TABLE runs ADD COLUMN own_minutes INTEGER NOT NULL DEFAULT 0;
 	ALTER TABLE lots ADD COLUMN part INTEGER NOT NULL DEFAULT 0;`,
+
+	// 15: what things cost, by the name of the food
+	`CREATE TABLE prices (
+		thing TEXT PRIMARY KEY, money REAL NOT NULL, unit TEXT NOT NULL, updated_at DATETIME NOT NULL
+	);`,
 }
 
 // version returns the version of the tables.

@@ -52,6 +52,7 @@ func (s *Store) whole() error {
 		func() error { return every(s, "run_parts", (*RunPart).fault) },
 		func() error { return every(s, "lots", (*Lot).fault) },
 		func() error { return every(s, "lot_moves", (*LotMove).fault) },
+		func() error { return every(s, "prices", (*Price).fault) },
 	} {
 		if err := check(); err != nil {
 			return err
@@ -260,4 +261,8 @@ func (l *Lot) fault() string {
 
 func (m *LotMove) fault() string {
 	return first(given("the day", m.OnDay), dayOrNone("the day", m.OnDay), within("the jars", float64(m.Jars), 1, 5000), letters("a field", m.Kind+m.Note, maxLong))
+}
+
+func (p *Price) fault() string {
+	return first(letters("a field", p.Thing+p.Unit, maxName), within("the price", p.Money, 0, 1e6))
 }

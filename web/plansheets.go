@@ -22,6 +22,7 @@ type quantitiesView struct {
 	Dishes  []quantitiesDish
 	Lids    string
 	Jars    []string
+	Costs   *costView
 }
 
 type quantitiesDish struct {
@@ -42,6 +43,11 @@ func (s *Server) showQuantities(c *gin.Context) error {
 	if err != nil {
 		return s.missing(c, err)
 	}
+	return s.renderQuantities(c, http.StatusOK, w, "")
+}
+
+// renderQuantities is the page of what to buy; problem says what is wrong with the prices that were typed.
+func (s *Server) renderQuantities(c *gin.Context, status int, w *planned, problem string) error {
 	v := quantitiesView{ID: w.plan.ID, Problem: w.problem}
 	lids, need := 0, map[string]int{}
 	for i := range w.dishes {
@@ -57,10 +63,25 @@ func (s *Server) showQuantities(c *gin.Context) error {
 	if lids > 0 {
 		v.Lids = fmt.Sprintf("%d new lids: one a jar, and two to spare for each recipe", lids)
 	}
+	var err error
 	if v.Jars, err = s.jarsNeeded(c, need); err != nil {
 		return err
 	}
-	s.Render(c, http.StatusOK, "quantities", kit.Page{Title: "Loads and quantities", Nav: "/plan", Keys: kit.Keys("P", "print"), Body: v})
+	if w.day != nil {
+		prices, err := s.store.Prices(c.Request.Context())
+		if err != nil {
+			return err
+		}
+		costs := s.costs(w, prices)
+		if costs.Problem = problem; problem != "" {
+			costs.typedAgain(c)
+		}
+		if c.Query("priced") != "" {
+			costs.Saved = "Kept; every plan goes by these prices."
+		}
+		v.Costs = &costs
+	}
+	s.Render(c, status, "quantities", kit.Page{Title: "Loads and quantities", Nav: "/plan", Keys: kit.Keys("P", "print"), Body: v})
 	return nil
 }
 

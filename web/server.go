@@ -151,6 +151,7 @@ func (s *Server) planRoutes(g gin.IRouter) {
 	g.POST("/plan/:id/took", s.Handle(s.saveTook))
 	g.POST("/plan/:id/delete", s.Handle(s.deletePlan))
 	g.GET("/plan/:id/quantities", s.Handle(s.showQuantities))
+	g.POST("/plan/:id/prices", s.Handle(s.savePrices))
 	g.GET("/plan/:id/sheets", s.Handle(s.showSheets))
 	g.GET("/plan/:id/files/:file", s.Handle(s.planFile))
 }

@@ -22,13 +22,14 @@ const (
 // for each mark (Duchi, Hazan, Singer, Adaptive Subgradient Methods, 2011). The same
 // lessons give the same opinion.
 func learn(lessons []lesson) *method.Opinion {
-	often := map[uint32]int{}
-	for _, l := range lessons {
-		for _, m := range l.marks {
+	marks, at := numbered(lessons)
+	often := make([]int, len(marks))
+	for _, l := range at {
+		for _, m := range l {
 			often[m]++
 		}
 	}
-	weights, squares, bias := map[uint32]float64{}, map[uint32]float64{}, 0.0
+	weights, squares, bias := make([]float64, len(marks)), make([]float64, len(marks)), 0.0
 	order := make([]int, len(lessons))
 	for i := range order {
 		order[i] = i
@@ -37,17 +38,17 @@ func learn(lessons []lesson) *method.Opinion {
 	for range rounds {
 		random.Shuffle(len(order), func(i, j int) { order[i], order[j] = order[j], order[i] })
 		for _, i := range order {
-			l := &lessons[i]
-			sum, spread := 0.0, method.Spread(len(l.marks))
-			for _, m := range l.marks {
+			l := at[i]
+			sum, spread := 0.0, method.Spread(len(l))
+			for _, m := range l {
 				sum += weights[m]
 			}
 			wrong := 1 / (1 + math.Exp(-bias-sum/spread))
-			if l.harm {
+			if lessons[i].harm {
 				wrong--
 			}
 			bias -= biasing * wrong
-			for _, m := range l.marks {
+			for _, m := range l {
 				if often[m] < seldom {
 					continue
 				}
@@ -57,11 +58,31 @@ func learn(lessons []lesson) *method.Opinion {
 			}
 		}
 	}
-	out := make(map[uint32]float32, len(weights))
+	out := map[uint32]float32{}
 	for m, w := range weights {
-		out[m] = float32(w)
+		if often[m] >= seldom {
+			out[marks[m]] = float32(w)
+		}
 	}
 	return method.NewOpinion(out, bias)
+}
+
+// numbered gives each mark a number from nought, and each lesson its marks by their numbers.
+func numbered(lessons []lesson) (marks []uint32, at [][]int) {
+	number := map[uint32]int{}
+	for _, l := range lessons {
+		of := make([]int, len(l.marks))
+		for i, m := range l.marks {
+			n, known := number[m]
+			if !known {
+				n = len(marks)
+				number[m], marks = n, append(marks, m)
+			}
+			of[i] = n
+		}
+		at = append(at, of)
+	}
+	return marks, at
 }
 
 // judged is a sentence of a text with its score.

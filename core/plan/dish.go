@@ -92,6 +92,8 @@ type Item struct {
 	BuyLeast, BuyMost float64
 	// EachJar is the amount by the jar, where the recipe has it so.
 	EachJar string
+	// Need is what it takes, for its price.
+	Need Bought
 }
 
 // Shop returns what the batch takes, line by line. factor is the batch against
@@ -118,13 +120,16 @@ func (t *Table) item(l *recipe.Line, no int, jar quantity.Jar, jars int, factor 
 	if l.Per != "" {
 		one := EachJar(l, jar)
 		it.EachJar, it.Kitchen = quantity.Kitchen(one, a.Unit), quantity.Kitchen(one*float64(jars), a.Unit)
+		it.Need = Bought{Food: l.Ref, Amount: one * float64(jars), Unit: a.Unit, Form: l.Form()}
 		return it
 	}
 	it.Kitchen = quantity.Kitchen(a.Max*factor, a.Unit)
+	it.Need = Bought{Food: l.Ref, Amount: a.Max * factor, Unit: a.Unit, Form: l.Form()}
 	if a.Unit.Dimension() == quantity.Volume && prepared(l) {
 		if kg := grams(l) * factor / 1000; kg > 0 {
 			if least, most, ok := t.Buy(l.Ref, kg); ok {
 				it.BuyLeast, it.BuyMost = least, most
+				it.Need.Kg = (least + most) / 2
 			}
 		}
 	}

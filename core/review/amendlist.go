@@ -37,6 +37,9 @@ func (w *rewrite) unlisted(no int, text string, st *recipe.Step, taken []int) st
 	if hangsOnVerb.MatchString(out) && !hangsOnVerb.MatchString(text) {
 		return ""
 	}
+	if out == text {
+		return "" // it is told here alone, as a food that the list has too
+	}
 	is := w.e.reader.Step(no, out)
 	if slices.ContainsFunc(is.Foods, func(m recipe.Mention) bool { return w.speaksOf(m, taken) }) || len(w.keptIn(is, taken)) < len(w.keptIn(st, taken)) {
 		return ""

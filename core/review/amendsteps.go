@@ -294,6 +294,22 @@ func (w *rewrite) speaksOf(m recipe.Mention, items []int) bool {
 	return k >= 0 && slices.Contains(items, k) && !m.Without
 }
 
+// anyOf reports whether the sentence of line no speaks of one of the items.
+func (w *rewrite) anyOf(st *recipe.Step, no int, items []int) bool {
+	return slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool {
+		return w.speaksOf(m, items) || w.toldHere(m, no, items)
+	})
+}
+
+// toldHere reports an item that this sentence alone puts in, though the list has the same food too: "add a
+// pound of bacon", where a cube of it in each jar is as tested.
+func (w *rewrite) toldHere(m recipe.Mention, no int, items []int) bool {
+	return !m.Without && slices.ContainsFunc(items, func(i int) bool {
+		it := &w.was.items[i]
+		return it.fromStep && it.line == no && it.ref == m.Food
+	})
+}
+
 // sentence returns the sentence as it stands after the edits, "" where nothing
 // is left of it.
 func (w *rewrite) sentence(s int, taken []int) string {
@@ -332,7 +348,7 @@ func (w *rewrite) sentence(s int, taken []int) string {
 		}
 	}
 	isTaken := func(st *recipe.Step) bool {
-		return slices.ContainsFunc(st.Foods, func(m recipe.Mention) bool { return w.speaksOf(m, taken) })
+		return w.anyOf(st, a.No, taken)
 	}
 	if len(lost) == 0 && !isTaken(a.Step) {
 		return text

@@ -65,7 +65,7 @@ func TestLibraryHazards(t *testing.T) {
 			return
 		}
 		for _, h := range hazards {
-			if n++; ownTo(p, h) || !sampled(n, 5) {
+			if n++; ownTo(p, h) || !sampled(n, 11) {
 				continue
 			}
 			mutants++

@@ -20,7 +20,10 @@ func TestVerdictsRepeat(t *testing.T) {
 	other := review.New(lib.Foods, lib.Procedures, lib.Language).WithAcidity(lib.Acidity)
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
-	for _, name := range files {
+	for n, name := range files {
+		if !sampled(n, 3) {
+			continue
+		}
 		req, text := asked(t, name)
 		again := req
 		again.Recipe, err = other.Reader().Text(text)

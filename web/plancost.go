@@ -1,0 +1,228 @@
+package web
+
+import (
+	"fmt"
+	"net/http"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"damson/core/plan"
+	"damson/core/quantity"
+	"damson/store"
+	"damson/web/kit"
+)
+
+// What a jar costs: prices are typed once, beside what is to be bought, and hold for every plan.
+
+// costView is what the jars of a day cost, and the prices that it rests on.
+type costView struct {
+	ID             int64
+	Sign           string
+	Lines          []costLine
+	Things         []priceField
+	Saved, Problem string
+}
+
+type costLine struct{ Title, Jar, Parts string }
+
+// priceField is a thing with its price; N tells its fields from those of the others.
+type priceField struct {
+	N                               int
+	Thing, Words, Need, Money, Cost string
+	Units                           []priceUnit
+}
+
+type priceUnit struct {
+	Key, Words string
+	Chosen     bool
+}
+
+// What prices are for, as shops have them.
+var (
+	priceUnits = []priceUnit{{Key: "lb", Words: "a pound"}, {Key: "kg", Words: "a kilogram"}, {Key: "oz",
+		Words: "an ounce"},
+		{Key: "quart", Words: "a quart"}, {Key: "l", Words: "a litre"}, {Key: "cup", Words: "a cup"},
+		{Key: "each", Words: "each"}, {Key: "package", Words: "a package"}, {Key: "bunch",
+			Words: "a bunch"}, {Key: "head", Words: "a head"}}
+	lidUnits    = []priceUnit{{Key: "each", Words: "each"}}
+	energyUnits = []priceUnit{{Key: "kwh", Words: "a kilowatt-hour"}}
+)
+
+// signOf is how the kitchen writes its money.
+func signOf(prices map[string]store.Price) string {
+	if p, ok := prices[store.Money]; ok {
+		return p.Unit
+	}
+	return "$"
+}
+
+func money(sign string, v float64) string { return fmt.Sprintf("%s%.2f", sign, v) }
+
+// goods are what the dishes of a day buy, each thing once, in the order of the recipes.
+type goods struct {
+	order []string
+	words map[string]string
+	need  map[string][]string
+	cost  map[string]float64
+}
+
+func (g *goods) add(thing, words, need string) {
+	if _, have := g.words[thing]; !have {
+		g.order = append(g.order, thing)
+		g.words[thing] = words
+	}
+	if need != "" {
+		g.need[thing] = append(g.need[thing], need)
+	}
+}
+
+// costs works out what the jars of each dish cost by the prices.
+func (s *Server) costs(w *planned, prices map[string]store.Price) costView {
+	v := costView{ID: w.plan.ID, Sign: signOf(prices)}
+	g := &goods{words: map[string]string{}, need: map[string][]string{}, cost: map[string]float64{}}
+	for i, k := range w.inDay {
+		d := &w.dishes[k]
+		c := s.costOf(w, i, prices, g)
+		line := costLine{Title: w.named(i)}
+		if c.Priced > 0 || c.Lids > 0 || c.Energy > 0 {
+			line.Jar = "about " + money(v.Sign, c.Jar(d.stored.Jars)) + " a jar"
+		}
+		line.Parts = fmt.Sprintf("food %s, lids %s, heat %s for %d jars; %d of %d things have a price",
+			money(v.Sign, c.Food), money(v.Sign, c.Lids), money(v.Sign, c.Energy), d.stored.Jars, c.Priced, c.All)
+		v.Lines = append(v.Lines, line)
+	}
+	g.add(store.PriceOfLid, "new lids", "")
+	g.add(store.PriceOfEnergy, "heat of the canner, at the burner", "")
+	for n, thing := range g.order {
+		v.Things = append(v.Things, g.field(n, thing, v.Sign, prices))
+	}
+	return v
+}
+
+// field is the row of a thing.
+func (g *goods) field(n int, thing, sign string, prices map[string]store.Price) priceField {
+	units := priceUnits
+	switch thing {
+	case store.PriceOfLid:
+		units = lidUnits
+	case store.PriceOfEnergy:
+		units = energyUnits
+	}
+	f := priceField{N: n, Thing: thing, Words: g.words[thing], Need: strings.Join(g.need[thing], " + "),
+		Units: slices.Clone(units)}
+	p, known := prices[thing]
+	if known {
+		f.Money = strconv.FormatFloat(p.Money, 'f', -1, 64)
+		f.Cost = "a price that does not convert"
+		if c, ok := g.cost[thing]; ok {
+			f.Cost = money(sign, c)
+		}
+	}
+	for i := range f.Units {
+		f.Units[i].Chosen = known && f.Units[i].Key == p.Unit
+	}
+	return f
+}
+
+// costOf is what dish i of the day costs; what it buys goes to the goods.
+func (s *Server) costOf(w *planned, i int, prices map[string]store.Price, g *goods) plan.Cost {
+	d := &w.dishes[w.inDay[i]]
+	var c plan.Cost
+	for _, it := range s.shelf().lib.Plan.Shop(d.result, quantity.Jar(d.chosen.Process.Jar), d.stored.Jars, d.factor) {
+		if it.Need.Food.In("water") || it.Kitchen == "" {
+			continue
+		}
+		thing := strings.ToLower(it.Food)
+		if it.Need.Food != nil {
+			thing = it.Need.Food.ID
+		}
+		g.add(thing, it.Food, it.Kitchen)
+		c.All++
+		p, known := prices[thing]
+		if !known {
+			continue
+		}
+		if cost, ok := it.Need.At(plan.Price{Money: p.Money, Unit: quantity.Unit(p.Unit)}); ok {
+			c.Food += cost
+			c.Priced++
+			g.cost[thing] += cost
+		}
+	}
+	if p, ok := prices[store.PriceOfLid]; ok {
+		c.Lids = p.Money * float64(d.stored.Jars)
+		g.cost[store.PriceOfLid] += c.Lids
+	}
+	if p, ok := prices[store.PriceOfEnergy]; ok {
+		c.Energy = p.Money * w.day.Burnt(i, d.chosen.KWh)
+		g.cost[store.PriceOfEnergy] += c.Energy
+	}
+	return c
+}
+
+const (
+	mostPrices = 200
+	mostMoney  = 10000
+)
+
+// savePrices keeps what was typed beside what is to be bought; an empty price is forgotten.
+func (s *Server) savePrices(c *gin.Context) error {
+	w, err := s.workedPlan(c)
+	if err != nil {
+		return s.missing(c, err)
+	}
+	if !s.Form(c) {
+		return nil
+	}
+	f := c.Request.PostForm
+	var list []store.Price
+	for n := range mostPrices {
+		i := strconv.Itoa(n)
+		thing := kit.Cut(f.Get("thing"+i), 120)
+		if thing == "" {
+			break
+		}
+		typed, unit := kit.Cut(f.Get("money"+i), 12), kit.Cut(f.Get("unit"+i), 12)
+		if typed == "" {
+			list = append(list, store.Price{Thing: thing})
+			continue
+		}
+		v, err := quantity.ParseFigure(typed)
+		if err != nil || v < 0 || v > mostMoney || !isPriceUnit(unit) {
+			return s.renderQuantities(c, http.StatusUnprocessableEntity, w,
+				"“"+typed+"” is no price. Type it like 1.29, and choose what it is for.")
+		}
+		list = append(list, store.Price{Thing: thing, Money: v, Unit: unit})
+	}
+	if sign := kit.Cut(f.Get("sign"), 8); sign != "" {
+		list = append(list, store.Price{Thing: store.Money, Unit: sign})
+	}
+	if err := s.store.SavePrices(c.Request.Context(), list); err != nil {
+		return err
+	}
+	c.Redirect(http.StatusSeeOther, fmt.Sprintf("/plan/%d/quantities?priced=yes#costs", w.plan.ID))
+	return nil
+}
+
+func isPriceUnit(unit string) bool {
+	for _, list := range [][]priceUnit{priceUnits, lidUnits, energyUnits} {
+		if slices.ContainsFunc(list, func(u priceUnit) bool { return u.Key == unit }) {
+			return true
+		}
+	}
+	return false
+}
+
+// typedAgain puts what was typed back into the fields that were refused.
+func (v *costView) typedAgain(c *gin.Context) {
+	for i := range v.Things {
+		n := strconv.Itoa(v.Things[i].N)
+		v.Things[i].Money = kit.Cut(c.Request.PostForm.Get("money"+n), 12)
+		for k := range v.Things[i].Units {
+			u := &v.Things[i].Units[k]
+			u.Chosen = u.Key == c.Request.PostForm.Get("unit"+n)
+		}
+	}
+}
