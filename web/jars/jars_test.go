@@ -136,6 +136,11 @@ func TestFiles(t *testing.T) {
 		assert.Equal(t, http.StatusOK, code)
 		assert.Less(t, len(body), 400_000)
 	}
+	_, plain := get(h, "/shelf/1/labels.pdf?n=200")
+	code, coded := get(h, "/shelf/1/labels.pdf?n=200&code=yes")
+	assert.Equal(t, http.StatusOK, code)
+	assert.Greater(t, len(coded), len(plain)+1000, "a code on each")
+	assert.Less(t, len(coded), 1_500_000)
 	_, svg := get(h, "/shelf/1/label.svg")
 	assert.Contains(t, svg, "&lt;x&gt;")
 	assert.NotContains(t, svg, "<x>")

@@ -9,6 +9,8 @@ import (
 	"strings"
 
 	"github.com/gin-gonic/gin"
+	"github.com/go-pdf/fpdf"
+	"github.com/skip2/go-qrcode"
 
 	"damson/core/label"
 	"damson/web/kit"
@@ -41,7 +43,13 @@ func (p *Pages) labelsPDF(c *gin.Context) error {
 		n = max(l.Left(), 1)
 	}
 	skip, _ := strconv.Atoi(c.Query("skip"))
-	data, err := pdf(x, &sheet, min(n, mostLabels), skip)
+	var code [][]bool
+	if c.Query("code") != "" {
+		if code, err = codeOf(c, l.ID); err != nil {
+			return err
+		}
+	}
+	data, err := pdf(x, &sheet, min(n, mostLabels), skip, code)
 	if err != nil {
 		return err
 	}
@@ -50,7 +58,47 @@ func (p *Pages) labelsPDF(c *gin.Context) error {
 	return nil
 }
 
-func pdf(l label.Label, s *label.Sheet, n, skip int) ([]byte, error) {
+// codeOf is the QR code of the page of a lot, at the address by which this page is open.
+func codeOf(c *gin.Context, lot int64) ([][]bool, error) {
+	scheme := "http"
+	if c.Request.TLS != nil {
+		scheme = "https"
+	}
+	q, err := qrcode.New(fmt.Sprintf("%s://%s/shelf/%d", scheme, c.Request.Host, lot), qrcode.Low)
+	if err != nil {
+		return nil, err
+	}
+	q.DisableBorder = true // the label's own edge is its quiet zone
+	return q.Bitmap(), nil
+}
+
+// mostCode is the side of a code on a label, in mm.
+const mostCode = 18
+
+// stamp draws a code into the right end of a label, and returns how much room it takes.
+func stamp(f *fpdf.Fpdf, s *label.Sheet, at label.Place, pad float64, code [][]bool) float64 {
+	if len(code) == 0 {
+		return 0
+	}
+	side := min(s.Height-2*pad, mostCode)
+	one := side / float64(len(code))
+	left, top := at.X+s.Width-pad-side, at.Y+(s.Height-side)/2
+	f.SetFillColor(0, 0, 0)
+	for y, row := range code {
+		for x := 0; x < len(row); x++ {
+			from := x
+			for x < len(row) && row[x] {
+				x++
+			}
+			if x > from { // squares that touch are one, or a printer leaves white lines between them
+				f.Rect(left+float64(from)*one, top+float64(y)*one, float64(x-from)*one, one, "F")
+			}
+		}
+	}
+	return side + pad
+}
+
+func pdf(l label.Label, s *label.Sheet, n, skip int, code [][]bool) ([]byte, error) {
 	f := kit.NewPDF(s.Paper)
 	f.SetAutoPageBreak(false, 0)
 	f.SetTitle("Labels", true)
@@ -62,17 +110,18 @@ func pdf(l label.Label, s *label.Sheet, n, skip int) ([]byte, error) {
 		}
 		const pad = 2.5
 		title, _ := kit.InFace(l.Title)
+		wide := s.Width - 2*pad - stamp(f, s, at, pad, code)
 		size := 13.0
-		for f.SetFont("go", "B", size); size > 6 && f.GetStringWidth(title) > s.Width-2*pad; size-- {
+		for f.SetFont("go", "B", size); size > 6 && f.GetStringWidth(title) > wide; size-- {
 			f.SetFont("go", "B", size-1)
 		}
 		line := max(min((s.Height-2*pad)/float64(len(l.Lines)+1), 6), 3)
 		f.SetXY(at.X+pad, at.Y+pad)
-		f.CellFormat(s.Width-2*pad, line, title, "", 2, "L", false, 0, "")
+		f.CellFormat(wide, line, title, "", 2, "L", false, 0, "")
 		f.SetFont("go", "", min(9.5, line*2.2))
 		for _, text := range l.Lines {
 			shown, _ := kit.InFace(text)
-			f.CellFormat(s.Width-2*pad, line, shown, "", 2, "L", false, 0, "")
+			f.CellFormat(wide, line, shown, "", 2, "L", false, 0, "")
 		}
 	}
 	var b bytes.Buffer
