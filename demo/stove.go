@@ -39,10 +39,24 @@ func byBath(title, procedure, part, product, jar, pack, class string, recipe int
 		Method: "water-bath", Minutes: minutes, Class: class, Jars: jars}
 }
 
+// bothSizes is a load of quarts in which three pints of the same stand.
+func bothSizes(r store.Run) store.Run {
+	r.Jars = 4
+	r.Parts = []store.RunPart{{RecipeID: r.RecipeID, Version: r.Version, Title: r.Title, Procedure: r.Procedure,
+		Product: r.Product,
+		Source:  r.Source, Jar: "pint", Pack: r.Pack, Headspace: r.Headspace, Class: r.Class, Minutes: 25, Jars: 3}}
+	return r
+}
+
 const (
 	day = 24 * 60
 	// byTheBook is a pressure run of 30 minutes without a fault.
 	byTheBook = "1 heat-on;13 steaming;23 closed;30 reached 13.7;38 reading 13.8;46 reading 13.7;54 reading 13.8;61 heat-off;98 zero;99 opened-up;110 lid-off;114 jars-out 7"
+	// twoSizes is such a run with what its gauge showed on the way.
+	twoSizes = "1 heat-on;13 steaming;23 closed;25 reading 3.5;27 reading 9;" +
+		"30 reached 13.7;34 reading 13.9;38 reading 13.8;" +
+		"42 reading 13.6;46 reading 13.7;50 reading 13.9;54 reading 13.8;60 reading 13.7;61 heat-off;66 reading 9;" +
+		"76 reading 3.5;98 zero;99 opened-up;110 lid-off;114 jars-out 7"
 	// aDip is one that lost its pressure, and is not over.
 	aDip = "1 heat-on;12 steaming;22 closed;24 reading 4;26 reading 9.5;28 reached 13.6;31 reading 13.8;34 reading 13.7;36 lost 12.4;39 reached 13.6;42 reading 13.9;46 reading 13.8;50 reading 13.7;54 reading 13.8"
 )
@@ -59,6 +73,7 @@ func fillStove(ctx context.Context, st *store.Store, today time.Time, recipe fun
 		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 5 * day, "1 heat-on;18 reached;24 lost;26 reached;32 heat-off;38 jars-out 9", nil},
 		{byDial("Carrots for the pantry", carrots), 56, aDip, nil},
 		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 14, "1 heat-on;9 reached", nil},
+		{bothSizes(byDial("Carrots for the pantry", carrots)), 15 * 60, twoSizes, nil},
 	}
 	for i := range loads {
 		if err := addLoad(ctx, st, &loads[i], today); err != nil {

@@ -4,6 +4,7 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
+	"slices"
 	"strconv"
 
 	"github.com/gin-gonic/gin"
@@ -138,7 +139,10 @@ func facts(x *app.Standing, s *station) [][2]string {
 		out = append(out, [2]string{"Together", s.Own})
 	}
 	for _, part := range r.Inside() {
-		out = append(out, [2]string{"Tested procedure", part.Procedure + " · " + part.Source})
+		by := [2]string{"Tested procedure", part.Procedure + " · " + part.Source}
+		if !slices.Contains(out, by) {
+			out = append(out, by)
+		}
 	}
 	place := fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))
 	return append(out, [2]string{"Place", place}, [2]string{"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")})
