@@ -71,8 +71,11 @@ func (r *Reader) eachJarHas(st *Step, t []words.Token) []*Line {
 	var out []*Line
 	for i := 0; i < len(t); i++ {
 		_, n, err := number(t, i)
-		share := t[i].Text == "a" || t[i].Text == "half" || t[i].Text == "quarter"
-		if err != nil || n == 0 || share || unitAt(t, i+n).n > 0 || !jarBehind(t, i+n) {
+		share := t[i].Text == "half" || t[i].Text == "quarter"
+		if err != nil || n == 0 || share || unitAt(t, i+n).n > 0 {
+			continue
+		}
+		if !jarBehind(t, i+n) && eachJar(t[max(0, i-jarBefore):i]) == "" {
 			continue
 		}
 		if l := r.counted(st, t, i, i+n); l != nil {
@@ -82,10 +85,18 @@ func (r *Reader) eachJarHas(st *Step, t []words.Token) []*Line {
 	return out
 }
 
+// jarBefore is how far before a count its jar may stand: "each jar gets one chili".
+const jarBefore = 5
+
 // counted reads the food right behind the count from t[i] to t[j]; nil where none stands there, or an acid,
 // which has a measure, or where the count is left open.
 func (r *Reader) counted(st *Step, t []words.Token, i, j int) *Line {
 	s, n := r.line.at(t, j)
+	for k := 0; k < 2 && (n == 0 || s.kind != foodName) && j+1 < len(t) && t[j].Kind == words.Word &&
+		t[j].Text != "or"; k++ {
+		j++ // "one hot chili"
+		s, n = r.line.at(t, j)
+	}
 	if n == 0 || s.kind != foodName {
 		return nil // also "four" of "four or five": the larger is read by itself
 	}

@@ -39,7 +39,7 @@ func checks() []check {
 		{"jars", jars, codes("jar-size")},
 		{"filling of the jars", jarful, codes("headspace omission")},
 		{"kinds of jars", jarTypes, codes("jar-type")},
-		{"leaflet of the pectin", leaflet, codes("proportion")},
+		{"leaflet of the pectin", leaflet, codes("batch-size proportion sugar-change")},
 		{"lids", lids, codes("lid")},
 		{"low-acid fruit", lowAcidFruit, codes("low-acid-fruit")},
 		{"methods", methods, codes("low-acid-in-water-bath method-mismatch steam-limit")},

@@ -241,7 +241,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	if rec.TitleLine == 0 && d.kind == "" {
 		d.kind = kindOf(foldTitle(opening(rec)))
 	}
-	d.foodsOfSteps(e)
+	d.foodsTold(e)
 	d.acidSpokenOf()
 	if d.kind == "paste" && titleHas(d.folded, "in oil", "in olive oil", "under oil") && d.hasVinegar() {
 		d.kind = "pickle" // a marinade of vinegar and oil; what no procedure has of it is judged
@@ -699,6 +699,46 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 		}
 	}
 }
+
+// foodsTold makes items of what only the method has.
+func (d *draft) foodsTold(e *Reviewer) {
+	d.foodsOfSteps(e)
+	d.countedOnly()
+}
+
+// countedOnly makes items of what a sentence counts into each jar by a word that else is the batch: "add a
+// chili to each jar" is none of the dish of that name.
+func (d *draft) countedOnly() {
+	for _, l := range d.amountsTold {
+		if l.Per == "" || l.Unit != quantity.Each || l.Ref == nil {
+			continue
+		}
+		named := slices.ContainsFunc(d.steps, func(s step) bool {
+			return s.No == l.No && (s.Serving || slices.ContainsFunc(s.Foods,
+				func(m recipe.Mention) bool { return measuresOf(l, m) }))
+		})
+		if named || slices.ContainsFunc(d.items, func(it item) bool { return it.ref == l.Ref }) {
+			continue
+		}
+		d.addLine(l, false)
+		d.items[len(d.items)-1].fromStep = true
+	}
+	if titleHas(d.folded, "chili", "chile") {
+		return
+	}
+	for i := range d.steps {
+		if s := &d.steps[i]; !s.Serving && aDishOf.MatchString(s.Text) {
+			dish := recipe.Line{No: s.No, Text: s.Text, Food: "chili", Kind: recipe.Ingredient, Reading: recipe.Understood}
+			d.addLine(&dish, false)
+			d.items[len(d.items)-1].fromStep = true
+		}
+	}
+}
+
+// aDishOf puts a dish of that name in, where none is made.
+var aDishOf = pattern.MustCompile(`(?i)\b(?:add|put|stir|tip|spoon|pour|ladle|goes|go|in)\b[^.;]{0,20}\b` +
+	`(?:ladle|ladles|scoop|spoon|spoonful|cups?|jar|can|tin|bit|some|little|leftover) (?:of )?` +
+	`(?:the |my |leftover )?chili(?:[.,;)]|$| (?:to|in|into|and|over|on|with|for)\b)`)
 
 // productPoured fills jars with what was made: "pour jelly immediately into hot, sterile jars".
 var productPoured = pattern.MustCompile(`(?i)^\W*(?:then |now )?(?:quickly |immediately )?(?:pour|ladle|spoon` +

@@ -6,6 +6,7 @@ import (
 	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/procedure"
+	"damson/core/quantity"
 )
 
 // Jams with a packet of pectin are tested by the maker of the pectin: fruit, sugar and order are
@@ -16,7 +17,11 @@ const byLeaflet = ", by the directions in the package"
 
 // leaflet asks whose directions the recipe follows, where those of a package are what was tested.
 func leaflet(b *bench) {
-	if b.proc == nil || !b.proc.Leaflet || b.added["leaflet"] || b.followsLeaflet() {
+	if b.proc == nil || !b.proc.Leaflet {
+		return
+	}
+	b.leafletSugar()
+	if b.added["leaflet"] || b.followsLeaflet() {
 		return
 	}
 	for i := range b.items {
@@ -28,6 +33,49 @@ func leaflet(b *bench) {
 				Source: b.proc.Citation(), Edits: follow("leaflet")})
 			return
 		}
+	}
+}
+
+// leastSugar is the sugar to a measure of fruit below which no regular pectin sets, whatever its
+// leaflet (common practice, no source).
+const leastSugar = 0.5
+
+// leafletSugar asks about what no leaflet of a regular pectin has: a fruit with little sugar, and
+// several boxes at once.
+func (b *bench) leafletSugar() {
+	fruit, sugar, gel, sweet := 0.0, 0.0, -1, -1
+	for i := range b.items {
+		it := &b.items[i]
+		if it.serving || it.choice {
+			continue
+		}
+		c, known := it.cups()
+		switch b.role(i) {
+		case procedure.Main:
+			fruit += c
+		case procedure.GelSugar:
+			sugar, sweet = sugar+c, i
+			if !known {
+				return
+			}
+		case procedure.Gel:
+			gel = i
+		}
+	}
+	if gel < 0 || b.items[gel].is("low-sugar-pectin") {
+		return
+	}
+	if box := &b.items[gel]; box.is("powdered-pectin") && box.amount.Unit == quantity.Package &&
+		box.amount.Max*box.factor > 1.5 {
+		b.ask(gel, "batch-size", Finding{Do: "One box at a time", Message: "A larger batch does not set.",
+			Remedy: "Make one batch after the other.", Source: b.proc.Citation(), Edits: []Edit{{Op: CutTo,
+				By: 1 / (box.amount.Max * box.factor)}}})
+	}
+	if sweet >= 0 && fruit > 0 && sugar < fruit*leastSugar {
+		b.ask(sweet, "sugar-change", Finding{Do: "Pectin made for little sugar",
+			Message: "With so little sugar a regular pectin does not set, and the jam moulds sooner.",
+			Remedy:  "Use a pectin made for it, by its directions.", Source: b.proc.Citation(), Edits: swap(gel,
+				"low-sugar-pectin")})
 	}
 }
 

@@ -61,6 +61,8 @@ func TestLeaflet(t *testing.T) {
 		ofPacket(pectin, sugar, "Follow the directions in the box, but use 4 cups of sugar."),
 		ofPacket(pectin, sugar, "Follow the directions in the box and add a cup of jalapenos."),
 		ofPacket(pectin+" (the box asks for two)", sugar, ""),
+		ofPacket("2 boxes powdered pectin, by the directions in the box", sugar, ""),
+		ofPacket(pectin+", by the directions in the box", "1 cup sugar", ""),
 		ofPacket(pectin, "4 cups sugar (the leaflet says 7)", ""),
 	} {
 		require.Equal(t, review.Change, reviewText(t, text, 500, "").Verdict, text)
