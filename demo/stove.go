@@ -41,10 +41,9 @@ func byBath(title, procedure, part, product, jar, pack, class string, recipe int
 
 // bothSizes is a load of quarts in which three pints of the same stand.
 func bothSizes(r store.Run) store.Run {
-	r.Jars = 4
-	r.Parts = []store.RunPart{{RecipeID: r.RecipeID, Version: r.Version, Title: r.Title, Procedure: r.Procedure,
-		Product: r.Product,
-		Source:  r.Source, Jar: "pint", Pack: r.Pack, Headspace: r.Headspace, Class: r.Class, Minutes: 25, Jars: 3}}
+	pints := r.Inside()[0]
+	pints.Jar, pints.Jars, pints.Minutes = "pint", 3, 25
+	r.Jars, r.Parts = 4, []store.RunPart{pints}
 	return r
 }
 

@@ -40,16 +40,21 @@ type priceUnit struct {
 	Chosen     bool
 }
 
-// What prices are for, as shops have them.
-var (
-	priceUnits = []priceUnit{{Key: "lb", Words: "a pound"}, {Key: "kg", Words: "a kilogram"}, {Key: "oz",
-		Words: "an ounce"},
+// unitsOf are what the price of a thing is for, as shops have it.
+func unitsOf(thing string) []priceUnit {
+	switch thing {
+	case store.PriceOfLid:
+		return []priceUnit{{Key: "each", Words: "each"}}
+	case store.PriceOfEnergy:
+		return []priceUnit{{Key: "kwh", Words: "a kilowatt-hour"}}
+	case store.Money:
+		return nil
+	}
+	return []priceUnit{{Key: "lb", Words: "a pound"}, {Key: "kg", Words: "a kilogram"}, {Key: "oz", Words: "an ounce"},
 		{Key: "quart", Words: "a quart"}, {Key: "l", Words: "a litre"}, {Key: "cup", Words: "a cup"},
-		{Key: "each", Words: "each"}, {Key: "package", Words: "a package"}, {Key: "bunch",
-			Words: "a bunch"}, {Key: "head", Words: "a head"}}
-	lidUnits    = []priceUnit{{Key: "each", Words: "each"}}
-	energyUnits = []priceUnit{{Key: "kwh", Words: "a kilowatt-hour"}}
-)
+		{Key: "each", Words: "each"}, {Key: "package", Words: "a package"}, {Key: "bunch", Words: "a bunch"},
+		{Key: "head", Words: "a head"}}
+}
 
 // signOf is how the kitchen writes its money.
 func signOf(prices map[string]store.Price) string {
@@ -104,15 +109,8 @@ func (s *Server) costs(w *planned, prices map[string]store.Price) costView {
 
 // field is the row of a thing.
 func (g *goods) field(n int, thing, sign string, prices map[string]store.Price) priceField {
-	units := priceUnits
-	switch thing {
-	case store.PriceOfLid:
-		units = lidUnits
-	case store.PriceOfEnergy:
-		units = energyUnits
-	}
-	f := priceField{N: n, Thing: thing, Words: g.words[thing], Need: strings.Join(g.need[thing], " + "),
-		Units: slices.Clone(units)}
+	need := strings.Join(g.need[thing], " + ")
+	f := priceField{N: n, Thing: thing, Words: g.words[thing], Need: need, Units: unitsOf(thing)}
 	p, known := prices[thing]
 	if known {
 		f.Money = strconv.FormatFloat(p.Money, 'f', -1, 64)
@@ -130,35 +128,23 @@ func (g *goods) field(n int, thing, sign string, prices map[string]store.Price) 
 // costOf is what dish i of the day costs; what it buys goes to the goods.
 func (s *Server) costOf(w *planned, i int, prices map[string]store.Price, g *goods) plan.Cost {
 	d := &w.dishes[w.inDay[i]]
-	var c plan.Cost
-	for _, it := range s.shelf().lib.Plan.Shop(d.result, quantity.Jar(d.chosen.Process.Jar), d.stored.Jars, d.factor) {
-		if it.Need.Food.In("water") || it.Kitchen == "" {
-			continue
-		}
-		thing := strings.ToLower(it.Food)
-		if it.Need.Food != nil {
-			thing = it.Need.Food.ID
-		}
-		g.add(thing, it.Food, it.Kitchen)
-		c.All++
-		p, known := prices[thing]
-		if !known {
-			continue
-		}
-		if cost, ok := it.Need.At(plan.Price{Money: p.Money, Unit: quantity.Unit(p.Unit)}); ok {
-			c.Food += cost
-			c.Priced++
-			g.cost[thing] += cost
+	items := s.shelf().lib.Plan.Shop(d.result, quantity.Jar(d.chosen.Process.Jar), d.stored.Jars, d.factor)
+	for k := range items {
+		if thing := items[k].Thing(); thing != "" {
+			g.add(thing, items[k].Food, items[k].Kitchen)
 		}
 	}
-	if p, ok := prices[store.PriceOfLid]; ok {
-		c.Lids = p.Money * float64(d.stored.Jars)
-		g.cost[store.PriceOfLid] += c.Lids
+	known := plan.Prices{Of: map[string]plan.Price{}}
+	known.Lid, known.KWh = prices[store.PriceOfLid].Money, prices[store.PriceOfEnergy].Money
+	for thing, p := range prices {
+		known.Of[thing] = plan.Price{Money: p.Money, Unit: quantity.Unit(p.Unit)}
 	}
-	if p, ok := prices[store.PriceOfEnergy]; ok {
-		c.Energy = p.Money * w.day.Burnt(i, d.chosen.KWh)
-		g.cost[store.PriceOfEnergy] += c.Energy
+	c, each := known.Cost(items, d.stored.Jars, w.day.Burnt(i, d.chosen.KWh))
+	for thing, cost := range each {
+		g.cost[thing] += cost
 	}
+	g.cost[store.PriceOfLid] += c.Lids
+	g.cost[store.PriceOfEnergy] += c.Energy
 	return c
 }
 
@@ -190,7 +176,7 @@ func (s *Server) savePrices(c *gin.Context) error {
 			continue
 		}
 		v, err := quantity.ParseFigure(typed)
-		if err != nil || v < 0 || v > mostMoney || !isPriceUnit(unit) {
+		if err != nil || v < 0 || v > mostMoney || !isUnitOf(thing, unit) {
 			return s.renderQuantities(c, http.StatusUnprocessableEntity, w,
 				"“"+typed+"” is no price. Type it like 1.29, and choose what it is for.")
 		}
@@ -206,13 +192,8 @@ func (s *Server) savePrices(c *gin.Context) error {
 	return nil
 }
 
-func isPriceUnit(unit string) bool {
-	for _, list := range [][]priceUnit{priceUnits, lidUnits, energyUnits} {
-		if slices.ContainsFunc(list, func(u priceUnit) bool { return u.Key == unit }) {
-			return true
-		}
-	}
-	return false
+func isUnitOf(thing, unit string) bool {
+	return slices.ContainsFunc(unitsOf(thing), func(u priceUnit) bool { return u.Key == unit })
 }
 
 // typedAgain puts what was typed back into the fields that were refused.

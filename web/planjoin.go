@@ -62,6 +62,15 @@ func (w *planned) shared() *sharedView {
 	return &sharedView{words, w.dishes[w.inDay[a]].stored.ID, w.dishes[w.inDay[b]].stored.ID}
 }
 
+// apart are the dishes that were to go in with another and do not fit there any more.
+func (w *planned) apart() []guestView {
+	var out []guestView
+	for _, i := range w.day.Apart {
+		out = append(out, guestView{w.dishes[w.inDay[i]].stored.ID, w.named(i)})
+	}
+	return out
+}
+
 // named is the title of a dish of the day, with its jars where another has the same title.
 func (w *planned) named(i int) string {
 	d := &w.dishes[w.inDay[i]]
@@ -157,6 +166,7 @@ func (s *Server) joinPlan(c *gin.Context) error {
 	p.Dishes[guest].Joins = 0
 	if host >= 0 {
 		p.Dishes[guest].Joins = p.Dishes[host].ID
+		p.Dishes[host].Joins = 0 // whose load it is goes in with no other
 	}
 	switch err := s.store.SavePlan(c.Request.Context(), &p, kit.SeenOf(c)); {
 	case errors.Is(err, store.ErrStale):
@@ -181,7 +191,7 @@ func otherJars(d *plannedDish) []planOptionView {
 	for i := range d.options {
 		o := &d.options[i]
 		_, together := plan.Together(o.Process, *is)
-		if together && o.Not == "" && o.Process.Jar != is.Jar && o.Process.Pack == is.Pack && o.Canner == d.chosen.Canner {
+		if together && o.Not == "" && o.Process.Jar != is.Jar && o.Canner == d.chosen.Canner {
 			out = append(out, planOptionView{Key: o.Process.Key(), Words: jarPlural(o.Process.Jar)})
 		}
 	}

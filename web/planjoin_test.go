@@ -65,7 +65,9 @@ func TestJoinedLoads(t *testing.T) {
 	require.NoError(t, err)
 	p.Dishes[0].Jars = 12
 	require.NoError(t, st.SavePlan(ctx, &p, ""))
-	require.Contains(t, body(at), "find no room in the other load")
+	page = body(at)
+	require.Contains(t, page, "find no room in the other load")
+	require.Contains(t, page, "Leave it so")
 	p.Dishes[0].Jars = 10
 	require.NoError(t, st.SavePlan(ctx, &p, ""))
 
@@ -74,6 +76,15 @@ func TestJoinedLoads(t *testing.T) {
 	require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, at+"/join", form).Code)
 	require.Contains(t, body(at), "Put them in together")
 	require.Equal(t, http.StatusUnprocessableEntity, do(h, http.MethodPost, at+"/join", url.Values{"guest": {"99"}}).Code)
+
+	// The other way round takes the place of the first, and nobody is left between.
+	one, two := field("host"), field("guest")
+	for _, way := range []url.Values{{"host": {one}, "guest": {two}}, {"host": {two}, "guest": {one}}} {
+		require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, at+"/join", way).Code)
+		page = body(at)
+		require.NotContains(t, page, "find no room")
+		require.Contains(t, page, "quarts &#43; ")
+	}
 }
 
 // One recipe fills two sizes of jars with one process.

@@ -32,6 +32,8 @@ type planView struct {
 	Moved      bool
 	Equipment  []string
 	Shared     *sharedView
+	// Apart were to go in with another load, and do not fit there any more.
+	Apart []guestView
 }
 
 type planDishView struct {
@@ -95,8 +97,7 @@ func (s *Server) viewPlan(w *planned) planView {
 	for i, k := range w.inDay {
 		v.Dishes[k].Title = w.named(i)
 	}
-	v.Equipment = append(v.Equipment, w.day.Apart...)
-	v.Shared = w.shared()
+	v.Apart, v.Shared = w.apart(), w.shared()
 	if w.zero.Before(kit.Now()) && w.at(w.day.Ends).After(kit.Now().Add(-24*time.Hour)) {
 		v.Problem = "This would have to begin at " + w.zero.Format("15:04 on Monday 2 January") + ", which is past. Choose a later time, fewer jars, or prepare the evening before."
 	}

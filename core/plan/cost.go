@@ -1,6 +1,8 @@
 package plan
 
 import (
+	"strings"
+
 	"damson/core/food"
 	"damson/core/quantity"
 )
@@ -60,6 +62,46 @@ type Cost struct {
 	Food, Lids, Energy float64
 	// Priced of All things have a price.
 	Priced, All int
+}
+
+// Prices are what is known, by the name of a thing; a lid and a kilowatt-hour are 0 where they are not.
+type Prices struct {
+	Of       map[string]Price
+	Lid, KWh float64
+}
+
+// Thing is the name by which the price of an item is known; empty for what costs nothing, or whose amount the
+// recipe does not give.
+func (it *Item) Thing() string {
+	switch {
+	case it.Kitchen == "" || it.Need.Food.In("water"):
+		return ""
+	case it.Need.Food != nil:
+		return it.Need.Food.ID
+	}
+	return strings.ToLower(it.Food)
+}
+
+// Cost is what the items cost with so many lids and so much energy, and what each thing of them costs.
+func (p Prices) Cost(items []Item, jars int, kwh float64) (c Cost, each map[string]float64) {
+	c = Cost{Lids: p.Lid * float64(jars), Energy: p.KWh * kwh}
+	each = map[string]float64{}
+	for i := range items {
+		thing := items[i].Thing()
+		if thing == "" {
+			continue
+		}
+		c.All++
+		price, known := p.Of[thing]
+		if !known {
+			continue
+		}
+		if cost, ok := items[i].Need.At(price); ok {
+			c.Food, c.Priced = c.Food+cost, c.Priced+1
+			each[thing] += cost
+		}
+	}
+	return c, each
 }
 
 // Jar is what one of so many jars costs.

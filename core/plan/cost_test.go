@@ -38,3 +38,18 @@ func TestBurnt(t *testing.T) {
 	require.InDelta(t, 1.5*(1+4.0/6), day.Burnt(0, 1), 1e-9)
 	require.InDelta(t, 1.5*(1+2.0/6), day.Burnt(1, 1), 1e-9)
 }
+
+// What has no price is counted, and left out; water costs nothing.
+func TestCostOfItems(t *testing.T) {
+	need := func(id string, v float64, u quantity.Unit) plan.Item {
+		return plan.Item{Food: id, Kitchen: "some", Need: plan.Bought{Food: lib.Foods.ByID(id), Amount: v, Unit: u}}
+	}
+	items := []plan.Item{need("carrot", 10, quantity.Lb), need("carrot", 5, quantity.Lb), need("salt", 1, quantity.Cup), need("water", 8, quantity.Cup), {Food: "Salt, to taste"}}
+	p := plan.Prices{Of: map[string]plan.Price{"carrot": {Money: 1.2, Unit: quantity.Lb}}, Lid: 0.3, KWh: 0.2}
+	c, each := p.Cost(items, 7, 2)
+	require.Equal(t, []int{2, 3}, []int{c.Priced, c.All})
+	require.InDelta(t, 18, c.Food, 1e-9)
+	require.InDelta(t, 18, each["carrot"], 1e-9)
+	require.InDelta(t, 2.1, c.Lids, 1e-9)
+	require.InDelta(t, 0.4, c.Energy, 1e-9)
+}

@@ -1,14 +1,31 @@
 package plan
 
 import (
-	"fmt"
-
 	"damson/core/procedure"
+	"damson/core/quantity"
 )
 
-// Part-full last loads of two dishes may go in together: one method, one pressure, one pack, and
-// the longer time (USDA Complete Guide 2015, guide 1; that two foods may share a canner is common
-// practice, no source).
+// Jars of two recipes, or of two sizes, may go in together: one method, one pressure, one pack, what else
+// their sources ask of the canner, and the longer time (common practice, no source; each jar has at least
+// its own tested process).
+
+// Together reports whether jars of two processes may share a load, and the process they then have: the
+// longer time. It never mixes methods, and never what is asked of the canner: heating it up is a part of
+// some processes.
+func Together(a, b procedure.Process) (procedure.Process, bool) {
+	if a.Method != b.Method || a.PSI != b.PSI || a.Gauge != b.Gauge || a.Pack != b.Pack || !a.SameCanner(b) {
+		return procedure.Process{}, false
+	}
+	if b.Minutes > a.Minutes {
+		a, b = b, a
+	}
+	return a, true
+}
+
+// Room is how many jars a canner takes of two sizes together: as many as of the one that takes more place.
+func (c *Canner) Room(a, b quantity.Jar, wide bool) int {
+	return min(c.Holds(a, wide), c.Holds(b, wide))
+}
 
 // Guest is jars of another dish that go in with a load.
 type Guest struct {
@@ -61,8 +78,7 @@ func (d *Day) join(k *Kitchen, dishes []Dish) {
 			continue
 		}
 		if h >= len(dishes) || h == g || dishes[h].Joins > 0 || !d.fits(k, dishes, h, g) {
-			d.Apart = append(d.Apart, fmt.Sprintf("The last jars of %s find no room in the other load, "+
-				"or need another pressure: they go alone.", dishes[g].Title))
+			d.Apart = append(d.Apart, g)
 			continue
 		}
 		last := &d.Loads[h][len(d.Loads[h])-1]
@@ -78,14 +94,13 @@ func (d *Day) join(k *Kitchen, dishes []Dish) {
 func (d *Day) fits(k *Kitchen, dishes []Dish, h, g int) bool {
 	x, y := &dishes[h], &dishes[g]
 	_, ok := Together(x.Process, y.Process)
-	if !ok || x.Canner != y.Canner || x.Process.Pack != y.Process.Pack || len(d.Loads[h]) == 0 || len(d.Loads[g]) == 0 {
+	if !ok || x.Canner != y.Canner || len(d.Loads[h]) == 0 || len(d.Loads[g]) == 0 {
 		return false
 	}
 	if x.Canner < 0 || x.Canner >= len(k.Canners) {
 		return false
 	}
-	c := &k.Canners[x.Canner]
-	holds := min(c.Holds(jarOf(x), x.Wide), c.Holds(jarOf(y), y.Wide))
+	holds := k.Canners[x.Canner].Room(jarOf(x), jarOf(y), x.Wide || y.Wide)
 	last, more := &d.Loads[h][len(d.Loads[h])-1], &d.Loads[g][len(d.Loads[g])-1]
 	return last.Spare > 0 && more.Spare > 0 && last.All()+more.All() <= holds
 }
@@ -95,8 +110,9 @@ func (d *Day) fits(k *Kitchen, dishes []Dish, h, g int) bool {
 func (d *Day) Shared(k *Kitchen, dishes []Dish) (a, b int, both procedure.Process, ok bool) {
 	for a := range dishes {
 		for b := a + 1; b < len(dishes); b++ {
-			joined := dishes[a].Joins > 0 || dishes[b].Joins > 0 || d.hosts(b)
-			if !joined && d.fits(k, dishes, a, b) {
+			_, _, first := d.Host(a)
+			_, _, second := d.Host(b)
+			if !first && !second && !d.hosts(b) && d.fits(k, dishes, a, b) {
 				both, _ := Together(dishes[a].Process, dishes[b].Process)
 				return a, b, both, true
 			}

@@ -45,19 +45,6 @@ func Split(jars, holds int) ([]Load, error) {
 	return out, nil
 }
 
-// Together reports whether jars of two processes may share a load, and the
-// process they then have: one method, one pressure, one gauge, and the longer
-// time. It never mixes methods.
-func Together(a, b procedure.Process) (procedure.Process, bool) {
-	if a.Method != b.Method || a.PSI != b.PSI || a.Gauge != b.Gauge {
-		return procedure.Process{}, false
-	}
-	if b.Minutes > a.Minutes {
-		a, b = b, a
-	}
-	return a, true
-}
-
 // Option is one way to process the jars: a tested process in a canner that the
 // kitchen has, with what decides for or against it.
 type Option struct {

@@ -74,6 +74,19 @@ func TestTogether(t *testing.T) {
 	require.False(t, ok, "another pressure")
 	_, ok = plan.Together(a, procedure.Process{Method: "water-bath", Minutes: 40})
 	require.False(t, ok, "another method")
+
+	// Heating up a canner with fish in quarts is a part of its process: nothing else goes in with it (USDA
+	// Complete Guide 2015, guide 5, fish in quart jars; from memory).
+	for _, id := range []string{"fish-quarts", "smoked-fish"} {
+		for _, x := range lib.Procedures.ByID(id).At(0) {
+			for _, y := range lib.Procedures.ByID("meat-pieces").At(0) {
+				_, ok := plan.Together(x, y)
+				require.False(t, ok, "%s: %v", id, x.Conditions)
+			}
+			_, ok := plan.Together(x, x)
+			require.True(t, ok, id)
+		}
+	}
 }
 
 // oneLayer takes nine pints or seven quarts.
@@ -89,11 +102,12 @@ func TestShared(t *testing.T) {
 	a, b, both, ok := day.Shared(&k, []plan.Dish{{Process: p}, {Process: q}})
 	require.True(t, ok)
 	require.Equal(t, []int{0, 1, 75}, []int{a, b, both.Minutes})
-	quart, raw, psi := q, q, q
+	quart, raw, psi, fish := q, q, q, q
 	quart.Jar, raw.Pack, psi.PSI = "quart", "raw", 11
+	fish.Conditions = []string{"3 quarts of water in it"}
 	for name, other := range map[string]plan.Dish{
 		"another canner": {Process: q, Canner: 1}, "another pack": {Process: raw}, "another pressure": {Process: psi},
-		"larger jars, of which seven go in": {Process: quart}, "joined before": {Process: q, Joins: 1},
+		"larger jars, of which seven go in": {Process: quart}, "another canner asked for": {Process: fish},
 	} {
 		_, _, _, ok = day.Shared(&k, []plan.Dish{{Process: p}, other})
 		require.False(t, ok, name)

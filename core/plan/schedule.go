@@ -17,8 +17,8 @@ type Day struct {
 	Ends int
 	// Loads are the loads of each dish; one whose last jars go in with another's may have none.
 	Loads [][]Load
-	// Apart says of each join that does not fit any more why it was left out.
-	Apart []string
+	// Apart are the dishes whose join does not fit any more: they go alone.
+	Apart []int
 }
 
 // Kitchen is what the day is planned in.

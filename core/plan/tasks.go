@@ -225,8 +225,7 @@ type piece struct {
 	hands   bool
 }
 
-// before are the cooking and the filling of each dish of a load, the first dish last: what goes in first
-// is filled last, and hot.
+// before are the cooking and the filling of each dish of a load, one after the other, the guests first.
 func (t *Table) before(f *filling) (cooks, fills []piece) {
 	of := func(id string, i int, n float64, hands bool) piece {
 		dur, a, b, c := t.duration(id, n)

@@ -2,6 +2,7 @@ package procedure
 
 import (
 	"fmt"
+	"slices"
 	"strings"
 
 	"damson/core/quantity"
@@ -14,11 +15,23 @@ func (p *Procedure) steams(r Row) bool {
 	return p.Acidity != "low-acid" && p.Product != "curd" && !quantity.Jar(r.Jar).Larger(quantity.QuartJar)
 }
 
+// sterileJars is the condition that a longer time answers.
+const sterileJars = "sterilised jars, or 10 minutes"
+
+// SameCanner reports whether both processes ask the same of the canner: its size, its water, how it is
+// heated up.
+func (p Process) SameCanner(q Process) bool {
+	asks := func(p Process) []string {
+		return slices.DeleteFunc(slices.Clone(p.Conditions), func(c string) bool { return c == sterileJars })
+	}
+	return slices.Equal(asks(p), asks(q))
+}
+
 // conditions are those that the process stands under, in words.
 func (p *Procedure) conditions(x Process) []string {
 	var out []string
 	if x.SterileJars() {
-		out = append(out, "sterilised jars, or 10 minutes")
+		out = append(out, sterileJars)
 	}
 	if x.Method == Pressure {
 		out = append(out, p.Canner.words()...)

@@ -241,7 +241,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	if rec.TitleLine == 0 && d.kind == "" {
 		d.kind = kindOf(foldTitle(opening(rec)))
 	}
-	d.foodsTold(e)
+	d.foodsOfSteps(e)
 	d.acidSpokenOf()
 	if d.kind == "paste" && titleHas(d.folded, "in oil", "in olive oil", "under oil") && d.hasVinegar() {
 		d.kind = "pickle" // a marinade of vinegar and oil; what no procedure has of it is judged
@@ -700,46 +700,6 @@ func (d *draft) foodsOfSteps(e *Reviewer) {
 	}
 }
 
-// foodsTold makes items of what only the method has.
-func (d *draft) foodsTold(e *Reviewer) {
-	d.foodsOfSteps(e)
-	d.countedOnly()
-}
-
-// countedOnly makes items of what a sentence counts into each jar by a word that else is the batch: "add a
-// chili to each jar" is none of the dish of that name.
-func (d *draft) countedOnly() {
-	for _, l := range d.amountsTold {
-		if l.Per == "" || l.Unit != quantity.Each || l.Ref == nil {
-			continue
-		}
-		named := slices.ContainsFunc(d.steps, func(s step) bool {
-			return s.No == l.No && (s.Serving || slices.ContainsFunc(s.Foods,
-				func(m recipe.Mention) bool { return measuresOf(l, m) }))
-		})
-		if named || slices.ContainsFunc(d.items, func(it item) bool { return it.ref == l.Ref }) {
-			continue
-		}
-		d.addLine(l, false)
-		d.items[len(d.items)-1].fromStep = true
-	}
-	if titleHas(d.folded, "chili", "chile") {
-		return
-	}
-	for i := range d.steps {
-		if s := &d.steps[i]; !s.Serving && aDishOf.MatchString(s.Text) {
-			dish := recipe.Line{No: s.No, Text: s.Text, Food: "chili", Kind: recipe.Ingredient, Reading: recipe.Understood}
-			d.addLine(&dish, false)
-			d.items[len(d.items)-1].fromStep = true
-		}
-	}
-}
-
-// aDishOf puts a dish of that name in, where none is made.
-var aDishOf = pattern.MustCompile(`(?i)\b(?:add|put|stir|tip|spoon|pour|ladle|goes|go|in)\b[^.;]{0,20}\b` +
-	`(?:ladle|ladles|scoop|spoon|spoonful|cups?|jar|can|tin|bit|some|little|leftover) (?:of )?` +
-	`(?:the |my |leftover )?chili(?:[.,;)]|$| (?:to|in|into|and|over|on|with|for)\b)`)
-
 // productPoured fills jars with what was made: "pour jelly immediately into hot, sterile jars".
 var productPoured = pattern.MustCompile(`(?i)^\W*(?:then |now )?(?:quickly |immediately )?(?:pour|ladle|spoon` +
 	`|pack|funnel|put) (?:the )?(?:hot )?\pL+,? (?:quickly |immediately |at once )?into (?:[\pL,-]+ ){0,6}jars?\b`)
@@ -854,6 +814,9 @@ func (d *draft) madeHere(e *Reviewer, m recipe.Mention, text string) bool {
 	if e.products[name] && d.fresh(m) && (!m.Added || d.titled(name) && !m.More) {
 		return true
 	}
+	if name == "chili" && d.ownChili() && theChili.MatchString(text) {
+		return true
+	}
 	f := strings.Fields(name)
 	if len(f) == 0 || kindOf(f[len(f)-1]) == "" || !d.headed(f[len(f)-1]) {
 		return false
@@ -866,6 +829,11 @@ func (d *draft) madeHere(e *Reviewer, m recipe.Mention, text string) bool {
 	}
 	return false
 }
+
+// theChili is the dish itself, that is cooked and filled, and no pepper that is added.
+var theChili = pattern.MustCompile(`\b(?:ladle|fill|pour|spoon|pack|simmer|cook|boil|heat|reheat|keep|stir|taste` +
+	`|season|skim|thicken|scoop|cool) (?:hot )?(?:the|our|my|this|that) (?:hot |boiling )?chili\b` +
+	`|\b(?:the|our|my|this|that) chili (?:is|has|should|will|must|boils|simmers|cooks)\b`)
 
 var filledWith = pattern.MustCompile(`(?i)\bfill (?:the |your )?(?:\pL+ ){0,3}(?:jars?|pints?|quarts?) with (?:the )?hot \pL+\b`)
 

@@ -42,3 +42,27 @@ func TestProductsWithoutAProcess(t *testing.T) {
 	require.NoError(t, err)
 	require.Nil(t, told.Review(review.Request{Recipe: rec, ElevationGiven: true}).Product)
 }
+
+// The dish of that name is none of its peppers, where it is made; elsewhere it is one.
+func TestChiliIsTheDish(t *testing.T) {
+	const chili = `Chili con carne
+3 cups dried kidney beans
+5 1/2 cups water
+5 tsp salt
+3 lb ground beef
+1 1/2 cups chopped onion
+4 Tbsp chili powder
+2 quarts whole tomatoes, peeled
+Soak the beans overnight and drain. Boil the beans 30 minutes in the fresh water with 2 tsp salt, drain. Brown the beef and onions, drain off the fat, add the rest and simmer 5 minutes. {S} Fill pints, 1 inch headspace. Adjust lids and process 75 minutes at 11 lb.
+`
+	for sentence, want := range map[string]review.Verdict{
+		"Ladle the chili into hot jars.": review.Clear, "Stir the chili now and then.": review.Clear, "Keep the chili hot.": review.Clear,
+		"Stir the chili and add a cup of cream.": review.Change, "Simmer the chili with a cup of flour.": review.Change,
+	} {
+		require.Equal(t, want, reviewText(t, strings.Replace(chili, "{S}", sentence, 1), 500, "dial").Verdict, sentence)
+	}
+	for _, sentence := range []string{"Add a chili to each jar.", "Each jar gets a chili.", "Add a ladle of chili.", "Drop one hot chili in each jar."} {
+		text := "Green beans\n4 lb green beans\nwater\nPack raw into quarts. " + sentence + " Cover with boiling water, 1 inch headspace. Adjust lids and process 25 minutes at 11 lb.\n"
+		require.NotEqual(t, review.Clear, reviewText(t, text, 500, "dial").Verdict, sentence)
+	}
+}

@@ -66,7 +66,8 @@ func (p *Pages) together(ctx context.Context, in party) error {
 		return errCompany(fmt.Sprintf("At most %d other recipes go in with a load.", mostCompany))
 	}
 	r, x, wide := in.run, in.way, in.wide
-	own, holds := r.Minutes, in.offer.Canners[x.Canner].Holds(quantity.Jar(r.Jar), wide)
+	can, jar := &in.offer.Canners[x.Canner], quantity.Jar(r.Jar)
+	own, holds := r.Minutes, can.Holds(jar, wide)
 	for _, text := range in.with {
 		c, ok := companyOf(text)
 		if !ok {
@@ -79,11 +80,11 @@ func (p *Pages) together(ctx context.Context, in party) error {
 		if err != nil {
 			return err
 		}
-		part, y, why := fits(r, x, &other, c)
+		part, why := fits(x, &other, c)
 		if why != "" {
 			return errCompany(why)
 		}
-		holds = min(holds, other.Canners[y.Canner].Holds(quantity.Jar(part.Jar), wide))
+		holds = min(holds, can.Room(jar, quantity.Jar(part.Jar), wide))
 		r.Parts = append(r.Parts, part)
 		r.Minutes = max(r.Minutes, part.Minutes)
 	}
@@ -96,24 +97,21 @@ func (p *Pages) together(ctx context.Context, in party) error {
 	return nil
 }
 
-// fits returns the part of a load that another recipe is, with its way, or why it is none.
-func fits(r *store.Run, x *plan.Option, o *Offer, c company) (store.RunPart, *plan.Option, string) {
+// fits returns the part of a load that another recipe is, or why it is none.
+func fits(x *plan.Option, o *Offer, c company) (part store.RunPart, why string) {
 	if o.Missing != "" {
-		return store.RunPart{}, nil, o.Recipe.Title + ": " + o.Missing
+		return part, o.Recipe.Title + ": " + o.Missing
 	}
 	i := slices.IndexFunc(o.Options, func(y plan.Option) bool { return y.Not == "" && y.Process.Key() == c.way })
 	if i < 0 {
-		return store.RunPart{}, nil, o.Recipe.Title + " cannot be done that way in this kitchen any more."
+		return part, o.Recipe.Title + " cannot be done that way in this kitchen any more."
 	}
 	y := &o.Options[i]
-	if _, ok := plan.Together(x.Process, y.Process); !ok || x.Canner != y.Canner || x.Process.Pack != y.Process.Pack {
-		return store.RunPart{}, nil, o.Recipe.Title + " does not go into the same canner: another pressure, method or pack."
+	if _, ok := plan.Together(x.Process, y.Process); !ok || x.Canner != y.Canner {
+		return part, o.Recipe.Title + " does not go into the same canner: another pressure, method or pack."
 	}
 	q := runOf(o, y, c.jars)
-	return store.RunPart{RecipeID: q.RecipeID, Version: q.Version, Title: q.Title, Procedure: q.Procedure,
-		Product: q.Product,
-		Source:  q.Source, Jar: q.Jar, Pack: q.Pack, Headspace: q.Headspace, Acid: q.Acid, Class: q.Class, Minutes: q.Minutes,
-		Jars: q.Jars}, y, ""
+	return q.Inside()[0], ""
 }
 
 // viewCompany says what goes in with the load of an offer; what is no company any more is left to the form.
