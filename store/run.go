@@ -65,7 +65,7 @@ func (r *Run) Load() *run.Load {
 		Class: r.Class, BoilF: r.BoilF, Jars: r.Jars}
 	for _, p := range r.Parts {
 		l.Jars += p.Jars
-		l.Class = graver(l.Class, p.Class)
+		l.Class = run.Graver(l.Class, p.Class)
 	}
 	return l
 }
@@ -79,16 +79,6 @@ func (r *Run) Inside() []RunPart {
 		own.Minutes = r.OwnMinutes
 	}
 	return append([]RunPart{own}, r.Parts...)
-}
-
-// graver is the class of the two whose food is the less safe where its process was not.
-func graver(a, b string) string {
-	for _, class := range []string{"low-acid", "acidified"} {
-		if a == class || b == class {
-			return class
-		}
-	}
-	return a
 }
 
 // RunEvent is one thing that happened, as it was told.

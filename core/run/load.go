@@ -68,3 +68,14 @@ func (l *Load) lowAcid() bool          { return l.Class == "low-acid" }
 func (l *Load) pressure() bool         { return l.Method == procedure.Pressure }
 func (l *Load) whole() time.Duration   { return time.Duration(l.Minutes) * time.Minute }
 func (l *Load) venting() time.Duration { return time.Duration(l.Vent) * time.Minute }
+
+// Graver is the class of the two whose food does more harm where its process was not as tested: what
+// stands in a canner together is judged by it.
+func Graver(a, b string) string {
+	for _, class := range []string{"low-acid", "acidified"} {
+		if a == class || b == class {
+			return class
+		}
+	}
+	return a
+}

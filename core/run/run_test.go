@@ -283,3 +283,12 @@ func TestLoadsThatAreNone(t *testing.T) {
 		assert.ErrorContains(t, l.Check(), name)
 	}
 }
+
+// What stands in a canner together is judged by the food that does most harm.
+func TestGraver(t *testing.T) {
+	for _, c := range [][3]string{
+		{"acid", "low-acid", "low-acid"}, {"low-acid", "acidified", "low-acid"}, {"acid", "acidified", "acidified"}, {"acid", "acid", "acid"},
+	} {
+		require.Equal(t, c[2], run.Graver(c[0], c[1]))
+	}
+}
