@@ -333,9 +333,9 @@ func (s *Standing) reads(e *run.Event, sample practice.Sample) {
 // Dial is what the gauge of the practice canner shows, in psi: a dial shows its error too.
 func (s *Standing) Dial(sample practice.Sample) float64 {
 	if s.Load.Hold == 0 {
-		return sample.PSI
+		return sample.Shown
 	}
-	return sample.PSI * s.Load.Hold / float64(s.Load.PSI)
+	return sample.Shown * s.Load.Hold / float64(s.Load.PSI)
 }
 
 // refuses says what is wrong with what is told.

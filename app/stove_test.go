@@ -179,6 +179,31 @@ func TestPractice(t *testing.T) {
 	require.NoError(t, err, "a practice load can always go")
 }
 
+// What goes wrong by lot is not told before the jars are out, and the gauge of its own knows it then.
+func TestDrawnFault(t *testing.T) {
+	ctx := context.Background()
+	s, st := stove(t)
+	r := load()
+	r.Speed, r.Fault = 600, "impatient"
+	r.CreatedAt = time.Now().Add(-20 * time.Second) // 200 minutes at the canner
+	require.NoError(t, st.AddRun(ctx, &r))
+	at := func(m int) time.Time { return r.CreatedAt.Add(time.Duration(m) * time.Minute) }
+	for m := 1; m < 190; m += 5 {
+		require.NoError(t, st.Happened(ctx, r.ID, -1, at(m), run.Event{Kind: run.Seen, At: at(m)}))
+	}
+	for _, e := range []run.Event{{Kind: run.HeatOn, At: at(1)}, {Kind: run.Steaming, At: at(20)}, {Kind: run.Closed, At: at(31)},
+		{Kind: run.Reached, At: at(50), PSI: 13.7, Gauged: true}, {Kind: run.HeatOff, At: at(90)}, {Kind: run.Zero, At: at(130)},
+		{Kind: run.WeightOff, At: at(131)}, {Kind: run.LidOff, At: at(142)}, {Kind: run.JarsOut, At: at(145), Jars: 7}} {
+		require.NoError(t, st.Happened(ctx, r.ID, -1, e.At, e))
+	}
+	x, err := s.Standing(ctx, r.ID)
+	require.NoError(t, err)
+	assert.Equal(t, run.AsTested, x.Judged.Verdict, "as it was told: "+x.Judged.Why)
+	require.NotNil(t, x.Logged)
+	assert.Equal(t, run.NotAsTested, x.Logged.Verdict)
+	assert.Contains(t, x.Logged.Why, "no canner does by itself")
+}
+
 // A load that was on the heat stays written down.
 func TestAway(t *testing.T) {
 	ctx := context.Background()

@@ -8,6 +8,9 @@ import (
 	"time"
 
 	"damson/core/elevation"
+	"damson/core/plan"
+	"damson/core/procedure"
+	"damson/core/quantity"
 	"damson/core/run"
 	"damson/store"
 )
@@ -26,6 +29,8 @@ type load struct {
 	back int
 	told string
 	lot  *store.Lot
+	// propane and water are what it took, in lb and quarts.
+	propane, water float64
 }
 
 // byDial and byBath are the processes of the demo's loads.
@@ -66,13 +71,13 @@ func fillStove(ctx context.Context, st *store.Store, today time.Time, recipe fun
 	carrots, dilly, peaches := recipe("carrots for"), recipe("dilly"), recipe("peaches")
 	loads := []load{
 		{byBath("Peaches in light syrup", "Peaches, halved or sliced", "2", "plain", "quart", "hot", "acid", peaches, 35, 7), 41 * day, "1 heat-on;22 reached;30 seen;38 seen;46 seen;54 seen;57 heat-off;63 jars-out 7",
-			&store.Lot{MadeOn: on(41), CheckedOn: on(40), Sealed: 7, Best: 12, Place: "cellar, shelf 2", DoneBy: "Osric Vale", Moves: []store.LotMove{{OnDay: on(12), Kind: "eaten", Jars: 1}, {OnDay: on(3), Kind: "given", Jars: 2, Note: "for the Lindqvists"}}}},
+			&store.Lot{MadeOn: on(41), CheckedOn: on(40), Sealed: 7, Best: 12, Place: "cellar, shelf 2", DoneBy: "Osric Vale", Moves: []store.LotMove{{OnDay: on(12), Kind: "eaten", Jars: 1}, {OnDay: on(3), Kind: "given", Jars: 2, Note: "for the Lindqvists"}}}, 0, 0},
 		{byDial("Carrots for the pantry", carrots), 9 * day, byTheBook,
-			&store.Lot{MadeOn: on(9), CheckedOn: on(8), Sealed: 6, Unsealed: 1, Went: "refrigerator", Best: 12, Boil: elevation.BoilMinutes(feet), Place: "cellar, shelf 1", DoneBy: "Ines Calloway", Note: "one had a seed on its rim"}},
-		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 5 * day, "1 heat-on;18 reached;24 lost;26 reached;32 heat-off;38 jars-out 9", nil},
-		{byDial("Carrots for the pantry", carrots), 56, aDip, nil},
-		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 14, "1 heat-on;9 reached", nil},
-		{bothSizes(byDial("Carrots for the pantry", carrots)), 15 * 60, twoSizes, nil},
+			&store.Lot{MadeOn: on(9), CheckedOn: on(8), Sealed: 6, Unsealed: 1, Went: "refrigerator", Best: 12, Boil: elevation.BoilMinutes(feet), Place: "cellar, shelf 1", DoneBy: "Ines Calloway", Note: "one had a seed on its rim"}, 0.34, 3.5},
+		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 5 * day, "1 heat-on;18 reached;24 lost;26 reached;32 heat-off;38 jars-out 9", nil, 0, 0},
+		{byDial("Carrots for the pantry", carrots), 56, aDip, nil, 0, 0},
+		{byBath("Dilly beans for the fair", "Pickled dilled beans", "6", "pickle", "pint", "raw", "acidified", dilly, 10, 9), 14, "1 heat-on;9 reached", nil, 0, 0},
+		{bothSizes(byDial("Carrots for the pantry", carrots)), 15 * 60, twoSizes, nil, 0.29, 3},
 	}
 	for i := range loads {
 		if err := addLoad(ctx, st, &loads[i], today); err != nil {
@@ -99,11 +104,31 @@ func addLoad(ctx context.Context, st *store.Store, l *load, today time.Time) err
 			return err
 		}
 	}
+	if l.propane > 0 {
+		if err := addSpent(ctx, st, l); err != nil {
+			return err
+		}
+	}
 	if l.lot == nil {
 		return nil
 	}
 	l.lot.RunID, l.lot.Title, l.lot.Jar, l.lot.Class = r.ID, r.Title, r.Jar, r.Class
 	return st.AddLot(ctx, l.lot)
+}
+
+// kwhInPropane is what a pound of propane holds, in kWh, as knowledge/plan.yaml has it.
+const kwhInPropane = 6.3
+
+// addSpent notes what a load took by the scale under its bottle, and by the jug.
+func addSpent(ctx context.Context, st *store.Store, l *load) error {
+	r := &l.run
+	quarts := 0.0
+	for _, part := range r.Inside() {
+		quarts += float64(part.Jars) * quantity.Jar(part.Jar).Ounces() / 32
+	}
+	p := procedure.Process{Method: r.Method, Pack: r.Pack, Minutes: r.Minutes}
+	return st.SaveSpent(ctx, store.Spent{RunID: r.ID, CannerID: r.CannerID, WaterQuarts: l.water, Heat: l.propane,
+		Fuel: "lb", KWh: l.propane * kwhInPropane, ReckonedKWh: plan.Burns(p, 3, quarts)})
 }
 
 // eventOf reads "36 lost 12.4".

@@ -25,7 +25,7 @@ type Dump struct {
 }
 
 // tables are all of them, each behind those that it refers to.
-var tables = []string{"kitchens", "canners", "jar_stocks", "recipes", "versions", "checks", "procedures", "choices", "foods", "meters", "calibrations", "readings", "plans", "plan_dishes", "plan_moves", "took", "answers", "runs", "run_events", "run_parts", "lots", "lot_moves", "prices"}
+var tables = []string{"kitchens", "canners", "jar_stocks", "recipes", "versions", "checks", "procedures", "choices", "foods", "meters", "calibrations", "readings", "plans", "plan_dishes", "plan_moves", "took", "answers", "runs", "run_events", "run_parts", "lots", "lot_moves", "prices", "spent"}
 
 // Export returns all that is stored, but for what was removed.
 func (s *Store) Export(ctx context.Context) (Dump, error) {

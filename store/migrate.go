@@ -194,6 +194,15 @@ var migrations = []string{
 	`CREATE TABLE prices (
 		thing TEXT PRIMARY KEY, money REAL NOT NULL, unit TEXT NOT NULL, updated_at DATETIME NOT NULL
 	);`,
+
+	// 16: what a load took of water and heat
+	`CREATE TABLE spent (
+		run_id INTEGER PRIMARY KEY REFERENCES runs(id) ON DELETE CASCADE,
+		canner_id INTEGER NOT NULL REFERENCES canners(id) ON DELETE CASCADE,
+		water_quarts REAL NOT NULL, heat REAL NOT NULL, fuel TEXT NOT NULL, kwh REAL NOT NULL, reckoned_kwh REAL NOT NULL,
+		created_at DATETIME NOT NULL
+	);
+	CREATE INDEX spent_canner ON spent(canner_id);`,
 }
 
 // version returns the version of the tables.

@@ -27,12 +27,12 @@ type part struct{ table, column string }
 // partsOf says which rows go with a thing; its own row is the first.
 var partsOf = map[string][]part{
 	KindRecipe:      {{"recipes", "id"}, {"versions", "recipe_id"}, {"answers", "recipe_id"}, {"plan_dishes", "recipe_id"}},
-	KindCanner:      {{"canners", "id"}, {"took", "canner_id"}},
+	KindCanner:      {{"canners", "id"}, {"took", "canner_id"}, {"spent", "canner_id"}},
 	KindMeter:       {{"meters", "id"}, {"calibrations", "meter_id"}},
 	KindCalibration: {{"calibrations", "id"}},
 	KindReading:     {{"readings", "id"}},
 	KindPlan:        {{"plans", "id"}, {"plan_dishes", "plan_id"}, {"plan_moves", "plan_id"}},
-	KindRun:         {{"runs", "id"}, {"run_events", "run_id"}, {"run_parts", "run_id"}},
+	KindRun:         {{"runs", "id"}, {"run_events", "run_id"}, {"run_parts", "run_id"}, {"spent", "run_id"}},
 }
 
 // nameOf is the column by which people know a thing.
@@ -173,7 +173,8 @@ func freeID(tx *gorm.DB, kept keptRows, parts []part) (any, error) {
 
 // parentGone reports whether the row belongs to another thing too, which is there no more.
 func parentGone(tx *gorm.DB, of part, row map[string]any) (bool, error) {
-	parents := map[string]string{"recipe_id": "recipes", "plan_id": "plans", "meter_id": "meters", "canner_id": "canners"}
+	parents := map[string]string{"recipe_id": "recipes", "plan_id": "plans", "meter_id": "meters", "canner_id": "canners",
+		"run_id": "runs"}
 	if of.table == "readings" || of.table == "runs" {
 		return false, nil // a record stands by itself
 	}

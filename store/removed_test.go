@@ -22,6 +22,9 @@ func full(t testing.TB) *Store {
 	require.NoError(t, s.AddPlan(ctx, &p))
 	require.NoError(t, s.MovePieces(ctx, p.ID, []string{"0.1"}, 5))
 	require.NoError(t, s.AddTook(ctx, []Took{{CannerID: 2, OnDay: "2026-11-20", Piece: "rise", Minutes: 14}}))
+	ran := Run{Title: "Beans", CannerID: 2, Canner: "Dial", Jar: "pint", Method: "pressure", Minutes: 25, PSI: 13, Gauge: "dial", Hold: 13, Vent: 10, Class: "low-acid", Jars: 9}
+	require.NoError(t, s.AddRun(ctx, &ran))
+	require.NoError(t, s.SaveSpent(ctx, Spent{RunID: ran.ID, CannerID: 2, WaterQuarts: 3.5, Heat: 2, Fuel: "kwh", KWh: 2, ReckonedKWh: 1.6}))
 	m := Meter{Name: "Bench", Compensates: true}
 	require.NoError(t, s.AddMeter(ctx, &m))
 	require.NoError(t, s.AddCalibration(ctx, &Calibration{MeterID: m.ID, OnDay: "2026-11-20", Low: 4.01, High: 7, LowMV: 177, Celsius: 25}))
@@ -44,7 +47,7 @@ func sameRows(t require.TestingT, want, got Dump, why string) {
 
 func TestPutBack(t *testing.T) {
 	ctx := context.Background()
-	for kind, name := range map[string]string{KindRecipe: "Plums", KindCanner: "Bath", KindMeter: "Bench", KindCalibration: "2026-11-20", KindReading: "plums, jar 2", KindPlan: "2026-11-28"} {
+	for kind, name := range map[string]string{KindRecipe: "Plums", KindCanner: "Bath", KindMeter: "Bench", KindCalibration: "2026-11-20", KindReading: "plums, jar 2", KindPlan: "2026-11-28", KindRun: "Beans"} {
 		s := full(t)
 		before := dumped(t, s)
 		number, err := s.Remove(ctx, kind, 1)
@@ -86,6 +89,36 @@ func TestRemovedCannerInUse(t *testing.T) {
 	took, err := s.TookBefore(ctx)
 	require.NoError(t, err)
 	require.Equal(t, []int{14}, took[3]["rise"])
+	spent, err := s.SpentBefore(ctx)
+	require.NoError(t, err)
+	require.Len(t, spent[3], 1)
+}
+
+// What a load took goes with the load and with the canner, and comes back with whichever is put back last.
+func TestSpentGoesWithBoth(t *testing.T) {
+	ctx := context.Background()
+	s := full(t)
+	canner, err := s.Remove(ctx, KindCanner, 2)
+	require.NoError(t, err)
+	ran, err := s.Remove(ctx, KindRun, 1)
+	require.NoError(t, err)
+	_, err = s.PutBack(ctx, canner)
+	require.NoError(t, err, "the load is gone, its water stays away")
+	_, err = s.PutBack(ctx, ran)
+	require.NoError(t, err)
+	x, err := s.SpentBy(ctx, 1)
+	require.NoError(t, err)
+	require.Zero(t, x)
+	require.ErrorIs(t, s.SaveSpent(ctx, Spent{RunID: 44, CannerID: 2, WaterQuarts: 3}), ErrNotFound)
+	require.NoError(t, s.SaveSpent(ctx, Spent{RunID: 1, CannerID: 2, WaterQuarts: 3}))
+	require.NoError(t, s.SaveSpent(ctx, Spent{RunID: 1, CannerID: 2, WaterQuarts: 4}), "said anew")
+	x, err = s.SpentBy(ctx, 1)
+	require.NoError(t, err)
+	require.Equal(t, 4.0, x.WaterQuarts)
+	require.NoError(t, s.SaveSpent(ctx, Spent{RunID: 1, CannerID: 2}), "and taken back")
+	x, err = s.SpentBy(ctx, 1)
+	require.NoError(t, err)
+	require.Zero(t, x)
 }
 
 func TestWhatBelongsToIt(t *testing.T) {

@@ -53,6 +53,7 @@ func (s *Store) whole() error {
 		func() error { return every(s, "lots", (*Lot).fault) },
 		func() error { return every(s, "lot_moves", (*LotMove).fault) },
 		func() error { return every(s, "prices", (*Price).fault) },
+		func() error { return every(s, "spent", (*Spent).fault) },
 	} {
 		if err := check(); err != nil {
 			return err
@@ -265,4 +266,9 @@ func (m *LotMove) fault() string {
 
 func (p *Price) fault() string {
 	return first(letters("a field", p.Thing+p.Unit, maxName), within("the price", p.Money, 0, 1e6))
+}
+
+func (x *Spent) fault() string {
+	return first(within("the water", x.WaterQuarts, 0, MostWater), within("the heat", x.KWh, 0, MostHeat),
+		within("the heat as reckoned", x.ReckonedKWh, 0, MostHeat), letters("the fuel", x.Fuel, maxName))
 }

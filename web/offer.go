@@ -3,6 +3,7 @@ package web
 import (
 	"context"
 
+	"damson/core/plan"
 	"damson/core/review"
 	"damson/store"
 	"damson/web/kit"
@@ -54,3 +55,6 @@ func (o offers) Clear(ctx context.Context) ([]store.Recipe, error) {
 	}
 	return out, nil
 }
+
+// Table is what the trade knows of a canning day.
+func (o offers) Table() *plan.Table { return o.s.shelf().lib.Plan }

@@ -99,8 +99,12 @@ func (s *Server) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	if err != nil {
 		return nil, err
 	}
+	spent, err := s.store.SpentBefore(ctx)
+	if err != nil {
+		return nil, err
+	}
 	for i := range canners {
-		canners[i].Took = took[canners[i].ID]
+		canners[i].Took, canners[i].Used = took[canners[i].ID], usesOf(spent[canners[i].ID])
 	}
 	w.place = plan.Kitchen{Canners: canners, Burners: max(k.Burners, 1), Hands: p.Hands}
 	var dishes []plan.Dish

@@ -164,7 +164,7 @@ func TestTookIsNoted(t *testing.T) {
 	h := s.Handler()
 	require.Contains(t, do(h, http.MethodGet, "/plan/1/sheets", nil).Body.String(), "Note what it took")
 	post := func(f url.Values) int { return do(h, http.MethodPost, "/plan/1/took", f).Code }
-	for range 3 { // more often than the runs of the demo took their own time
+	for range 4 { // more often than the runs of the demo took their own time
 		require.Equal(t, http.StatusSeeOther, post(url.Values{"canner": {"1"}, "rise": {"23"}, "down-large": {"71"}, "process": {"2"}}))
 	}
 	require.Equal(t, http.StatusUnprocessableEntity, post(url.Values{"canner": {"1"}, "rise": {"soon"}}))
@@ -173,6 +173,23 @@ func TestTookIsNoted(t *testing.T) {
 	require.Contains(t, page, "23 min")
 	require.Contains(t, page, "71 min")
 	require.Contains(t, page, "30 min, no less", "the tested minutes stay")
+	require.Contains(t, page, "23 min (", "and of how many loads it is known stands there")
+	require.Contains(t, page, "by 7 loads)")
+}
+
+// Water and heat that a load took stand beside what is reckoned, and in what a jar costs.
+func TestSpentGoesBack(t *testing.T) {
+	s, _ := newServer(t, true)
+	h := s.Handler()
+	plain := do(h, http.MethodGet, "/plan/1", nil).Body.String()
+	require.Contains(t, plain, "a load at the burner")
+	for _, run := range []string{"2", "3"} {
+		w := do(h, http.MethodPost, "/stove/"+run+"/spent", url.Values{"water": {"4"}, "unit": {"qt"}, "heat": {"9"}, "fuel": {"kwh"}})
+		require.Contains(t, []int{http.StatusSeeOther, http.StatusConflict}, w.Code)
+	}
+	page := do(h, http.MethodGet, "/plan/1", nil).Body.String()
+	require.Contains(t, page, "took 3.5 qt (3.0 to 4.0) of water in 2 loads")
+	require.Contains(t, page, " for one like this by 2 loads")
 }
 
 // The calendar is read back by another library: every step, and the seal check

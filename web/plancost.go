@@ -139,7 +139,7 @@ func (s *Server) costOf(w *planned, i int, prices map[string]store.Price, g *goo
 	for thing, p := range prices {
 		known.Of[thing] = plan.Price{Money: p.Money, Unit: quantity.Unit(p.Unit)}
 	}
-	c, each := known.Cost(items, d.stored.Jars, w.day.Burnt(i, d.chosen.KWh))
+	c, each := known.Cost(items, d.stored.Jars, w.day.Burnt(i, d.chosen.Heat()))
 	for thing, cost := range each {
 		g.cost[thing] += cost
 	}

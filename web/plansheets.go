@@ -318,7 +318,9 @@ func (w *planned) sheetSteps(dish, load int, o *plan.Option, l plan.Load) []shee
 		case "rest-pressure":
 			write = fmt.Sprintf("weight off at __:__ · lid off at __:__, %d min later", t.Least)
 		case "unload":
-			write = fmt.Sprintf("out at __:__ · ____ of %d jars whole, ____ broken", l.All())
+			write = fmt.Sprintf("out at __:__ · ____ of %d jars whole, ____ broken · meter ____ (unit ____)", l.All())
+		case "preheat-bath", "preheat-steam", "preheat-pressure", "again":
+			write += " · water in ____ qt · meter ____ (unit ____)"
 		case "cool":
 			continue
 		case "check":

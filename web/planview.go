@@ -53,7 +53,9 @@ type planDishView struct {
 
 type planOptionView struct {
 	Key, Words, Whole, Water, Not string
-	Chosen                        bool
+	// Spent is what loads took in this canner.
+	Spent  string
+	Chosen bool
 }
 
 type planLoadView struct {
@@ -176,11 +178,46 @@ func spread(t *plan.Task) string {
 		return kit.Thousands(t.Minutes) + " min, no less"
 	case t.Minutes >= 600:
 		return fmt.Sprintf("%d to %d h", t.Least/60, t.Most/60)
+	case t.Known > 0 && t.Least == t.Most:
+		return kit.Thousands(t.Minutes) + " min, by " + counted(t.Known, "load")
+	case t.Known > 0:
+		return fmt.Sprintf("%d min (%d to %d, by %d loads)", t.Minutes, t.Least, t.Most, t.Known)
 	case t.Least == t.Most:
 		return kit.Thousands(t.Minutes) + " min"
 	}
 	return fmt.Sprintf("%d min (%d to %d)", t.Minutes, t.Least, t.Most)
 }
+
+func waterWords(o *plan.Option) string {
+	return fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load at the burner", kit.Decimal(o.WaterQuarts),
+		kit.Convert(o.WaterQuarts, quantity.Quart, quantity.L), o.KWh)
+}
+
+// spentWords says what loads took in the canner, where that was measured: "took 3.5 qt (3 to 4) of water in
+// 3 loads, 2.1 kWh (1.8 to 2.2) for one like this".
+func spentWords(o *plan.Option) string {
+	var out []string
+	if w := o.WaterTook; w.Loads > 0 {
+		out = append(out, measured(w, "qt")+" of water in "+counted(w.Loads, "load"))
+	}
+	if h := o.HeatTook; h.Loads > 0 {
+		out = append(out, measured(h, "kWh")+" for one like this by "+counted(h.Loads, "load"))
+	}
+	if len(out) == 0 {
+		return ""
+	}
+	return "took " + strings.Join(out, ", ")
+}
+
+// measured is a figure with how it spread.
+func measured(s plan.Spread, unit string) string {
+	if s.Loads == 1 {
+		return fmt.Sprintf("%.1f %s", s.Median, unit)
+	}
+	return fmt.Sprintf("%.1f %s (%.1f to %.1f)", s.Median, unit, s.Least, s.Most)
+}
+
+func counted(n int, what string) string { return fmt.Sprintf("%d %s", n, plural(what, n)) }
 
 // processWords writes a chosen process with the reading to hold.
 func processWords(o *plan.Option) string {
@@ -206,7 +243,7 @@ func (w *planned) viewDish(d *plannedDish) planDishView {
 		if o.Not == "" {
 			n := len(o.Loads)
 			ov.Whole = fmt.Sprintf("%d %s of %d to %d min", n, plural("load", n), o.Minutes[0], o.Minutes[2])
-			ov.Water = fmt.Sprintf("%s qt (%.1f l) of water, about %.1f kWh a load", kit.Decimal(o.WaterQuarts), kit.Convert(o.WaterQuarts, quantity.Quart, quantity.L), o.KWh)
+			ov.Water, ov.Spent = waterWords(o), spentWords(o)
 		}
 		v.Options = append(v.Options, ov)
 	}

@@ -89,3 +89,12 @@ func (s *Server) tookBefore(ctx context.Context) (map[int64]map[string][]int, er
 	}
 	return out, err
 }
+
+// usesOf are notes of water and heat as a plan takes them.
+func usesOf(list []store.Spent) []plan.Use {
+	var out []plan.Use
+	for _, x := range list {
+		out = append(out, plan.Use{WaterQuarts: x.WaterQuarts, KWh: x.KWh, Reckoned: x.ReckonedKWh})
+	}
+	return out
+}

@@ -107,11 +107,8 @@ func (p Prices) Cost(items []Item, jars int, kwh float64) (c Cost, each map[stri
 // Jar is what one of so many jars costs.
 func (c Cost) Jar(jars int) float64 { return (c.Food + c.Lids + c.Energy) / float64(max(jars, 1)) }
 
-// burnerTakes is how much more than what reaches the pot a burner takes (common practice, no source).
-const burnerTakes = 1.5
-
 // Burnt is the energy in kWh that the jars of dish k take of all its loads, and of those in which they stand
-// with others: by their share of the jars. perLoad is what reaches the pot in one load.
+// with others: by their share of the jars. perLoad is what the burner spends on one load.
 func (d *Day) Burnt(k int, perLoad float64) float64 {
 	kwh := 0.0
 	for h := range d.Loads {
@@ -126,7 +123,7 @@ func (d *Day) Burnt(k int, perLoad float64) float64 {
 					own += g.Jars
 				}
 			}
-			kwh += perLoad * burnerTakes * float64(own) / float64(max(l.All(), 1))
+			kwh += perLoad * float64(own) / float64(max(l.All(), 1))
 		}
 	}
 	return kwh

@@ -35,8 +35,8 @@ func TestWhatItCosts(t *testing.T) {
 // The heat of a load is shared by the jars that stand in it.
 func TestBurnt(t *testing.T) {
 	day := &plan.Day{Loads: [][]plan.Load{{{Jars: 7}, {Jars: 4, Guests: []plan.Guest{{Dish: 1, Jars: 2}}}}, {{Jars: 7}}}}
-	require.InDelta(t, 1.5*(1+4.0/6), day.Burnt(0, 1), 1e-9)
-	require.InDelta(t, 1.5*(1+2.0/6), day.Burnt(1, 1), 1e-9)
+	require.InDelta(t, 1+4.0/6, day.Burnt(0, 1), 1e-9)
+	require.InDelta(t, 1+2.0/6, day.Burnt(1, 1), 1e-9)
 }
 
 // What has no price is counted, and left out; water costs nothing.

@@ -42,12 +42,22 @@ type Left struct {
 	Source string  `yaml:"source"`
 }
 
+// Fuel is what a stove burns, by the unit in which a meter or a scale shows it.
+type Fuel struct {
+	ID   string `yaml:"id"`
+	Name string `yaml:"name"`
+	// KWh is the heat in one unit.
+	KWh    float64 `yaml:"kwh"`
+	Source string  `yaml:"source"`
+}
+
 // Table is what the trade knows of a canning day. It is read only once it is
 // made.
 type Table struct {
 	Durations []Duration `yaml:"durations"`
 	Syrups    []Syrup    `yaml:"syrups"`
 	Left      []Left     `yaml:"left"`
+	Fuels     []Fuel     `yaml:"fuels"`
 }
 
 // needed are the durations that a plan is built from.
@@ -80,7 +90,26 @@ func (t *Table) Check() error {
 			errs = append(errs, fmt.Errorf("left of %q: two shares from 0 to 1 and a source are needed", l.Group))
 		}
 	}
-	return errors.Join(errs...)
+	return errors.Join(append(errs, t.checkFuels())...)
+}
+
+func (t *Table) checkFuels() error {
+	for _, f := range t.Fuels {
+		if f.ID == "" || f.Name == "" || f.Source == "" || f.KWh <= 0 {
+			return fmt.Errorf("fuel %q: a name, kilowatt-hours and source are needed", f.ID)
+		}
+	}
+	return nil
+}
+
+// Fuel returns a fuel by its id.
+func (t *Table) Fuel(id string) (Fuel, bool) {
+	for _, f := range t.Fuels {
+		if f.ID == id {
+			return f, true
+		}
+	}
+	return Fuel{}, false
 }
 
 // duration returns the minutes of a piece of work, times n where it goes by the

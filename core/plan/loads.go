@@ -3,7 +3,6 @@ package plan
 import (
 	"errors"
 	"fmt"
-	"slices"
 
 	"damson/core/canner"
 	"damson/core/procedure"
@@ -55,8 +54,10 @@ type Option struct {
 	// Minutes is the whole time of one load, from a cold canner to jars on the
 	// towel: least, usual, most.
 	Minutes [3]int
-	// WaterQuarts goes into the canner, KWh is the energy at the pot for a load.
+	// WaterQuarts goes into the canner, KWh is the heat that a burner is reckoned to spend on a load.
 	WaterQuarts, KWh float64
+	// WaterTook and HeatTook are what loads took in this canner, in quarts and kWh.
+	WaterTook, HeatTook Spread
 	// Reading is the pressure to hold, where the dial is corrected.
 	Reading float64
 	Why     string
@@ -103,20 +104,33 @@ type Canner struct {
 	// Out says why it takes no load; empty where it does.
 	Out string
 	// Took are the minutes that pieces of work took in this canner before, by the
-	// id of their duration.
+	// id of their duration; Used is what loads took of water and heat.
 	Took map[string][]int
+	Used []Use
 }
 
 // lasts returns the minutes of a piece of work in this canner: what it took
-// before where that is known, the table's else. The tested minutes are never
-// asked for here.
-func (c *Canner) lasts(t *Table, id string) (Duration, [3]int) {
+// before where that is known, the table's else, and of how many loads that is
+// known. The tested minutes are never asked for here.
+func (c *Canner) lasts(t *Table, id string) (d Duration, minutes [3]int, loads int) {
 	d, least, usual, most := t.duration(id, 0)
-	took := slices.Sorted(slices.Values(c.Took[id]))
-	if len(took) == 0 {
-		return d, [3]int{least, usual, most}
+	var took []float64
+	for _, m := range c.Took[id] {
+		took = append(took, float64(max(m, 1)))
 	}
-	return d, [3]int{max(took[0], 1), max(took[len(took)/2], 1), max(took[len(took)-1], 1)}
+	s := spreadOf(took)
+	if s.Loads == 0 {
+		return d, [3]int{least, usual, most}, 0
+	}
+	return d, [3]int{int(s.Least), ceil(s.Median), int(s.Most)}, s.Loads
+}
+
+// Heat is the heat in kWh that a burner spends on a load: what loads took before, or what is reckoned.
+func (o *Option) Heat() float64 {
+	if o.HeatTook.Loads > 0 {
+		return o.HeatTook.Median
+	}
+	return o.KWh
 }
 
 // Noted are the pieces of work whose minutes a kitchen notes by canner.
@@ -142,51 +156,29 @@ func (t *Table) option(p procedure.Process, c *Canner, i, jars int, wide bool) O
 			return o
 		}
 	}
+	quarts := float64(loads[0].Jars) * j.Ounces() / 32
+	o.KWh = Burns(p, o.WaterQuarts, quarts)
+	o.WaterTook, o.HeatTook = c.waterTook(), c.heatTook(o.KWh)
 	if o.WaterQuarts == 0 {
-		o.WaterQuarts = usualWater(p, j, loads[0].Jars)
+		o.WaterQuarts = usualWater(p, quarts)
 	}
 	for _, s := range t.stages(p, c, j, false) {
 		for k := range o.Minutes {
 			o.Minutes[k] += s.minutes[k]
 		}
 	}
-	o.KWh = energy(o, j)
 	return o
 }
 
 // usualWater is the water in quarts where nobody has said: 2 to 3 inches under
 // pressure, over the jars in a bath (USDA Complete Guide 2015, guide 1; the
 // quarts are common practice).
-func usualWater(p procedure.Process, j quantity.Jar, jars int) float64 {
+func usualWater(p procedure.Process, quarts float64) float64 {
 	switch p.Method {
 	case procedure.Pressure:
 		return 3
 	case "steam":
 		return 2.5
 	}
-	return 8 + 0.5*float64(jars)*j.Ounces()/32
-}
-
-// energy estimates the heat that one load takes into the pot, in kWh: water,
-// food and glass from the tap and the fill to the process, and the losses while
-// it boils. Common physics with round figures; the burner takes half as much
-// again and more.
-func energy(o Option, j quantity.Jar) float64 {
-	const (
-		waterHeat = 4.19 // kJ/kg K
-		foodHeat  = 3.8
-		glassHeat = 0.84
-		lossKW    = 0.6 // a covered pot at the boil
-		quartKg   = 0.946
-	)
-	rise, fill := 82.0, 40.0
-	if o.Process.Method == procedure.Pressure {
-		rise = 98
-	}
-	if o.Process.Pack == "hot" {
-		fill = 20
-	}
-	jars := float64(o.Loads[0].Jars) * j.Ounces() / 32
-	kj := o.WaterQuarts*quartKg*waterHeat*rise + jars*(0.9*foodHeat+0.45*glassHeat)*fill
-	return kj/3600 + lossKW*float64(o.Process.Minutes+15)/60
+	return 8 + 0.5*quarts
 }

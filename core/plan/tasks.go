@@ -50,8 +50,9 @@ type Task struct {
 	Whole string
 	Note  string
 	// Start and Minutes are in minutes of the day's work; Least and Most are the
-	// spread.
+	// spread, and Known in how many loads before it was seen; 0 for common practice.
 	Start, Minutes, Least, Most int
+	Known                       int
 	Hands                       bool
 	Burner                      bool
 	// Canner is the place in the kitchen's list, -1 for none.
@@ -69,6 +70,7 @@ func (t *Task) End() int { return t.Start + t.Minutes }
 type stage struct {
 	id, name string
 	minutes  [3]int
+	known    int
 	hands    bool
 	burner   bool
 	process  bool
@@ -78,8 +80,8 @@ type stage struct {
 // the filling. again is true for a canner that is hot from the load before.
 func (t *Table) stages(p procedure.Process, c *Canner, j quantity.Jar, again bool) []stage {
 	of := func(id string) stage {
-		d, m := c.lasts(t, id)
-		return stage{id: id, name: d.Name, minutes: m}
+		d, m, known := c.lasts(t, id)
+		return stage{id: id, name: d.Name, minutes: m, known: known}
 	}
 	vent := c.VentFor()
 	burn := func(id string) stage { s := of(id); s.burner = true; return s }
@@ -295,7 +297,7 @@ func (t *Table) train(f *filling, c *Canner) []Task {
 	at = loadAt - pre
 	for _, s := range stages {
 		add(s.id, Task{Dish: host, Work: s.id, Name: s.name, Start: at, Hands: s.hands, Burner: s.burner,
-			Canner: f.dishes[0].Canner, Process: s.process}, s.minutes)
+			Canner: f.dishes[0].Canner, Process: s.process, Known: s.known}, s.minutes)
 		at += s.minutes[1]
 	}
 	link(out)

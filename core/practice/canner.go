@@ -28,6 +28,11 @@ type Pot struct {
 	pocket float64
 	inside float64 // °C of the jars
 	second float64 // since the start
+	steam  float64 // kg of steam that are left where the water has boiled away
+	dry    bool
+	off    float64 // the second at which the heat went off, 0 while it is on
+
+	meddled bool // somebody else's hands were at it
 
 	// Burner is the share of the full flame, Vent whether it is open, Set the pressure in psi
 	// that the weight lets go at, or that the cook holds a dial at.
@@ -58,6 +63,7 @@ const (
 	gasAir    = 287.05287
 	gasSteam  = 461.526
 	step      = 5.0 // s
+	hottest   = 160 // °C of a dry pot: whoever smells it turns the flame down
 	// thickens is by how many kg a m³ of saturated steam grows heavier for each °C between 100 and
 	// 120 (0.598 to 1.12 kg in steam tables, from memory).
 	thickens = 0.026
@@ -69,6 +75,9 @@ func New(feet float64, pressure bool, quarts bool, n int, f Fault) *Pot {
 	p := &Pot{feet: feet, pressure: pressure, jars: n, jar: jars[quarts], fault: f, t: 70, water: 2.8, inside: 70, Vent: true}
 	if !pressure {
 		p.water = 12
+	}
+	if f.water > 0 && pressure {
+		p.water = f.water
 	}
 	all := (elevation.Pressure(feet) - saturation(p.t)) * p.gas() / (gasAir * kelvin(p.t))
 	p.air, p.pocket = all*(1-share), all*share
@@ -85,7 +94,15 @@ func (p *Pot) gas() float64 {
 
 // inner is the pressure inside, in Pa.
 func (p *Pot) inner() float64 {
-	return saturation(p.t) + (p.air+p.pocket)*gasAir*kelvin(p.t)/p.gas()
+	return p.vapour() + (p.air+p.pocket)*gasAir*kelvin(p.t)/p.gas()
+}
+
+// vapour is the pressure of the steam, in Pa: that of boiling water, or of what is left of it.
+func (p *Pot) vapour() float64 {
+	if p.dry {
+		return p.steam * gasSteam * kelvin(p.t) / p.gas()
+	}
+	return saturation(p.t)
 }
 
 // boil is where water boils here, in °C.
@@ -101,12 +118,21 @@ func (p *Pot) Gauge() float64 {
 	return math.Max((p.inner()-elevation.Pressure(p.feet))/elevation.PascalPerPSI, 0)
 }
 
+// shown is what the gauge shows, in psi.
+func (p *Pot) shown() float64 {
+	if g := p.Gauge(); g > 0.05 {
+		return g + p.fault.offset
+	}
+	return 0
+}
+
 // F is the temperature in the pot in °F.
 func (p *Pot) F() float64 { return elevation.Fahrenheit(kelvin(p.t)) }
 
 // Steams reports whether steam flows out without a break; of a bath, whether it boils fully.
 func (p *Pot) Steams() bool {
-	return p.water > 0 && p.t > p.boil()-0.3 && p.Burner*p.fault.flame(p.second) > 0.15
+	shut := p.pressure && !p.Vent
+	return p.water > 0 && !shut && p.t > p.boil()-0.3 && p.Burner*p.fault.flame(p.second) > 0.15
 }
 
 // Dry reports that the water has boiled away.
@@ -132,7 +158,10 @@ func (p *Pot) turn(dt float64) {
 	p.inside += into * dt / (float64(p.jars) * p.jar.heat)
 	latent := (2500.9 - 2.44*p.t) * 1000
 	out := p.leaving() // kg/s of gas
-	steam := saturation(p.t) * p.gas() / (gasSteam * kelvin(p.t))
+	steam := p.vapour() * p.gas() / (gasSteam * kelvin(p.t))
+	if p.dry {
+		latent = 0
+	}
 	y := p.air / math.Max(p.air+steam, 1e-9)
 	heat := 4200*math.Max(p.water, 0) + metal + p.gas()*latent*thickens
 	if !p.pressure {
@@ -140,7 +169,11 @@ func (p *Pot) turn(dt float64) {
 		return
 	}
 	p.t += (q - toRoom*(p.t-room) - into - out*(1-y)*latent) / heat * dt
-	p.water -= out * (1 - y) * dt
+	if p.dry {
+		p.steam, p.t = math.Max(p.steam-out*(1-y)*dt, 0), math.Min(p.t, hottest)
+	} else {
+		p.water -= out * (1 - y) * dt
+	}
 	p.air = math.Max(p.air-out*y*dt, 0)
 	moved := (p.pocket - p.air*share/(1-share)) * (1 - math.Exp(-dt/mixing))
 	p.pocket -= moved
@@ -148,8 +181,9 @@ func (p *Pot) turn(dt float64) {
 	if p.Vent && p.inner() < elevation.Pressure(p.feet) { // it draws air
 		p.air += (elevation.Pressure(p.feet) - p.inner()) * p.gas() / (gasAir * kelvin(p.t))
 	}
-	if p.water < 0 {
-		p.water = 0
+	if p.water <= 0 && !p.dry {
+		p.dry, p.water = true, 0
+		p.steam = saturation(p.t) * p.gas() / (gasSteam * kelvin(p.t))
 	}
 }
 
@@ -169,7 +203,7 @@ func (p *Pot) leaving() float64 {
 	if over <= 0 {
 		return 0
 	}
-	rho := saturation(p.t)/(gasSteam*kelvin(p.t)) + p.air/p.gas()
+	rho := p.vapour()/(gasSteam*kelvin(p.t)) + p.air/p.gas()
 	area := p.fault.leak(p.second)
 	if p.Vent {
 		area += bore

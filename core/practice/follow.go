@@ -10,8 +10,8 @@ import (
 // Sample is what the practice canner shows at a moment.
 type Sample struct {
 	At time.Time
-	// PSI is what its gauge shows, F its temperature in °F.
-	PSI, F float64
+	// PSI is its pressure, Shown what its gauge shows, F its temperature in °F.
+	PSI, Shown, F float64
 	// Steams is true while steam flows, or the water boils, without a break.
 	Steams, Dry bool
 }
@@ -39,6 +39,9 @@ func (x Place) Follow(events []run.Event, start, now time.Time) []Sample {
 	l := x.Load
 	p := New(x.Feet, l.Method == procedure.Pressure, x.Quarts, l.Jars, x.Fault)
 	p.Set = aim(l)
+	if l.Hold == 0 { // a weight lets go by the pressure, whatever a gauge beside it shows
+		p.fault.offset = 0
+	}
 	list := run.Standing(events)
 	if end := start.Add(longestRun); now.After(end) {
 		now = end
@@ -51,7 +54,7 @@ func (x Place) Follow(events []run.Event, start, now time.Time) []Sample {
 			i++
 		}
 		if !at.Before(next) || at.Equal(now) {
-			out = append(out, Sample{at, p.Gauge(), p.F(), p.Steams(), p.Dry()})
+			out = append(out, Sample{at, p.Gauge(), p.shown(), p.F(), p.Steams(), p.Dry()})
 			next = at.Add(every)
 		}
 		if !at.Before(now) {
@@ -81,29 +84,16 @@ func aim(l run.Load) float64 {
 	return float64(l.PSI) + 0.3
 }
 
-// told does to the pot what somebody said that they did.
-func (p *Pot) told(k run.Kind) {
-	switch k {
-	case run.HeatOn:
-		p.Burner = 1
-	case run.HeatOff:
-		p.Burner = 0
-	case run.Closed:
-		p.Vent = false
-	case run.WeightOff, run.LidOff, run.Forced:
-		p.Vent = true
-	}
-}
-
 // cook lets seconds go by, with the flame as a careful cook has it.
 func (p *Pot) cook(l run.Load, seconds float64) {
 	on := p.Burner > 0
 	for seconds > 1e-9 {
 		dt := min(step, seconds)
 		if on && p.pressure && !p.Vent {
-			p.Burner = min(max(0.35+0.5*(p.Set-p.Gauge()), 0.05), 1)
+			p.Burner = min(max(0.35+0.5*(p.Set-p.shown()), 0.05), 1)
 		}
 		p.turn(dt)
+		p.meddle()
 		seconds -= dt
 	}
 }

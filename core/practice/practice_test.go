@@ -79,8 +79,74 @@ func TestFaults(t *testing.T) {
 	assert.Less(t, low("low-flame"), 10.5)
 	assert.Less(t, low("power-cut"), 10.0)
 	assert.Less(t, low("leak"), 10.9)
+	assert.Less(t, low("dry"), 9.0)
+	assert.Greater(t, low("dial-high"), 9.0)
+	assert.Less(t, low("dial-high"), 10.3)
 	assert.Equal(t, Faults[0], FaultBy("no such"))
 	assert.Equal(t, 1, len(Place{quarts, 0, true, Faults[0]}.Follow(nil, noon, noon)))
+}
+
+// at60 is what the canner shows an hour after it was put on.
+func at60(id string, told []run.Event) Sample {
+	list := (Place{quarts, 0, true, FaultBy(id)}).Follow(told, noon, at(60))
+	return list[len(list)-1]
+}
+
+// The signs by which each fault is found are there.
+func TestSigns(t *testing.T) {
+	told := []run.Event{{Number: 1, At: noon, Kind: run.HeatOn}, {Number: 2, At: at(18), Kind: run.Steaming}, {Number: 3, At: at(28), Kind: run.Closed}}
+	sound := at60("", told)
+	assert.InDelta(t, sound.PSI, sound.Shown, 1e-9)
+
+	// A dial that shows too much stands where it should; the pot is colder, by some 2.1 °F a psi: 239.4 °F at
+	// 10 psi, 249.8 °F at 15 (steam tables, from memory).
+	high := at60("dial-high", told)
+	assert.InDelta(t, 11.3, high.Shown, 0.4)
+	assert.InDelta(t, 1.5, high.Shown-high.PSI, 1e-9)
+	assert.InDelta(t, 2.1*(sound.PSI-high.PSI), sound.F-high.F, 0.7)
+	weighted := quarts
+	weighted.Gauge, weighted.Hold = "weighted", 0
+	list := (Place{weighted, 0, true, FaultBy("dial-high")}).Follow(told, noon, at(60))
+	assert.InDelta(t, 11.3, list[len(list)-1].PSI, 0.4, "a weight lets go by the pressure itself")
+
+	// The weight too early: the gauge climbs before anybody said that it is on; air makes it colder.
+	early := Place{quarts, 0, true, FaultBy("weight-early")}
+	climbs := first(t, early.Follow(told[:2], noon, at(28)), 0, func(s Sample) bool { return s.Shown > 3 })
+	assert.Less(t, climbs, 28.0)
+	for _, s := range early.Follow(told, noon, at(60)) {
+		if s.PSI >= 10.9 {
+			assert.Less(t, s.F, 238.5, "10.9 psi of steam alone are 241.4 °F")
+			break
+		}
+	}
+	again := append([]run.Event{}, told[:2]...)
+	again = append(again, run.Event{Number: 3, At: at(climbs), Kind: run.WeightOff}, run.Event{Number: 4, At: at(climbs + 12), Kind: run.Closed})
+	list = early.Follow(again, noon, at(70))
+	assert.InDelta(t, sound.F, list[len(list)-1].F, 1.5, "off again, ten minutes of steam: it is as hot as it should be")
+
+	// Dry: hotter than its steam, and the pressure gone.
+	dry := at60("dry", told)
+	assert.True(t, dry.Dry)
+	assert.False(t, dry.Steams)
+
+	// Impatient hands: at nought within minutes, where it takes half an hour by itself.
+	told = append(told, run.Event{Number: 4, At: at(40), Kind: run.Reached}, run.Event{Number: 5, At: at(70), Kind: run.HeatOff})
+	down := func(id string) float64 {
+		return first(t, (Place{quarts, 0, true, FaultBy(id)}).Follow(told, noon, at(140)), 71, func(s Sample) bool { return s.PSI < 0.2 })
+	}
+	assert.Less(t, down("impatient"), 76.0)
+	assert.Greater(t, down(""), 90.0)
+}
+
+// One is drawn by lot, and each can be.
+func TestDrawn(t *testing.T) {
+	seen := map[string]bool{}
+	for range 400 {
+		f := FaultBy(Drawn)
+		seen[f.ID] = true
+		assert.NotEmpty(t, f.Sign)
+	}
+	assert.Len(t, seen, len(Faults)-1)
 }
 
 // A bath comes to the boil of its elevation, and stays there.

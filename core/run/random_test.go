@@ -127,14 +127,21 @@ func (p plain) held(i int) bool {
 func (p plain) ended(end time.Time) bool {
 	out, zero := false, p.l.Method != "pressure"
 	heat := true
+	var off time.Time
 	for _, e := range p.list {
 		if e.At.Before(end) {
 			continue
 		}
 		switch e.Kind {
 		case run.HeatOff:
+			if heat {
+				off = e.At
+			}
 			heat = false
 		case run.Zero:
+			if !zero && !heat && e.At.Sub(off) < 8*time.Minute {
+				return false
+			}
 			zero = zero || !heat
 		case run.Reading:
 			zero = zero || !heat && e.Logger && e.Gauged && e.PSI <= 0.2

@@ -49,6 +49,7 @@ func (p *Pages) Routes(g gin.IRouter) {
 	g.GET("/stove/:id/run.json", p.Handle(p.exportJSON))
 	g.GET("/stove/:id/seals.ics", p.Handle(p.sealsCalendar))
 	g.POST("/stove/:id/seals", p.Handle(p.seals))
+	g.POST("/stove/:id/spent", p.Handle(p.spent))
 }
 
 // boardView is all that is on the stove.

@@ -28,6 +28,8 @@ type runView struct {
 	// Recipe and Version are what was canned; Recipe is 0 where it is not there any more.
 	Recipe  int64
 	Version int
+	// Spent is what it took of water and heat; nil where nothing of it goes into a plan.
+	Spent *spentView
 	// Again leads to the whole process once more, Until when; empty where it is too late.
 	Again, Until string
 }
@@ -76,9 +78,15 @@ func sealsOfAll(x *app.Standing) []sealsOf {
 	return out
 }
 
-func (p *Pages) showRun(c *gin.Context) error { return p.renderRun(c, http.StatusOK, nil) }
+// typedRun is what was typed on the page and refused.
+type typedRun struct {
+	seals *sealsView
+	spent *spentView
+}
 
-func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
+func (p *Pages) showRun(c *gin.Context) error { return p.renderRun(c, http.StatusOK, typedRun{}) }
+
+func (p *Pages) renderRun(c *gin.Context, status int, typed typedRun) error {
 	ctx := c.Request.Context()
 	x, err := p.stove.Standing(ctx, kit.Number(c))
 	if err != nil {
@@ -105,8 +113,8 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 	case len(lots) > 0:
 		v.S.Judged.Do = nil // it was done
 		v.Lots = lotLines(lots)
-	case typed != nil:
-		v.Seals = typed
+	case typed.seals != nil:
+		v.Seals = typed.seals
 	case x.State.Phase == run.Out && r.Speed == 0:
 		v.Seals = &sealsView{Of: sealsOfAll(x)}
 	}
@@ -114,6 +122,11 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed *sealsView) error {
 		s.Jars, s.Ways = wholeJars(x), run.Wents
 		if due := x.State.OutAt.Add(run.TestAfter); x.Now.Before(due) {
 			s.Early = "The jars are still cooling: test them from " + due.Local().Format("Monday 15:04") + " on."
+		}
+	}
+	if v.Spent = typed.spent; v.Spent == nil {
+		if v.Spent, err = p.spentOf(ctx, x); err != nil {
+			return err
 		}
 	}
 	v.again(x)
@@ -216,7 +229,7 @@ func (p *Pages) seals(c *gin.Context) error {
 	}
 	refuse := func(status int, what string) error {
 		v.Problem = what
-		return p.renderRun(c, status, &v)
+		return p.renderRun(c, status, typedRun{seals: &v})
 	}
 	v.Of = sealsOfAll(x)
 	found := make([]run.Seals, len(v.Of))

@@ -40,6 +40,8 @@ type Offerer interface {
 	Offer(ctx context.Context, recipe int64, jars int, wide bool) (Offer, error)
 	// Clear lists recipes of the desk that are clear, the newest first.
 	Clear(ctx context.Context) ([]store.Recipe, error)
+	// Table is what the trade knows of a canning day.
+	Table() *plan.Table
 }
 
 type startView struct {
@@ -94,6 +96,7 @@ func (p *Pages) renderNew(c *gin.Context, status int, v startView) error {
 	for _, f := range practice.Faults {
 		v.Faults = append(v.Faults, choice{f.ID, f.Name})
 	}
+	v.Faults = append(v.Faults, choice{practice.Drawn, "one of these, drawn by lot"})
 	page := p.page("Put a load on", v)
 	page.Scripts, page.Keys = nil, kit.Keys("Tab", "next field", "↵", "put it on")
 	p.Render(c, status, "stovenew", page)

@@ -7,8 +7,11 @@ import (
 	"time"
 
 	"damson/app"
+	"damson/core/practice"
 	"damson/core/procedure"
 	"damson/core/run"
+	"damson/core/words"
+	"damson/store"
 	"damson/web/kit"
 )
 
@@ -17,23 +20,25 @@ type station struct {
 	ID                           int64
 	Title, Jars, Canner, Process string
 	// Own says what each jar needs by itself, where jars of different times stand together.
-	Own                           string
-	Practice                      string
-	Is, Next                      string
-	Phase                         run.Phase
-	Alarm                         bool
-	Clock                         clockView
-	Starts                        string
-	Asks                          *asksView
-	Buttons                       []button
-	Shown, Total                  int
-	Last                          *run.Event
-	Gauged                        bool
-	Record                        []recordRow
-	Kinds                         []choice
-	Judged                        judgedView
-	Shelf                         bool
-	Logged                        *judgedView
+	Own          string
+	Practice     string
+	Is, Next     string
+	Phase        run.Phase
+	Alarm        bool
+	Clock        clockView
+	Starts       string
+	Asks         *asksView
+	Buttons      []button
+	Shown, Total int
+	Last         *run.Event
+	Gauged       bool
+	Record       []recordRow
+	Kinds        []choice
+	Judged       judgedView
+	Shelf        bool
+	Logged       *judgedView
+	// Wrong says what went wrong at a practice canner, once its jars are out.
+	Wrong                         string
 	Gauge                         *gaugeView
 	Live                          bool // what a gauge or a logger shows changes by itself
 	Trace                         *traceView
@@ -104,10 +109,20 @@ func viewStation(x *app.Standing, large bool) station {
 	if x.Logged != nil {
 		j := viewJudged(*x.Logged)
 		v.Logged = &j
+		v.Wrong = wrongAt(r)
 	}
 	v.Gauge, v.Trace = viewGauge(x), viewTrace(x, large)
 	v.Live = v.Gauge != nil || slices.ContainsFunc(x.Events, func(e run.Event) bool { return e.Logger })
 	return v
+}
+
+// wrongAt tells what the practice canner did to whoever practised.
+func wrongAt(r *store.Run) string {
+	f := practice.FaultBy(r.Fault)
+	if f.ID == "" {
+		return "Nothing went wrong at the canner itself."
+	}
+	return words.Sentence("What went wrong: "+f.Name) + " " + f.Sign
 }
 
 // needsHands reports a station at which something is to be done now.

@@ -61,6 +61,10 @@ func (desk) Clear(context.Context) ([]store.Recipe, error) {
 	return []store.Recipe{{ID: 1, Title: "Carrots <b>"}}, nil
 }
 
+func (desk) Table() *plan.Table {
+	return &plan.Table{Fuels: []plan.Fuel{{ID: "kwh", Name: "kWh of electricity", KWh: 1}, {ID: "lb", Name: "lb of propane", KWh: 6.3}}}
+}
+
 type place struct {
 	t  *testing.T
 	h  http.Handler
@@ -225,7 +229,7 @@ func TestSealsOfTwo(t *testing.T) {
 // on puts a load on that began so many minutes ago, and tells what happened since.
 func (p place) on(minutes int, told string, with ...store.RunPart) int64 {
 	p.t.Helper()
-	r := store.Run{RecipeID: 1, Title: "Carrots <b>", Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7, Parts: with,
+	r := store.Run{RecipeID: 1, Title: "Carrots <b>", CannerID: 4, Canner: "Big dial canner", Kitchen: "Here", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7, Parts: with,
 		CreatedAt: time.Now().Add(-time.Duration(minutes) * time.Minute)}
 	require.NoError(p.t, p.st.AddRun(context.Background(), &r))
 	for _, part := range strings.Split(told, ";") {
