@@ -29,7 +29,7 @@ test: check chromium
 
 # Where goroutines meet: these run under the race detector, which makes them six times as slow,
 # and the others without it. house_test.go finds one that is missing here.
-MEET = TestBrowserPastes|TestBrowserOfTwo|TestBrowserAtTheStove|TestBookByKeyboard|TestSentTwice|TestNothingIsPutBack|TestOnce|TestDemoServes|TestTwoScreens
+MEET = TestBrowserPastes|TestBrowserOfTwo|TestBrowserAtTheStove|TestBookByKeyboard|TestSentTwice|TestNothingIsPutBack|TestOnce|TestDemoServes|TestOneReviewForACrowd|TestTwoScreens
 
 # What stores and serves, and the browser; the other half runs beside it.
 .PHONY: test-house test-core

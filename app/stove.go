@@ -94,7 +94,8 @@ func (s *Stove) Start(ctx context.Context, r *store.Run) error {
 	}
 	for _, x := range open {
 		if r.Speed == 0 && x.Run.Speed == 0 && x.Run.CannerID == r.CannerID {
-			return &Refused{"way", fmt.Sprintf("%s still has “%s” in it. Tell first that those jars are out.", x.Run.Canner, x.Run.Title)}
+			return &Refused{"way", fmt.Sprintf("%s still has “%s” in it. Tell first that those jars are out.",
+				x.Run.Canner, x.Run.Title)}
 		}
 	}
 	r.CreatedAt = s.clock.Now()
@@ -148,7 +149,8 @@ func (s *Standing) practised() {
 	if s.State.Phase == run.Out {
 		end = s.State.OutAt
 	}
-	place := practice.Place{Load: s.Load, Feet: float64(r.ElevationFt), Quarts: r.Jar == "quart", Fault: practice.FaultBy(r.Fault)}
+	place := practice.Place{Load: s.Load, Feet: float64(r.ElevationFt), Quarts: r.Jar == "quart",
+		Fault: practice.FaultBy(r.Fault)}
 	s.Shows = place.Follow(s.Events, r.CreatedAt, end)
 	if s.State.Phase != run.Out {
 		return
@@ -312,7 +314,8 @@ func (s *Stove) Measured(ctx context.Context, id int64, token string, data []byt
 	list = slices.DeleteFunc(list, func(e run.Event) bool { return have[e.At.UnixMilli()] })
 	for _, e := range list {
 		if e.At.Before(x.Run.CreatedAt.Add(-time.Minute)) || e.At.After(x.Now.Add(time.Minute)) {
-			return 0, &Refused{"file", fmt.Sprintf("A reading of %s is not of this load, which was put on %s. Is the logger's clock right?", e.At.Local().Format("2 Jan 15:04:05"), x.Run.CreatedAt.Local().Format("2 Jan 15:04"))}
+			return 0, &Refused{"file", fmt.Sprintf("A reading of %s is not of this load, which was put on %s. Is the "+
+				"logger's clock right?", e.At.Local().Format("2 Jan 15:04:05"), x.Run.CreatedAt.Local().Format("2 Jan 15:04"))}
 		}
 	}
 	if len(list) == 0 {
@@ -355,7 +358,10 @@ func (s *Standing) refuses(e *run.Event) error {
 		return &Refused{"note", fmt.Sprintf("A note has at most %d letters.", longNote)}
 	case e.Kind == run.JarsOut:
 		return s.counted(e)
-	case e.Kind == run.Undo && !slices.ContainsFunc(s.Events, func(x run.Event) bool { return x.Number == e.Of && x.Kind != run.Seen }):
+	case e.Kind == run.Undo && !slices.ContainsFunc(s.Events, func(x run.Event) bool {
+		return x.Number == e.Of &&
+			x.Kind != run.Seen
+	}):
 		return &Refused{"of", "There is nothing of that number to take back."}
 	case e.Kind == run.Stood && (s.State.Asks == nil || e.At.Sub(s.State.Asks.From).Abs() > time.Second):
 		return &Refused{"kind", "Nothing is asked about here any more."}
@@ -390,7 +396,8 @@ func (s *Stove) Away(ctx context.Context, id int64) (int64, error) {
 		return 0, err
 	}
 	if x.State.Phase != run.Loaded && x.Run.Speed == 0 {
-		return 0, &Refused{"kind", "This load has been on the heat: what happened stays written down. Tell that the jars are out, and what became of them."}
+		return 0, &Refused{"kind", "This load has been on the heat: what happened stays written down. Tell that the jars " +
+			"are out, and what became of them."}
 	}
 	defer s.Told()
 	return s.store.Remove(ctx, store.KindRun, id)

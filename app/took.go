@@ -38,13 +38,15 @@ func (s *Stove) Took(ctx context.Context) (map[int64]map[string][]int, error) {
 // pieces are the minutes of one run, by the id of the plan's durations. Only the first stretch
 // of a kind counts: what was done again says nothing of how long it takes.
 func pieces(method string, quarts bool, events []run.Event) map[string]int {
-	names := map[[2]run.Kind]string{{run.HeatOn, run.Reached}: map[string]string{procedure.WaterBath: "boil-bath", procedure.Steam: "steam-steady"}[method]}
+	names := map[[2]run.Kind]string{{run.HeatOn, run.Reached}: map[string]string{procedure.WaterBath: "boil-bath",
+		procedure.Steam: "steam-steady"}[method]}
 	if method == procedure.Pressure {
 		down := "down-small"
 		if quarts {
 			down = "down-large"
 		}
-		names = map[[2]run.Kind]string{{run.HeatOn, run.Steaming}: "steam-pressure", {run.Closed, run.Reached}: "rise", {run.HeatOff, run.Zero}: down}
+		names = map[[2]run.Kind]string{{run.HeatOn, run.Steaming}: "steam-pressure", {run.Closed, run.Reached}: "rise",
+			{run.HeatOff, run.Zero}: down}
 	}
 	first := map[run.Kind]run.Event{}
 	for _, e := range run.Standing(events) {

@@ -34,7 +34,8 @@ var assetTags = sync.OnceValue(func() map[string]string {
 // so that a new program's page never meets an old program's script.
 func assetPath(name string) string { return "/assets/" + assetTags()[name] + "/" + name }
 
-var assetKinds = map[string]string{".css": "text/css; charset=utf-8", ".js": "text/javascript; charset=utf-8", ".woff2": "font/woff2", ".svg": "image/svg+xml", ".txt": "text/plain; charset=utf-8"}
+var assetKinds = map[string]string{".css": "text/css; charset=utf-8", ".js": "text/javascript; charset=utf-8",
+	".woff2": "font/woff2", ".svg": "image/svg+xml", ".txt": "text/plain; charset=utf-8"}
 
 // serveAsset answers the files that ship with the program: by their print for a year, by
 // their name alone for as long as they are what the browser has.

@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"encoding/json"
@@ -10,6 +10,8 @@ import (
 	"github.com/chromedp/chromedp"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+
+	"damson/web/webtest"
 )
 
 // ruled are what every page is held to: WCAG 2.2 AA as far as a program can see, and that
@@ -28,8 +30,8 @@ type fault struct {
 // TestBrowserAccess holds every page to WCAG 2.2 AA with axe-core (Deque Systems, MPL 2.0;
 // testdata/axe), wide and narrow, and finds nothing that sticks out of a narrow window.
 func TestBrowserAccess(t *testing.T) {
-	full, _ := newServer(t, true)
-	empty, _ := newServer(t, false)
+	full, _ := webtest.New(t, true)
+	empty, _ := webtest.New(t, false)
 	fullSite, emptySite := httptest.NewServer(full.Handler()), httptest.NewServer(empty.Handler())
 	defer fullSite.Close()
 	defer emptySite.Close()

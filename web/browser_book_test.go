@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"net/http/httptest"
@@ -7,14 +7,16 @@ import (
 	"github.com/chromedp/chromedp"
 	"github.com/chromedp/chromedp/kb"
 	"github.com/stretchr/testify/require"
+
+	"damson/web/webtest"
 )
 
 // TestBookByKeyboard: from the review to a procedure of the kitchen's own without a mouse: one key,
 // four fields with Tab between them, Ctrl and Enter.
 func TestBookByKeyboard(t *testing.T) {
-	s, _ := newServer(t, true)
+	s, _ := webtest.New(t, true)
 	h := s.Handler()
-	at := sendIn(t, h, plumChutney)
+	at := webtest.SendIn(t, h, webtest.PlumChutney)
 	web := httptest.NewServer(h)
 	defer web.Close()
 	ctx := browser(t)

@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"context"
@@ -9,28 +9,30 @@ import (
 
 	"github.com/chromedp/chromedp"
 	"github.com/stretchr/testify/require"
+
+	"damson/web/webtest"
 )
 
 // TestBrowserOfTwo mends a recipe that somebody else mends meanwhile, sends the same form
 // twice by going back, takes the recipe off the desk, and puts it back.
 func TestBrowserOfTwo(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	h := s.Handler()
 	web := httptest.NewServer(h)
 	defer web.Close()
-	at := sendIn(t, h, plainBeans)
+	at := webtest.SendIn(t, h, webtest.PlainBeans)
 	ctx := browser(t)
 	step, text, eval := hands(t, ctx)
 	value := func(sel string) any { return eval(`document.querySelector('` + sel + `').value`) }
 
 	step(chromedp.Navigate(web.URL+at+"/edit"), chromedp.WaitVisible("#text"))
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", at, url.Values{"text": {plainBeans + "\n1 tsp salt"}, "sent_by": {"Ann"}}).Code)
-	step(chromedp.SetValue("#text", plainBeans+"\n2 tsp salt"), chromedp.Click(".intake button.button"), chromedp.WaitVisible(".problem"))
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", at, url.Values{"text": {webtest.PlainBeans + "\n1 tsp salt"}, "sent_by": {"Ann"}}).Code)
+	step(chromedp.SetValue("#text", webtest.PlainBeans+"\n2 tsp salt"), chromedp.Click(".intake button.button"), chromedp.WaitVisible(".problem"))
 	require.Contains(t, text(".problem"), "This recipe has been changed since you opened it")
 	require.Contains(t, text(".theirs"), "1 tsp salt")
 	require.Contains(t, value("#text"), "2 tsp salt")
 	step(chromedp.Click(".intake button.button"), chromedp.WaitVisible(".card"))
-	r, err := st.Recipe(context.Background(), idOf(t, at))
+	r, err := st.Recipe(context.Background(), webtest.IDOf(t, at))
 	require.NoError(t, err)
 	require.Contains(t, r.Text, "2 tsp salt")
 

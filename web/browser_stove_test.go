@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"context"
@@ -16,12 +16,13 @@ import (
 
 	"damson/core/run"
 	"damson/store"
+	"damson/web/webtest"
 )
 
 // TestBrowserAtTheStove gives a practice load its whole process by the keyboard alone, with a
 // dip that begins the time anew, and the page closed and opened between.
 func TestBrowserAtTheStove(t *testing.T) {
-	s, st := newServer(t, false)
+	s, st := webtest.New(t, false)
 	ctx := context.Background()
 	web := httptest.NewServer(s.Handler())
 	defer web.Close()
@@ -110,14 +111,14 @@ func TestBrowserAtTheStove(t *testing.T) {
 
 // The loads of the demo have the processes that the library has for their recipes.
 func TestDemoLoads(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	ctx := context.Background()
 	list, err := st.Runs(ctx, 50)
 	require.NoError(t, err)
 	require.NotEmpty(t, list)
 	verdicts := map[run.Verdict]int{}
 	for _, r := range list {
-		o, err := offers{s}.Offer(ctx, r.RecipeID, r.Jars, false)
+		o, err := s.Days.Offer(ctx, r.RecipeID, r.Jars, false)
 		require.NoError(t, err)
 		require.Empty(t, o.Missing, r.Title)
 		found := false
@@ -132,16 +133,16 @@ func TestDemoLoads(t *testing.T) {
 		verdicts[run.Judge(*r.Load(), run.Of(*r.Load(), events, time.Now()), time.Now()).Verdict]++
 	}
 	assert.Equal(t, map[run.Verdict]int{run.AsTested: 3, run.NotAsTested: 1, run.Pending: 2}, verdicts)
-	_, err = offers{s}.Offer(ctx, 999, 1, false)
+	_, err = s.Days.Offer(ctx, 999, 1, false)
 	require.ErrorIs(t, err, store.ErrNotFound)
-	clear, err := offers{s}.Clear(ctx)
+	clear, err := s.Days.Clear(ctx)
 	require.NoError(t, err)
 	assert.GreaterOrEqual(t, len(clear), 3)
 }
 
 // From a recipe to the stove: only from one that is clear.
 func TestCanItNow(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	h := s.Handler()
 	recipes, err := st.Recipes(context.Background(), "", 0, 100)
 	require.NoError(t, err)
@@ -155,10 +156,10 @@ func TestCanItNow(t *testing.T) {
 	}
 	for _, r := range recipes {
 		id := strconv.FormatInt(r.ID, 10)
-		clear := s.reviewOf(r, k).Verdict == "clear"
-		body := do(h, "GET", "/recipes/"+id, nil).Body.String()
+		clear := s.Reviews.Of(r, k).Verdict == "clear"
+		body := webtest.Do(h, "GET", "/recipes/"+id, nil).Body.String()
 		assert.Equal(t, clear, strings.Contains(body, "/stove/new?recipe="+id), r.Title)
-		w := do(h, "POST", "/stove", url.Values{"recipe": {id}, "way": {"pressure|dial|quart|hot|13|"}, "jars": {"1"}})
+		w := webtest.Do(h, "POST", "/stove", url.Values{"recipe": {id}, "way": {"pressure|dial|quart|hot|13|"}, "jars": {"1"}})
 		assert.Equal(t, r.Title == "Carrots for the pantry", w.Code == 303, r.Title)
 	}
 }

@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"context"
@@ -11,6 +11,8 @@ import (
 	"github.com/chromedp/chromedp"
 	"github.com/chromedp/chromedp/kb"
 	"github.com/stretchr/testify/require"
+
+	"damson/web/webtest"
 )
 
 // browser starts headless Chromium. It is part of the tests, not an extra:
@@ -62,7 +64,7 @@ func hands(t *testing.T, ctx context.Context) (step func(...chromedp.Action[chro
 // TestBrowserPastes pastes a recipe as a user would, watches the reading, mends a
 // line in place and reads the verdict.
 func TestBrowserPastes(t *testing.T) {
-	s, _ := newServer(t, true)
+	s, _ := webtest.New(t, true)
 	web := httptest.NewServer(s.Handler())
 	defer web.Close()
 	ctx := browser(t)

@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"net/http"
@@ -7,6 +7,8 @@ import (
 	"testing"
 
 	"github.com/stretchr/testify/require"
+
+	"damson/web/webtest"
 )
 
 // TestJourney walks through a first day in an empty kitchen, as a new user
@@ -14,11 +16,11 @@ import (
 // plan the day, print the sheets, measure, and find that a bad measurement stops
 // it all.
 func TestJourney(t *testing.T) {
-	s, _ := newServer(t, false)
+	s, _ := webtest.New(t, false)
 	h := s.Handler()
 	get := func(path string) string {
 		t.Helper()
-		w := do(h, http.MethodGet, path, nil)
+		w := webtest.Do(h, http.MethodGet, path, nil)
 		require.Equal(t, http.StatusOK, w.Code, path)
 		return w.Body.String()
 	}
@@ -28,7 +30,7 @@ func TestJourney(t *testing.T) {
 		for i := 0; i < len(pairs); i += 2 {
 			f.Add(pairs[i], pairs[i+1])
 		}
-		w := do(h, http.MethodPost, path, f)
+		w := webtest.Do(h, http.MethodPost, path, f)
 		require.Equal(t, http.StatusSeeOther, w.Code, "%s: %.600s", path, w.Body)
 		return w.Header().Get("Location")
 	}
@@ -70,7 +72,7 @@ func TestJourney(t *testing.T) {
 	require.Contains(t, page, "25 min, no less")
 	require.Contains(t, get(plan+"/quantities"), "9 quarts in 2 loads (7 &#43; 2)")
 	require.Contains(t, get(plan+"/sheets"), "25 minutes at 13 psi")
-	require.Equal(t, http.StatusOK, do(h, http.MethodGet, plan+"/files/plan.ics", nil).Code)
+	require.Equal(t, http.StatusOK, webtest.Do(h, http.MethodGet, plan+"/files/plan.ics", nil).Code)
 
 	// The canner turns out to read 3 psi high: no plan until it is replaced.
 	post("/canners", "id", "1", "name", "Dial-gauge canner", "kind", "pressure", "gauge", "dial", "quarts", "7", "pints", "9", "halfpints", "9", "layers", "1", "high", "3", "rack", "yes")

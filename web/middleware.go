@@ -32,7 +32,8 @@ func (s *Server) recovery(c *gin.Context) {
 func securityHeaders(next http.Handler) http.Handler {
 	return http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
 		h := w.Header()
-		h.Set("Content-Security-Policy", "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'")
+		h.Set("Content-Security-Policy", "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; "+
+			"font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'")
 		h.Set("X-Content-Type-Options", "nosniff")
 		h.Set("Referrer-Policy", "no-referrer")
 		h.Set("Cross-Origin-Opener-Policy", "same-origin")
@@ -47,7 +48,8 @@ func securityHeaders(next http.Handler) http.Handler {
 func onlyOwnPages(next http.Handler) http.Handler {
 	return http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
 		site := r.Header.Get("Sec-Fetch-Site")
-		if (site == "cross-site" || site == "same-site") && r.Header.Get("Sec-Fetch-Mode") != "navigate" && (r.Method == http.MethodGet || r.Method == http.MethodHead) {
+		if (site == "cross-site" || site == "same-site") && r.Header.Get("Sec-Fetch-Mode") != "navigate" &&
+			(r.Method == http.MethodGet || r.Method == http.MethodHead) {
 			http.Error(w, "This is for Damson's own pages.", http.StatusForbidden)
 			return
 		}
@@ -95,10 +97,12 @@ func onlyHosts(next http.Handler, remote bool, names []string) http.Handler {
 		case host == "localhost" || ip != nil && ip.IsLoopback():
 		case remote && (ip != nil || slices.ContainsFunc(names, func(n string) bool { return strings.EqualFold(n, host) })):
 		case remote:
-			http.Error(w, "Damson does not answer by this name: open it by its address, or start it with --allow-host and the name.", http.StatusMisdirectedRequest)
+			http.Error(w, "Damson does not answer by this name: open it by its address, or start it with --allow-host and "+
+				"the name.", http.StatusMisdirectedRequest)
 			return
 		default:
-			http.Error(w, "Damson answers on this machine only: open it as http://127.0.0.1 or http://localhost.", http.StatusMisdirectedRequest)
+			http.Error(w, "Damson answers on this machine only: open it as http://127.0.0.1 or http://localhost.",
+				http.StatusMisdirectedRequest)
 			return
 		}
 		next.ServeHTTP(w, r)

@@ -1,4 +1,4 @@
-package web
+package web_test
 
 import (
 	"context"
@@ -7,23 +7,25 @@ import (
 	"testing"
 
 	"github.com/stretchr/testify/require"
+
+	"damson/web/webtest"
 )
 
 // What one educator kept is not undone by the figures that stood in another's open form.
 func TestCheckedByTwo(t *testing.T) {
-	s, _ := newServer(t, false)
+	s, _ := webtest.New(t, false)
 	h := s.Handler()
 	const at = "/library/plums/check"
-	open := hiddenOf(t, get(h, at), at)
+	open := webtest.HiddenOf(t, webtest.Get(h, at), at)
 	shown := []string{"by", "Bea", "edition", "Guide, 2015", "r0m0", "20", "r0m1", "25", "r0m2", "30", "r0m3", "35", "r1", "same"}
-	theirs := with(open, "by", "Ann", "edition", "Guide, 2015", "r0m0", "25", "r0m1", "30", "r0m2", "35", "r0m3", "40")
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", at, theirs).Code)
-	first := func() int { return s.shelf().lib.Procedures.ByID("plums").Rows[0].Minutes[0].Value }
+	theirs := webtest.With(open, "by", "Ann", "edition", "Guide, 2015", "r0m0", "25", "r0m1", "30", "r0m2", "35", "r0m3", "40")
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", at, theirs).Code)
+	first := func() int { return s.Shelves.Now().Lib.Procedures.ByID("plums").Rows[0].Minutes[0].Value }
 	require.Equal(t, 25, first())
 
-	yours := with(hiddenOf(t, get(h, at), at), shown...)
+	yours := webtest.With(webtest.HiddenOf(t, webtest.Get(h, at), at), shown...)
 	yours.Set("seen", open.Get("seen"))
-	w := do(h, "POST", at, yours)
+	w := webtest.Do(h, "POST", at, yours)
 	require.Equal(t, http.StatusConflict, w.Code)
 	page := w.Body.String()
 	require.Contains(t, page, "Somebody has checked this procedure since you opened the page")
@@ -32,36 +34,36 @@ func TestCheckedByTwo(t *testing.T) {
 	require.Equal(t, 25, first(), "the old figures were not put back")
 
 	// A form with a mistake in it stays the form of what was seen.
-	wrong := with(yours, "r0m0", "many")
-	w = do(h, "POST", at, wrong)
+	wrong := webtest.With(yours, "r0m0", "many")
+	w = webtest.Do(h, "POST", at, wrong)
 	require.Equal(t, http.StatusConflict, w.Code)
-	fresh := hiddenOf(t, page, at)
-	w = do(h, "POST", at, with(yours, "seen", fresh.Get("seen"), "once", fresh.Get("once"), "r0m0", "many"))
+	fresh := webtest.HiddenOf(t, page, at)
+	w = webtest.Do(h, "POST", at, webtest.With(yours, "seen", fresh.Get("seen"), "once", fresh.Get("once"), "r0m0", "many"))
 	require.Equal(t, http.StatusUnprocessableEntity, w.Code)
-	require.Equal(t, fresh.Get("seen"), hiddenOf(t, w.Body.String(), at).Get("seen"))
+	require.Equal(t, fresh.Get("seen"), webtest.HiddenOf(t, w.Body.String(), at).Get("seen"))
 
 	// Looked at again and sent, it is taken; lower figures are asked about first.
-	w = do(h, "POST", at, with(yours, "seen", fresh.Get("seen"), "once", "x", "r0m0", "25", "r0m1", "30", "r0m2", "35", "r0m3", "40"))
+	w = webtest.Do(h, "POST", at, webtest.With(yours, "seen", fresh.Get("seen"), "once", "x", "r0m0", "25", "r0m1", "30", "r0m2", "35", "r0m3", "40"))
 	require.Equal(t, http.StatusSeeOther, w.Code)
-	require.Contains(t, get(h, "/library/plums"), "2 of 12 values checked")
+	require.Contains(t, webtest.Get(h, "/library/plums"), "2 of 12 values checked")
 }
 
 func TestChosenByTwo(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	h := s.Handler()
 	ctx := context.Background()
 
 	// A debated point.
-	p := s.shelf().lib.Book.Points[0]
-	for _, x := range s.shelf().lib.Book.Points {
+	p := s.Shelves.Now().Lib.Book.Points[0]
+	for _, x := range s.Shelves.Now().Lib.Book.Points {
 		if len(x.Choices) > 1 {
 			p = x
 			break
 		}
 	}
-	open := with(hiddenOf(t, get(h, "/debated"), "/debated"), "point", p.ID)
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", "/debated", with(open, "choice", p.Choices[1])).Code)
-	w := do(h, "POST", "/debated", with(open, "choice", p.Choices[0]))
+	open := webtest.With(webtest.HiddenOf(t, webtest.Get(h, "/debated"), "/debated"), "point", p.ID)
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", "/debated", webtest.With(open, "choice", p.Choices[1])).Code)
+	w := webtest.Do(h, "POST", "/debated", webtest.With(open, "choice", p.Choices[0]))
 	require.Equal(t, http.StatusConflict, w.Code)
 	require.Contains(t, w.Body.String(), "Somebody has chosen otherwise")
 	chosen, err := st.Choices(ctx)
@@ -69,27 +71,27 @@ func TestChosenByTwo(t *testing.T) {
 	require.Equal(t, p.Choices[1], chosen[p.ID])
 
 	// The procedure that a recipe is reviewed by.
-	at := sendIn(t, h, plainBeans)
+	at := webtest.SendIn(t, h, webtest.PlainBeans)
 	to := at + "/procedure"
-	seen := hiddenOf(t, get(h, at+"/compare?with=plums"), to)
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", to, with(seen, "procedure", "carrots")).Code)
-	w = do(h, "POST", to, with(seen, "procedure", "plums"))
+	seen := webtest.HiddenOf(t, webtest.Get(h, at+"/compare?with=plums"), to)
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", to, webtest.With(seen, "procedure", "carrots")).Code)
+	w = webtest.Do(h, "POST", to, webtest.With(seen, "procedure", "plums"))
 	require.Equal(t, http.StatusConflict, w.Code)
 	require.Contains(t, w.Body.String(), "Somebody has chosen another procedure")
-	r, err := st.Recipe(ctx, idOf(t, at))
+	r, err := st.Recipe(ctx, webtest.IDOf(t, at))
 	require.NoError(t, err)
 	require.Equal(t, "carrots", r.Procedure)
 
 	// An answer.
-	at = sendIn(t, h, asking)
-	page := get(h, at)
-	say := with(hiddenOf(t, page, at+"/answer"), "words", askedWords.FindStringSubmatch(page)[1])
+	at = webtest.SendIn(t, h, webtest.Asking)
+	page := webtest.Get(h, at)
+	say := webtest.With(webtest.HiddenOf(t, page, at+"/answer"), "words", webtest.AskedWords.FindStringSubmatch(page)[1])
 	require.NotEmpty(t, say.Get("seen"))
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", at+"/answer", with(say, "answer", "talk")).Code)
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", at+"/answer", with(say, "answer", "talk")).Code, "the same answer is no other")
-	w = do(h, "POST", at+"/answer", with(say, "answer", "tool"))
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", at+"/answer", webtest.With(say, "answer", "talk")).Code)
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", at+"/answer", webtest.With(say, "answer", "talk")).Code, "the same answer is no other")
+	w = webtest.Do(h, "POST", at+"/answer", webtest.With(say, "answer", "tool"))
 	require.Equal(t, http.StatusConflict, w.Code)
 	require.Contains(t, w.Body.String(), "Somebody has answered this otherwise")
-	require.Contains(t, get(h, at), "Ask again", "theirs stands")
-	require.Equal(t, http.StatusSeeOther, do(h, "POST", at+"/answer", url.Values{"words": say["words"], "answer": {"back"}}).Code)
+	require.Contains(t, webtest.Get(h, at), "Ask again", "theirs stands")
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, "POST", at+"/answer", url.Values{"words": say["words"], "answer": {"back"}}).Code)
 }

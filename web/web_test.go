@@ -1,63 +1,22 @@
-package web
+package web_test
 
 import (
 	"context"
 	"net/http"
-	"net/http/httptest"
 	"net/url"
-	"os"
 	"regexp"
 	"strings"
 	"testing"
-	"time"
 
 	"github.com/stretchr/testify/require"
 
 	"damson/core/review"
-	"damson/demo"
-	"damson/knowledge"
-	"damson/store"
+	"damson/web"
+	"damson/web/webtest"
 )
 
-var shipped *knowledge.Library
-
-func TestMain(m *testing.M) {
-	var err error
-	if shipped, err = knowledge.Load(); err != nil {
-		panic(err)
-	}
-	os.Exit(m.Run())
-}
-
-// newServer returns a server over an empty store, or over the demo kitchen.
-func newServer(t testing.TB, withDemo bool) (*Server, *store.Store) {
-	st, err := store.Open(t.TempDir())
-	require.NoError(t, err)
-	t.Cleanup(func() { _ = st.Close() })
-	if withDemo {
-		require.NoError(t, demo.Fill(context.Background(), st, time.Now()))
-	}
-	s, err := New(context.Background(), st, shipped, knowledge.ParseProcedures)
-	require.NoError(t, err)
-	return s, st
-}
-
-func do(h http.Handler, method, path string, form url.Values, header ...string) *httptest.ResponseRecorder {
-	var body *strings.Reader = strings.NewReader(form.Encode())
-	r := httptest.NewRequest(method, path, body)
-	if method == http.MethodPost {
-		r.Header.Set("Content-Type", "application/x-www-form-urlencoded")
-	}
-	for i := 0; i+1 < len(header); i += 2 {
-		r.Header.Set(header[i], header[i+1])
-	}
-	w := httptest.NewRecorder()
-	h.ServeHTTP(w, r)
-	return w
-}
-
 func TestEveryPage(t *testing.T) {
-	s, _ := newServer(t, true)
+	s, _ := webtest.New(t, true)
 	h := s.Handler()
 	inline := regexp.MustCompile(`(?i)<script[^>]*>[^<]|\sstyle=|\son[a-z]+=|<style|javascript:`)
 	pages := []string{"/", "/new", "/library", "/library?q=beans", "/library?q=zzz", "/library?shelf=foods", "/library?shelf=rules", "/library?shelf=without", "/library?shelf=equivalents", "/library/soup", "/library/soup/check", "/foods/tomato", "/foods/salt", "/rules/dairy", "/rules/T08", "/without/no-dairy", "/debated", "/check", "/check/sheet", "/check/sheet?all=1", "/procedures/new", "/kitchen", "/recipes/1/edit", "/recipes/11/amended", "/recipes/4/compare", "/recipes/4/compare?procedure=soup", "/recipes/5/compare", "/acidity", "/acidity/log", "/acidity/practice", "/acidity/selling", "/plan", "/plan/1", "/plan/1/quantities", "/plan/1/sheets", "/recipes/13", "/recipes/15/book", "/new?of=plums", "/stove", "/stove/new", "/stove/new?recipe=13", "/stove/3", "/stove/4", "/shelf", "/shelf/1"}
@@ -65,7 +24,7 @@ func TestEveryPage(t *testing.T) {
 		pages = append(pages, "/recipes/"+string("0123456789"[i/10])+string("0123456789"[i%10]))
 	}
 	for _, p := range pages {
-		w := do(h, http.MethodGet, p, nil)
+		w := webtest.Do(h, http.MethodGet, p, nil)
 		require.Equal(t, http.StatusOK, w.Code, p)
 		require.NotRegexp(t, inline, w.Body.String(), "%s holds an inline script or style", p)
 		csp := w.Header().Get("Content-Security-Policy")
@@ -73,17 +32,17 @@ func TestEveryPage(t *testing.T) {
 		require.NotContains(t, csp, "unsafe")
 		require.Contains(t, w.Body.String(), "Follow the canner maker’s book", "the cautions are always there")
 	}
-	require.Equal(t, "ok\n", do(h, http.MethodGet, "/healthz", nil).Body.String())
+	require.Equal(t, "ok\n", webtest.Do(h, http.MethodGet, "/healthz", nil).Body.String())
 	for _, p := range []string{"/nowhere", "/recipes/99", "/recipes/x", "/recipes/-1", "/library/cake", "/assets/nothing.css"} {
-		require.Equal(t, http.StatusNotFound, do(h, http.MethodGet, p, nil).Code, p)
+		require.Equal(t, http.StatusNotFound, webtest.Do(h, http.MethodGet, p, nil).Code, p)
 	}
-	require.NotContains(t, do(h, http.MethodGet, "/assets/../page.go", nil).Body.String(), "package web")
-	require.Equal(t, http.StatusMethodNotAllowed, do(h, http.MethodPost, "/library", nil).Code)
+	require.NotContains(t, webtest.Do(h, http.MethodGet, "/assets/../page.go", nil).Body.String(), "package web")
+	require.Equal(t, http.StatusMethodNotAllowed, webtest.Do(h, http.MethodPost, "/library", nil).Code)
 }
 
 // The demo kitchen holds what it promises: clear, change, untested and stop.
 func TestDemoVerdicts(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	ctx := context.Background()
 	list, err := st.Recipes(ctx, "", 0, 100)
 	require.NoError(t, err)
@@ -93,7 +52,7 @@ func TestDemoVerdicts(t *testing.T) {
 	require.Equal(t, 5240, k.ElevationFt)
 	count := map[review.Verdict]int{}
 	for _, r := range list {
-		res := s.reviewOf(r, k)
+		res := s.Reviews.Of(r, k)
 		count[res.Verdict]++
 		if res.Verdict == review.Untested || res.Verdict == review.Stop {
 			require.Empty(t, res.Methods)
@@ -107,23 +66,23 @@ func TestDemoVerdicts(t *testing.T) {
 }
 
 func TestPasteAndRead(t *testing.T) {
-	s, _ := newServer(t, true)
+	s, _ := webtest.New(t, true)
 	h := s.Handler()
-	w := do(h, http.MethodPost, "/recipes", url.Values{"text": {"Green beans\n4 lb green beans\nwater\n1 cup heavy cream\nPack raw in pints."}})
+	w := webtest.Do(h, http.MethodPost, "/recipes", url.Values{"text": {"Green beans\n4 lb green beans\nwater\n1 cup heavy cream\nPack raw in pints."}})
 	require.Equal(t, http.StatusSeeOther, w.Code)
-	w = do(h, http.MethodGet, w.Header().Get("Location"), nil)
+	w = webtest.Do(h, http.MethodGet, w.Header().Get("Location"), nil)
 	require.Equal(t, http.StatusOK, w.Code)
 	for _, want := range []string{"Change first", "Leave the heavy cream out", "20 min", "13 psi (90 kPa)", "202.4 °F", "Stir in 1 cup heavy cream."} {
 		require.Contains(t, w.Body.String(), want)
 	}
-	w = do(h, http.MethodPost, "/read", url.Values{"text": {"X\n1/0 cup sugar\n2 lb plums"}})
+	w = webtest.Do(h, http.MethodPost, "/read", url.Values{"text": {"X\n1/0 cup sugar\n2 lb plums"}})
 	require.Contains(t, w.Body.String(), "divides by zero")
 	require.Contains(t, w.Body.String(), `data-line="2"`)
 }
 
 // Bad input gets a message, and what was typed is still there.
 func TestBadInput(t *testing.T) {
-	s, st := newServer(t, false)
+	s, st := webtest.New(t, false)
 	h := s.Handler()
 	for name, c := range map[string]struct {
 		form url.Values
@@ -139,7 +98,7 @@ func TestBadInput(t *testing.T) {
 		"jar":        {url.Values{"text": {"T\n1 cup sugar"}, "jar": {"bucket"}}, 422, "jar, pack or method"},
 		"sender":     {url.Values{"text": {"T\n1 cup sugar"}, "sent_by": {strings.Repeat("x", 200)}}, 422, "sender"},
 	} {
-		w := do(h, http.MethodPost, "/recipes", c.form)
+		w := webtest.Do(h, http.MethodPost, "/recipes", c.form)
 		require.Equal(t, c.code, w.Code, name)
 		require.Contains(t, w.Body.String(), c.want, name)
 		if name == "long" {
@@ -149,32 +108,32 @@ func TestBadInput(t *testing.T) {
 	list, err := st.Recipes(context.Background(), "", 0, 10)
 	require.NoError(t, err)
 	require.Empty(t, list, "nothing refused is stored")
-	require.Contains(t, do(h, http.MethodGet, "/", nil).Body.String(), "How to begin")
+	require.Contains(t, webtest.Do(h, http.MethodGet, "/", nil).Body.String(), "How to begin")
 }
 
 func TestTextIsEscaped(t *testing.T) {
-	s, _ := newServer(t, true)
+	s, _ := webtest.New(t, true)
 	h := s.Handler()
 	evil := `<script>alert(1)</script>`
-	w := do(h, http.MethodPost, "/recipes", url.Values{"text": {evil + "\n4 lb green beans " + evil + "\nwater\nPack raw. " + evil}, "sent_by": {evil}})
+	w := webtest.Do(h, http.MethodPost, "/recipes", url.Values{"text": {evil + "\n4 lb green beans " + evil + "\nwater\nPack raw. " + evil}, "sent_by": {evil}})
 	require.Equal(t, http.StatusSeeOther, w.Code)
 	for _, p := range []string{w.Header().Get("Location"), "/", w.Header().Get("Location") + "/edit"} {
-		body := do(h, http.MethodGet, p, nil).Body.String()
+		body := webtest.Do(h, http.MethodGet, p, nil).Body.String()
 		require.NotContains(t, body, evil, p)
 		require.Contains(t, body, "&lt;script&gt;", p)
 	}
-	require.NotContains(t, do(h, http.MethodPost, "/read", url.Values{"text": {evil}}).Body.String(), evil)
-	require.NotContains(t, do(h, http.MethodGet, "/library?q="+url.QueryEscape(evil), nil).Body.String(), evil)
+	require.NotContains(t, webtest.Do(h, http.MethodPost, "/read", url.Values{"text": {evil}}).Body.String(), evil)
+	require.NotContains(t, webtest.Do(h, http.MethodGet, "/library?q="+url.QueryEscape(evil), nil).Body.String(), evil)
 }
 
 // Every write from another origin is refused.
 func TestCrossOrigin(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	h := s.Handler()
 	form := url.Values{"text": {"T\n1 cup sugar"}, "name": {"x"}, "elevation": {"0 ft"}, "canner": {"0"}}
 	for _, p := range []string{"/recipes", "/recipes/1", "/kitchen", "/read"} {
-		require.Equal(t, http.StatusForbidden, do(h, http.MethodPost, p, form, "Sec-Fetch-Site", "cross-site").Code, p)
-		require.Equal(t, http.StatusForbidden, do(h, http.MethodPost, p, form, "Origin", "http://evil.example").Code, p)
+		require.Equal(t, http.StatusForbidden, webtest.Do(h, http.MethodPost, p, form, "Sec-Fetch-Site", "cross-site").Code, p)
+		require.Equal(t, http.StatusForbidden, webtest.Do(h, http.MethodPost, p, form, "Origin", "http://evil.example").Code, p)
 	}
 	k, err := st.Kitchen(context.Background())
 	require.NoError(t, err)
@@ -182,73 +141,57 @@ func TestCrossOrigin(t *testing.T) {
 }
 
 func TestKitchen(t *testing.T) {
-	s, st := newServer(t, false)
+	s, st := webtest.New(t, false)
 	h := s.Handler()
-	require.Contains(t, do(h, http.MethodGet, "/", nil).Body.String(), "Set up your kitchen")
+	require.Contains(t, webtest.Do(h, http.MethodGet, "/", nil).Body.String(), "Set up your kitchen")
 	for name, form := range map[string]url.Values{
 		"elevation": {"name": {"Home"}, "elevation": {"sky high"}, "canner": {"1"}},
 		"too high":  {"name": {"Home"}, "elevation": {"12000 ft"}, "canner": {"1"}},
 		"name":      {"name": {" "}, "elevation": {"300 ft"}, "canner": {"1"}},
 		"canner":    {"name": {"Home"}, "elevation": {"300 ft"}, "canner": {"9"}},
 	} {
-		w := do(h, http.MethodPost, "/kitchen", form)
+		w := webtest.Do(h, http.MethodPost, "/kitchen", form)
 		require.Equal(t, http.StatusUnprocessableEntity, w.Code, name)
 		require.Contains(t, w.Body.String(), `role="alert"`, name)
 	}
-	require.Equal(t, http.StatusSeeOther, do(h, http.MethodPost, "/kitchen", url.Values{"name": {"Home"}, "elevation": {"1600 m"}, "canner": {"2"}}).Code)
+	require.Equal(t, http.StatusSeeOther, webtest.Do(h, http.MethodPost, "/kitchen", url.Values{"name": {"Home"}, "elevation": {"1600 m"}, "canner": {"2"}}).Code)
 	k, err := st.Kitchen(context.Background())
 	require.NoError(t, err)
 	require.Equal(t, 5249, k.ElevationFt)
 	require.Equal(t, "weighted", k.Gauge())
 	// Jar, pack and method are asked once and remembered.
-	do(h, http.MethodPost, "/recipes", url.Values{"text": {"T\n1 lb plums"}, "jar": {"pint"}, "pack": {"hot"}, "method": {"water-bath"}})
-	require.Contains(t, do(h, http.MethodGet, "/new", nil).Body.String(), `<option value="pint" selected>`)
+	webtest.Do(h, http.MethodPost, "/recipes", url.Values{"text": {"T\n1 lb plums"}, "jar": {"pint"}, "pack": {"hot"}, "method": {"water-bath"}})
+	require.Contains(t, webtest.Do(h, http.MethodGet, "/new", nil).Body.String(), `<option value="pint" selected>`)
 	// A script that posts only text forgets nothing.
-	do(h, http.MethodPost, "/recipes", url.Values{"text": {"T\n1 lb plums"}})
-	require.Contains(t, do(h, http.MethodGet, "/new", nil).Body.String(), `<option value="pint" selected>`)
+	webtest.Do(h, http.MethodPost, "/recipes", url.Values{"text": {"T\n1 lb plums"}})
+	require.Contains(t, webtest.Do(h, http.MethodGet, "/new", nil).Body.String(), `<option value="pint" selected>`)
 }
 
 // A panic in a handler answers a page that holds what was typed.
 func TestPanicKeepsTheText(t *testing.T) {
-	s, st := newServer(t, true)
+	s, st := webtest.New(t, true)
 	h := s.Handler()
 	require.NoError(t, st.Close())
-	w := do(h, http.MethodPost, "/recipes", url.Values{"text": {"Keep me\n1 lb plums"}})
+	w := webtest.Do(h, http.MethodPost, "/recipes", url.Values{"text": {"Keep me\n1 lb plums"}})
 	require.Equal(t, http.StatusInternalServerError, w.Code)
 	require.Contains(t, w.Body.String(), "Keep me")
 }
 
 func TestLoopback(t *testing.T) {
 	for addr, want := range map[string]bool{"127.0.0.1:1": true, "localhost:1": true, "[::1]:1": true, "0.0.0.0:1": false, ":1": false, "192.0.2.1:1": false} {
-		got, err := Loopback(addr)
+		got, err := web.Loopback(addr)
 		require.NoError(t, err)
 		require.Equal(t, want, got, addr)
 	}
-	_, err := Loopback("here")
+	_, err := web.Loopback("here")
 	require.Error(t, err)
-}
-
-// A page elsewhere that points its own name at this machine gets nothing.
-func TestOnlyLocalHost(t *testing.T) {
-	s, _ := newServer(t, true)
-	h := onlyHosts(s.Handler(), false, nil)
-	for host, want := range map[string]int{
-		"127.0.0.1:8080": http.StatusOK, "localhost:8080": http.StatusOK, "[::1]:8080": http.StatusOK, "localhost": http.StatusOK,
-		"evil.example:8080": http.StatusMisdirectedRequest, "192.0.2.1": http.StatusMisdirectedRequest, "": http.StatusMisdirectedRequest,
-	} {
-		r := httptest.NewRequest(http.MethodGet, "/healthz", nil)
-		r.Host = host
-		w := httptest.NewRecorder()
-		h.ServeHTTP(w, r)
-		require.Equal(t, want, w.Code, host)
-	}
 }
 
 // A new kitchen has the canners that somebody said they have, and no other.
 func TestOnlyWhatWasEntered(t *testing.T) {
 	for bath, want := range map[string][]string{"": {"Weighted-gauge canner"}, "yes": {"Weighted-gauge canner", "Water-bath canner"}} {
-		s, st := newServer(t, false)
-		require.Equal(t, http.StatusSeeOther, do(s.Handler(), http.MethodPost, "/kitchen", url.Values{"name": {"K"}, "elevation": {"300 ft"}, "canner": {"2"}, "bath": {bath}}).Code)
+		s, st := webtest.New(t, false)
+		require.Equal(t, http.StatusSeeOther, webtest.Do(s.Handler(), http.MethodPost, "/kitchen", url.Values{"name": {"K"}, "elevation": {"300 ft"}, "canner": {"2"}, "bath": {bath}}).Code)
 		k, err := st.Kitchen(context.Background())
 		require.NoError(t, err)
 		var names []string

@@ -400,7 +400,7 @@ func (b *bench) listsItself(i int) bool {
 	return slices.Contains(names, b.items[i].ref.ID)
 }
 
-// vegetablesWithout are the groups for which no home process exists.
+// noProcess are the groups for which no home process exists.
 var noProcess = []string{"no-home-process", "cabbage-family", "summer-squash"}
 
 func notRecommended(b *bench) {

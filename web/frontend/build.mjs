@@ -21,8 +21,11 @@ copyFileSync(join(here, "mark.svg"), join(out, "mark.svg"));
 
 // The same list, in the same order, stands in web/assets_test.go.
 const inputs = ["app.css", "damson.js", "stove.js", "mark.svg", "build.mjs", "package-lock.json"].map((f) => join(here, f));
-const templates = join(here, "..", "templates");
-for (const f of readdirSync(templates).sort()) inputs.push(join(templates, f));
+const web = join(here, "..");
+const templates = readdirSync(web, { withFileTypes: true })
+  .filter((d) => d.isDirectory() && d.name !== "frontend" && d.name !== "assets")
+  .flatMap((d) => readdirSync(join(web, d.name)).filter((f) => f.endsWith(".html")).map((f) => d.name + "/" + f));
+for (const f of templates.sort()) inputs.push(join(web, f));
 const sum = createHash("sha256");
 for (const f of inputs) sum.update(readFileSync(f));
 writeFileSync(join(out, "sum.txt"), sum.digest("hex") + "\n");

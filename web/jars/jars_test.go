@@ -6,7 +6,6 @@ import (
 	"net/http"
 	"net/http/httptest"
 	"net/url"
-	"os"
 	"strconv"
 	"strings"
 	"testing"
@@ -25,7 +24,7 @@ func newPages(t *testing.T) (http.Handler, *store.Store) {
 	st, err := store.Open(t.TempDir())
 	require.NoError(t, err)
 	t.Cleanup(func() { _ = st.Close() })
-	frame, err := kit.New(st, os.DirFS(".."), func(s string) string { return s }, func(*gin.Context) any { return nil })
+	frame, err := kit.New(st, func(s string) string { return s }, Templates)
 	require.NoError(t, err)
 	gin.SetMode(gin.ReleaseMode)
 	g := gin.New()
@@ -150,7 +149,7 @@ func BenchmarkShelf(b *testing.B) {
 	st, err := store.Open(b.TempDir())
 	require.NoError(b, err)
 	defer st.Close()
-	frame, err := kit.New(st, os.DirFS(".."), func(s string) string { return s }, func(*gin.Context) any { return nil })
+	frame, err := kit.New(st, func(s string) string { return s }, Templates)
 	require.NoError(b, err)
 	gin.SetMode(gin.ReleaseMode)
 	g := gin.New()

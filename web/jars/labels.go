@@ -145,9 +145,11 @@ func (p *Pages) labelSVG(c *gin.Context) error {
 	if wide := float64(len([]rune(x.Title))) * 11; wide > 272 {
 		size = max(22*272/wide, 9)
 	}
-	fmt.Fprintf(&b, `<text x="14" y="34" font-family="serif" font-weight="700" font-size="%.1f">%s</text>`, size, html.EscapeString(x.Title))
+	fmt.Fprintf(&b, `<text x="14" y="34" font-family="serif" font-weight="700" font-size="%.1f">%s</text>`, size,
+		html.EscapeString(x.Title))
 	for i, text := range x.Lines {
-		fmt.Fprintf(&b, `<text x="14" y="%d" font-family="sans-serif" font-size="14">%s</text>`, 58+20*i, html.EscapeString(text))
+		fmt.Fprintf(&b, `<text x="14" y="%d" font-family="sans-serif" font-size="14">%s</text>`, 58+20*i,
+			html.EscapeString(text))
 	}
 	b.WriteString("</svg>")
 	c.Data(http.StatusOK, "image/svg+xml", []byte(b.String()))

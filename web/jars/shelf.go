@@ -156,7 +156,8 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 	if err != nil {
 		return p.missing(c, err)
 	}
-	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(), Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
+	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(),
+		Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
 	switch v.Sealed = fmt.Sprintf("%d sealed", l.Sealed); {
 	case l.RunID == 0:
 		v.Unknown = discard.Unknown
@@ -175,7 +176,8 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 		v.Moves = append(v.Moves, moveRow{m.OnDay, quantity.Jar(l.Jar).Count(m.Jars) + " " + words, m.Note})
 	}
 	older, how := discard.Older(l.Class == "acid")
-	v.Wrong = []string{older, how, "The others of this lot had the same process: look at each of them, and at the record of their load, before anybody eats one."}
+	v.Wrong = []string{older, how, "The others of this lot had the same process: look at each of them, and at the " +
+		"record of their load, before anybody eats one."}
 	if v.Label, err = p.label(c, &l); err != nil {
 		return err
 	}
@@ -213,7 +215,8 @@ func (p *Pages) take(c *gin.Context) error {
 	}
 	at := fmt.Sprintf("/shelf/%d", kit.Number(c))
 	_, err = p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
-		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: kit.Today(), Kind: f["kind"], Jars: n, Note: strings.TrimSpace(f["note"])})
+		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: kit.Today(), Kind: f["kind"], Jars: n,
+			Note: strings.TrimSpace(f["note"])})
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):
@@ -235,10 +238,12 @@ func (p *Pages) export(c *gin.Context) error {
 	c.Header("Content-Disposition", `attachment; filename="shelf.csv"`)
 	c.Header("Content-Type", "text/csv; charset=utf-8")
 	w := cells.NewWriter(c.Writer)
-	_ = w.Write("lot", "product", "jar", "canned on", "seals tested on", "sealed", "unsealed", "unsealed went", "left", "place", "boil minutes before tasting", "note")
+	_ = w.Write("lot", "product", "jar", "canned on", "seals tested on", "sealed", "unsealed", "unsealed went",
+		"left", "place", "boil minutes before tasting", "note")
 	for i := range list {
 		l := &list[i]
-		_ = w.Write(strconv.FormatInt(l.ID, 10), l.Title, l.Jar, l.MadeOn, l.CheckedOn, strconv.Itoa(l.Sealed), strconv.Itoa(l.Unsealed), l.Went, strconv.Itoa(l.Left()), l.Place, strconv.Itoa(l.Boil), l.Note)
+		_ = w.Write(strconv.FormatInt(l.ID, 10), l.Title, l.Jar, l.MadeOn, l.CheckedOn, strconv.Itoa(l.Sealed),
+			strconv.Itoa(l.Unsealed), l.Went, strconv.Itoa(l.Left()), l.Place, strconv.Itoa(l.Boil), l.Note)
 	}
 	if err := w.Flush(); err != nil {
 		_ = c.Error(err) // whoever asked has gone

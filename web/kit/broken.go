@@ -11,6 +11,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"damson/core/words"
 	"damson/store"
 )
 
@@ -36,7 +37,8 @@ func (f *Frame) Broken(c *gin.Context, err error) {
 	if errors.Is(err, context.Canceled) {
 		return // whoever asked has gone
 	}
-	status, what, wayOut := http.StatusInternalServerError, "Something went wrong in Damson. Nothing that was stored is lost.", "What you typed stands below; copy it before you go on."
+	status, what, wayOut := http.StatusInternalServerError, "Something went wrong in Damson. Nothing that was stored "+
+		"is lost.", "What you typed stands below; copy it before you go on."
 	var told Told
 	trouble := store.TroubleOf(err)
 	switch {
@@ -44,7 +46,7 @@ func (f *Frame) Broken(c *gin.Context, err error) {
 		status, what, wayOut = http.StatusServiceUnavailable, trouble.What, trouble.WayOut
 		fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n", c.Request.Method, c.Request.URL.Path, err)
 	case errors.As(err, &told):
-		status, what, wayOut = http.StatusUnprocessableEntity, Capital(told.Error())+".", told.WayOut()
+		status, what, wayOut = http.StatusUnprocessableEntity, words.Capital(told.Error())+".", told.WayOut()
 	default:
 		fmt.Fprintf(os.Stderr, "damson: %s %s: %v\n%s", c.Request.Method, c.Request.URL.Path, err, debug.Stack())
 	}
@@ -83,4 +85,22 @@ func Number(c *gin.Context) int64 {
 		return 0
 	}
 	return id
+}
+
+// NoRecipe says that there is no such recipe.
+var NoRecipe = &Absent{
+	What: "There is no recipe with this number.", WayOut: "The desk lists every recipe that was sent in.",
+}
+
+// Recipe returns the recipe of the path, or NoRecipe.
+func (f *Frame) Recipe(c *gin.Context) (store.Recipe, error) {
+	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
+	if err != nil {
+		return store.Recipe{}, NoRecipe
+	}
+	r, err := f.store.Recipe(c.Request.Context(), id)
+	if errors.Is(err, store.ErrNotFound) {
+		err = NoRecipe
+	}
+	return r, err
 }

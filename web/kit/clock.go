@@ -22,3 +22,12 @@ func Day(t time.Time) string { return t.Local().Format("2 Jan") }
 
 // When writes the time of what is stored, with the zone.
 func When(t time.Time) string { return t.Local().Format("2 Jan 15:04 MST") }
+
+// DayTyped reads a day, today where none is given.
+func DayTyped(text string) (string, bool) {
+	if text == "" {
+		return Today(), true
+	}
+	_, err := time.Parse(DayLayout, text)
+	return text, err == nil
+}

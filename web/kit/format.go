@@ -4,34 +4,15 @@ import (
 	"fmt"
 	"strconv"
 	"strings"
-	"unicode"
-	"unicode/utf8"
 
 	"damson/core/elevation"
 	"damson/core/quantity"
 )
 
-// Thousands writes a whole number with its thousands apart.
-func Thousands(n int) string {
-	if n < 0 {
-		return "−" + Thousands(-n)
-	}
-	if n < 1000 {
-		return strconv.Itoa(n)
-	}
-	return fmt.Sprintf("%d,%03d", n/1000, n%1000)
-}
-
 // Decimal writes a figure with as many decimals as it needs, two at most.
 func Decimal(v float64) string {
 	s := strconv.FormatFloat(v, 'f', 2, 64)
 	return strings.TrimSuffix(strings.TrimRight(s, "0"), ".")
-}
-
-// Capital writes s with a Capital letter in front.
-func Capital(s string) string {
-	r, n := utf8.DecodeRuneInString(s)
-	return string(unicode.ToUpper(r)) + s[n:]
 }
 
 // Degrees writes a temperature in both scales.
@@ -62,12 +43,4 @@ func MethodName(m string) string {
 func Convert(v float64, from, to quantity.Unit) float64 {
 	out, _ := quantity.Convert(v, from, to)
 	return out
-}
-
-// LowerFirst writes s with a small letter in front.
-func LowerFirst(s string) string {
-	if s == "" {
-		return s
-	}
-	return strings.ToLower(s[:1]) + s[1:]
 }

@@ -68,7 +68,8 @@ func (f *Frame) readable(c *gin.Context, form url.Values) bool {
 	for name, values := range form {
 		for _, v := range values {
 			if name != "text" && (!utf8.ValidString(v) || strings.ContainsRune(v, 0)) {
-				f.FailWith(c, http.StatusUnprocessableEntity, "The field “"+strings.ToValidUTF8(name, "?")+"” holds something that is no text.", "Nothing was stored. Go back and type it anew; a file must be saved as UTF-8.", TypedIn(form))
+				f.FailWith(c, http.StatusUnprocessableEntity, "The field “"+strings.ToValidUTF8(name,
+					"?")+"” holds something that is no text.", "Nothing was stored. Go back and type it anew; a file must be saved as UTF-8.", TypedIn(form))
 				return false
 			}
 		}

@@ -3,6 +3,7 @@ package kit
 import (
 	"bytes"
 	"context"
+	"embed"
 	"encoding/json"
 	"errors"
 	"html/template"
@@ -14,6 +15,7 @@ import (
 
 	"damson/core/elevation"
 	"damson/core/quantity"
+	"damson/core/words"
 	"damson/store"
 )
 
@@ -55,27 +57,35 @@ type KitchenView struct {
 
 // Frame draws pages: all packages of pages share one.
 type Frame struct {
-	store   *store.Store
-	pages   *template.Template
-	removed func(*gin.Context) any
+	store *store.Store
+	pages *template.Template
 }
 
-// New returns a frame over the templates of the file system; assets leads to a file that
-// ships with the program, and removed returns what was taken away on the way to a page, or
-// nil. It fails where a template is broken.
-func New(st *store.Store, templates fs.FS, assets func(string) string, removed func(*gin.Context) any) (*Frame, error) {
+// frameFiles are the frame itself.
+//
+//go:embed *.html
+var frameFiles embed.FS
+
+// New returns a frame over the templates of the file systems; assets leads to a file that ships with the
+// program. It fails where a template is broken.
+func New(st *store.Store, assets func(string) string, templates ...fs.FS) (*Frame, error) {
 	pages, err := template.New("").Funcs(template.FuncMap{
 		"number":     quantity.Number,
 		"jars":       func(s string) string { return quantity.Jar(s).Plural() },
 		"lower":      strings.ToLower,
-		"lowerfirst": LowerFirst,
-		"thousands":  Thousands,
+		"lowerfirst": words.LowerFirst,
+		"thousands":  words.Thousands,
 		"vals":       vals,
 		"once":       onceField,
 		"unanswered": func() string { return store.ChosenMark("") },
 		"asset":      assets,
-	}).ParseFS(templates, "templates/*.html")
-	return &Frame{st, pages, removed}, err
+	}), error(nil)
+	for _, files := range append([]fs.FS{frameFiles}, templates...) {
+		if pages, err = pages.ParseFS(files, "*.html"); err != nil {
+			return nil, err
+		}
+	}
+	return &Frame{st, pages}, nil
 }
 
 // vals writes one field as htmx wants it.
@@ -91,7 +101,7 @@ func (f *Frame) Render(c *gin.Context, status int, name string, p Page) {
 			p.Kitchen = ViewKitchen(k)
 		}
 	}
-	p.Removed = f.removed(c)
+	p.Removed = f.justRemoved(c)
 	c.Data(status, "text/html; charset=utf-8", f.Execute(name, p))
 }
 
@@ -143,7 +153,7 @@ func (f *Frame) Kitchen(ctx context.Context) (store.Kitchen, error) {
 // ViewKitchen is a kitchen as the frame shows it.
 func ViewKitchen(k store.Kitchen) KitchenView {
 	v := KitchenView{Name: k.Name, Set: k.ID != 0, Gauge: k.Gauge()}
-	v.Elevation = Thousands(k.ElevationFt) + " ft"
+	v.Elevation = words.Thousands(k.ElevationFt) + " ft"
 	v.Boils = Degrees(elevation.BoilingPoint(float64(k.ElevationFt)))
 	return v
 }

@@ -44,9 +44,11 @@ func buttons(x *app.Standing) []button {
 	case run.Venting:
 		if left > 0 {
 			return []button{{Kind: run.Faltered, Label: "Faltered", Key: dropKey, Danger: true},
-				{Kind: run.Closed, Label: "Weight is on", Ask: fmt.Sprintf("Of the %d minutes %s are still to go. With air left in it the load does not count as tested. Put the weight on all the same?", x.Load.Vent, span(left))}}
+				{Kind: run.Closed, Label: "Weight is on", Ask: fmt.Sprintf("Of the %d minutes %s are still to go. With air "+
+					"left in it the load does not count as tested. Put the weight on all the same?", x.Load.Vent, span(left))}}
 		}
-		return []button{{Kind: run.Faltered, Label: "Faltered", Key: dropKey, Danger: true}, {Kind: run.Closed, Label: "Weight is on", Key: mainKey, Main: true}}
+		return []button{{Kind: run.Faltered, Label: "Faltered", Key: dropKey, Danger: true},
+			{Kind: run.Closed, Label: "Weight is on", Key: mainKey, Main: true}}
 	case run.Rising:
 		if x.State.Airy {
 			return []button{{Kind: run.WeightOff, Label: "Weight is off", Key: mainKey, Main: true}}
@@ -55,20 +57,24 @@ func buttons(x *app.Standing) []button {
 	case run.Timing:
 		return []button{{Kind: run.Lost, Label: "Dropped", Key: dropKey, Danger: true}, early(x, left)}
 	case run.Below:
-		return []button{{Kind: run.HeatOff, Label: "Heat off", Ask: "Give this process up? The jars are then not as tested."}, {Kind: run.Reached, Label: "Back", Key: backKey, Main: true}}
+		return []button{{Kind: run.HeatOff, Label: "Heat off", Ask: "Give this process up? The jars are then not as " +
+			"tested."}, {Kind: run.Reached, Label: "Back", Key: backKey, Main: true}}
 	case run.Done:
 		return []button{{Kind: run.HeatOff, Label: "Heat is off", Key: mainKey, Main: true}}
 	case run.Falling:
-		forced := button{Kind: run.Forced, Label: "Cooled by force", Danger: true, Ask: "Was it cooled with water, or the pressure let out? The jars are then not as tested."}
+		forced := button{Kind: run.Forced, Label: "Cooled by force", Danger: true,
+			Ask: "Was it cooled with water, or the pressure let out? The jars are then not as tested."}
 		if x.State.Complete.IsZero() {
-			return []button{forced, {Kind: run.Zero, Label: "At zero"}, {Kind: run.HeatOn, Label: "Heat is on again", Key: mainKey, Main: true}}
+			return []button{forced, {Kind: run.Zero, Label: "At zero"},
+				{Kind: run.HeatOn, Label: "Heat is on again", Key: mainKey, Main: true}}
 		}
 		return []button{forced, {Kind: run.Zero, Label: "At zero", Key: mainKey, Main: true}}
 	case run.Down:
 		return []button{{Kind: run.WeightOff, Label: "Weight is off", Key: mainKey, Main: true}}
 	case run.Resting:
 		if left > 0 {
-			return []button{{Kind: run.LidOff, Label: "Lid is off", Ask: fmt.Sprintf("It should stand %s longer. Is the lid off already?", span(left))}}
+			return []button{{Kind: run.LidOff, Label: "Lid is off", Ask: fmt.Sprintf("It should stand %s longer. Is the lid "+
+				"off already?", span(left))}}
 		}
 		return []button{{Kind: run.LidOff, Label: "Lid is off", Key: mainKey, Main: true}}
 	case run.Open:
@@ -91,7 +97,8 @@ func boilingButtons(x *app.Standing) []button {
 	case run.Timing:
 		return []button{{Kind: run.Lost, Label: "Lost", Key: dropKey, Danger: true}, early(x, left)}
 	case run.Below:
-		return []button{{Kind: run.HeatOff, Label: "Heat off", Ask: "Give this process up? The jars are then not as tested."}, {Kind: run.Reached, Label: "Back", Key: backKey, Main: true}}
+		return []button{{Kind: run.HeatOff, Label: "Heat off", Ask: "Give this process up? The jars are then not as " +
+			"tested."}, {Kind: run.Reached, Label: "Back", Key: backKey, Main: true}}
 	case run.Done:
 		return []button{{Kind: run.HeatOff, Label: "Heat is off", Key: mainKey, Main: true}}
 	case run.Resting:
@@ -112,7 +119,8 @@ func boilingButtons(x *app.Standing) []button {
 
 // early is the heat that goes off before its time: small, and asked about.
 func early(x *app.Standing, left time.Duration) button {
-	return button{Kind: run.HeatOff, Label: "Heat off", Ask: fmt.Sprintf("Of the %d minutes %s are still to go. The jars are then not as tested. Is the heat off all the same?", x.Load.Minutes, span(left))}
+	return button{Kind: run.HeatOff, Label: "Heat off", Ask: fmt.Sprintf("Of the %d minutes %s are still to go. The "+
+		"jars are then not as tested. Is the heat off all the same?", x.Load.Minutes, span(left))}
 }
 
 // span is a stretch of time in words, minutes rounded up.

@@ -44,7 +44,8 @@ func (p *Pages) measured(c *gin.Context) error {
 	refused := app.IsRefused(err)
 	switch {
 	case errors.Is(err, app.ErrNoToken):
-		p.Fail(c, http.StatusForbidden, "The token is not that of this load.", "The page of the load shows where its logger sends its readings.")
+		p.Fail(c, http.StatusForbidden, "The token is not that of this load.",
+			"The page of the load shows where its logger sends its readings.")
 	case refused != nil && page:
 		p.Fail(c, http.StatusUnprocessableEntity, refused.What, "Nothing was stored. Mend the file and send it again.")
 	case refused != nil:
@@ -82,7 +83,8 @@ func (p *Pages) exportCSV(c *gin.Context) error {
 		if undone[e.Number] {
 			back = "yes"
 		}
-		_ = w.Write(strconv.Itoa(e.Number), e.At.Local().Format(time.RFC3339), string(e.Kind), psi, f, strconv.FormatBool(e.Logger), strconv.Itoa(e.Jars), strconv.Itoa(e.Broken), e.Text, back)
+		_ = w.Write(strconv.Itoa(e.Number), e.At.Local().Format(time.RFC3339), string(e.Kind), psi, f,
+			strconv.FormatBool(e.Logger), strconv.Itoa(e.Jars), strconv.Itoa(e.Broken), e.Text, back)
 	}
 	if err := w.Flush(); err != nil {
 		_ = c.Error(err) // whoever asked has gone
@@ -146,7 +148,8 @@ func (p *Pages) exportJSON(c *gin.Context) error {
 		return p.missing(c, err)
 	}
 	r := &x.Run
-	out := exported{Title: r.Title, Procedure: r.Procedure, Source: r.Source, Kitchen: r.Kitchen, Feet: r.ElevationFt, Canner: r.Canner, Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold,
+	out := exported{Title: r.Title, Procedure: r.Procedure, Source: r.Source, Kitchen: r.Kitchen,
+		Feet: r.ElevationFt, Canner: r.Canner, Method: r.Method, Minutes: r.Minutes, PSI: r.PSI, Gauge: r.Gauge, Hold: r.Hold,
 		Jar: r.Jar, Pack: r.Pack, Jars: r.Jars, Practice: r.Speed > 0, PutOn: r.CreatedAt, Verdict: x.Judged.Verdict, Why: x.Judged.Why, Happened: []exportedEvent{}}
 	for _, q := range r.Parts {
 		out.With = append(out.With, exportedPart{q.Title, q.Procedure, q.Source, q.Minutes, q.Jar, q.Pack, q.Jars})
@@ -154,7 +157,8 @@ func (p *Pages) exportJSON(c *gin.Context) error {
 	undone := run.Undone(x.Events)
 	for i := range x.Events {
 		e := &x.Events[i]
-		row := exportedEvent{Number: e.Number, At: e.At, Kind: e.Kind, F: e.F, Logger: e.Logger, Jars: e.Jars, Broken: e.Broken, Of: e.Of, Note: e.Text, TakenBack: undone[e.Number]}
+		row := exportedEvent{Number: e.Number, At: e.At, Kind: e.Kind, F: e.F, Logger: e.Logger, Jars: e.Jars,
+			Broken: e.Broken, Of: e.Of, Note: e.Text, TakenBack: undone[e.Number]}
 		if e.Gauged {
 			row.PSI = &e.PSI
 		}

@@ -94,7 +94,8 @@ func (p *Pages) board(ctx context.Context) (boardView, error) {
 		v.Hands = hands(open[0], clock(p.stove.Now().Add(open[0].Hands())))
 	}
 	if by := p.stove.ClockSet(); by != 0 {
-		v.ClockSet = fmt.Sprintf("The clock of this machine was set by %s while Damson ran. The times here go on by the clock as it was, so that no minute of a process is changed.", by)
+		v.ClockSet = fmt.Sprintf("The clock of this machine was set by %s while Damson ran. The times here go on by the "+
+			"clock as it was, so that no minute of a process is changed.", by)
 	}
 	v.Stamp = stamp(v)
 	return v, nil
@@ -115,7 +116,8 @@ func stamp(v boardView) string {
 
 func (p *Pages) page(title string, body any) kit.Page {
 	return kit.Page{Title: title, Nav: "/stove", Body: body, Scripts: []string{"stove.js"},
-		Keys: kit.Keys("Space", "large button", "D", "dropped", "B", "back", "R", "reading", "N", "note", "U", "take it back")}
+		Keys: kit.Keys("Space", "large button", "D", "dropped", "B", "back", "R", "reading", "N", "note", "U",
+			"take it back")}
 }
 
 func (p *Pages) showBoard(c *gin.Context) error {
@@ -176,7 +178,8 @@ func (p *Pages) tell(c *gin.Context) error {
 	case refused != nil:
 		problem, field = refused.What, refused.Field
 	case errors.Is(err, store.ErrAsked):
-		problem = "This was told already, or something else happened meanwhile: look at the record, and press again if it is still so."
+		problem = "This was told already, or something else happened meanwhile: look at the record, and press again if " +
+			"it is still so."
 	case err != nil:
 		return p.missing(c, err)
 	}
@@ -215,7 +218,8 @@ func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
 	if f["psi"] != "" {
 		v, err := quantity.ParseFigure(f["psi"])
 		if err != nil {
-			return e, seen, &app.Refused{Field: "psi", What: "“" + f["psi"] + "” is no pressure. Type what the gauge shows, like 13.5."}
+			return e, seen, &app.Refused{Field: "psi", What: "“" + f["psi"] +
+				"” is no pressure. Type what the gauge shows, like 13.5."}
 		}
 		e.PSI, e.Gauged = v, true
 	}

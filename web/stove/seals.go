@@ -12,6 +12,7 @@ import (
 	"damson/app"
 	"damson/core/quantity"
 	"damson/core/run"
+	"damson/core/words"
 	"damson/store"
 	"damson/web/kit"
 )
@@ -157,7 +158,7 @@ func facts(x *app.Standing, s *station) [][2]string {
 			out = append(out, by)
 		}
 	}
-	place := fmt.Sprintf("%s, %s ft", r.Kitchen, kit.Thousands(r.ElevationFt))
+	place := fmt.Sprintf("%s, %s ft", r.Kitchen, words.Thousands(r.ElevationFt))
 	return append(out, [2]string{"Place", place}, [2]string{"Put on", r.CreatedAt.Local().Format("2 January 2006 15:04")})
 }
 

@@ -20,24 +20,10 @@ import (
 	"damson/web/kit"
 )
 
-// Offer is what can be done with a recipe in this kitchen.
-type Offer struct {
-	Recipe  store.Recipe
-	Version int
-	// Procedure and Source name what it is canned by, Product and Class say what that is.
-	Procedure, Source, Product, Class string
-	Kitchen                           store.Kitchen
-	// Options are the tested ways, with the place of their canner in Canners.
-	Options []plan.Option
-	Canners []plan.Canner
-	// Missing says why there is none.
-	Missing string
-}
-
 // Offerer knows the recipes: which are clear, and by which ways each can be canned.
 type Offerer interface {
 	// Offer lays out the ways of a recipe; it is store.ErrNotFound where there is none.
-	Offer(ctx context.Context, recipe int64, jars int, wide bool) (Offer, error)
+	Offer(ctx context.Context, recipe int64, jars int, wide bool) (app.Offer, error)
 	// Clear lists recipes of the desk that are clear, the newest first.
 	Clear(ctx context.Context) ([]store.Recipe, error)
 	// Table is what the trade knows of a canning day.
@@ -67,7 +53,8 @@ type wayView struct {
 	Chosen                             bool
 }
 
-var speeds = []choice{{"1", "as fast as the real one"}, {"10", "10 times as fast"}, {"60", "60 times: a minute a second"}, {"300", "300 times"}, {"600", "600 times"}}
+var speeds = []choice{{"1", "as fast as the real one"}, {"10", "10 times as fast"},
+	{"60", "60 times: a minute a second"}, {"300", "300 times"}, {"600", "600 times"}}
 
 func (p *Pages) showNew(c *gin.Context) error {
 	ctx := c.Request.Context()
@@ -104,7 +91,7 @@ func (p *Pages) renderNew(c *gin.Context, status int, v startView) error {
 }
 
 // of lays an offer out; the way that was chosen, or the first, is ticked.
-func (v *startView) of(o *Offer, chosen string) {
+func (v *startView) of(o *app.Offer, chosen string) {
 	v.ID, v.Title, v.Missing = o.Recipe.ID, o.Recipe.Title, o.Missing
 	for i := range o.Options {
 		x := &o.Options[i]
@@ -147,7 +134,8 @@ func (p *Pages) start(c *gin.Context) error {
 		return p.Missing(c, offered, noRecipe)
 	}
 	refuse := func(what string) error {
-		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"], Fault: f["fault"], Problem: what}
+		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"],
+			Fault: f["fault"], Problem: what}
 		v.of(&o, f["way"])
 		if v.With, err = p.viewCompany(ctx, with); err != nil {
 			return err
@@ -166,7 +154,8 @@ func (p *Pages) start(c *gin.Context) error {
 	}
 	x := &o.Options[i]
 	if holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), f["wide"] != ""); jars > holds {
-		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.", o.Canners[x.Canner].Name, quantity.Jar(x.Process.Jar).Count(holds)))
+		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.",
+			o.Canners[x.Canner].Name, quantity.Jar(x.Process.Jar).Count(holds)))
 	}
 	r := runOf(&o, x, jars)
 	var alone errCompany
@@ -177,9 +166,7 @@ func (p *Pages) start(c *gin.Context) error {
 		return err
 	}
 	if f["practice"] != "" {
-		r.Speed, _ = strconv.Atoi(f["speed"])
-		r.Speed = min(max(r.Speed, 1), 600)
-		r.Fault = practice.FaultBy(f["fault"]).ID
+		practise(&r, f["speed"], f["fault"])
 	}
 	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "/stove", p.stove.On(tx).Start(ctx, &r)
@@ -195,10 +182,18 @@ func (p *Pages) start(c *gin.Context) error {
 	return nil
 }
 
+// practise lets a run be one with the practice canner, so many times as fast, with something that goes wrong.
+func practise(r *store.Run, speed, fault string) {
+	r.Speed, _ = strconv.Atoi(speed)
+	r.Speed = min(max(r.Speed, 1), 600)
+	r.Fault = practice.FaultBy(fault).ID
+}
+
 // runOf is the run of a way with so many jars.
-func runOf(o *Offer, x *plan.Option, jars int) store.Run {
+func runOf(o *app.Offer, x *plan.Option, jars int) store.Run {
 	c := &o.Canners[x.Canner]
-	r := store.Run{RecipeID: o.Recipe.ID, Version: o.Version, CannerID: c.ID, Title: o.Recipe.Title, Procedure: o.Procedure, Product: o.Product, Source: o.Source, Canner: c.Name, Kitchen: o.Kitchen.Name,
+	r := store.Run{RecipeID: o.Recipe.ID, Version: o.Version, CannerID: c.ID, Title: o.Recipe.Title,
+		Procedure: o.Procedure, Product: o.Product, Source: o.Source, Canner: c.Name, Kitchen: o.Kitchen.Name,
 		ElevationFt: o.Kitchen.ElevationFt, Jar: x.Process.Jar, Pack: x.Process.Pack, Headspace: x.Process.HeadspaceIn, Acid: x.Process.AcidPerJar,
 		Method: x.Process.Method, Minutes: x.Process.Minutes, Class: o.Class, BoilF: elevation.BoilingPoint(float64(o.Kitchen.ElevationFt)), Jars: jars}
 	if r.Method == procedure.Pressure {

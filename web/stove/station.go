@@ -84,7 +84,8 @@ type gaugeView struct {
 func viewStation(x *app.Standing, large bool) station {
 	r := &x.Run
 	s := say(x)
-	v := station{ID: r.ID, Title: titleOf(r), Jars: jarsOf(r), Own: ownTimes(r), Canner: r.Canner, Process: processOf(x), Is: s.Is, Next: s.Next, Phase: x.State.Phase,
+	v := station{ID: r.ID, Title: titleOf(r), Jars: jarsOf(r), Own: ownTimes(r), Canner: r.Canner,
+		Process: processOf(x), Is: s.Is, Next: s.Next, Phase: x.State.Phase,
 		Clock: viewClock(x), Buttons: buttons(x), Shown: x.Shown, Total: x.Load.Jars, Gauged: r.PSI > 0, Record: record(x), Kinds: tellable(&x.Load), Judged: viewJudged(x.Judged), Shelf: x.Judged.Shelf, Large: large}
 	v.Away = x.State.Phase == run.Loaded || r.Speed > 0
 	if r.Speed > 0 {
@@ -101,10 +102,12 @@ func viewStation(x *app.Standing, large bool) station {
 		v.Starts = fmt.Sprintf("Started %d times: what was timed before counts for nothing.", x.State.Starts)
 	}
 	if g := x.State.Asks; g != nil {
-		v.Asks = &asksView{From: clock(g.From), Until: clock(g.Until), FromMS: g.From.UnixMilli(), Held: strings.TrimSuffix(target(x), ",")}
+		v.Asks = &asksView{From: clock(g.From), Until: clock(g.Until), FromMS: g.From.UnixMilli(),
+			Held: strings.TrimSuffix(target(x), ",")}
 	}
 	if x.Behind > time.Minute {
-		v.Behind = fmt.Sprintf("The clock of this machine stands %s before what was told last. Set it right; the run goes on by what was told.", span(x.Behind))
+		v.Behind = fmt.Sprintf("The clock of this machine stands %s before what was told last. Set it right; the run "+
+			"goes on by what was told.", span(x.Behind))
 	}
 	if x.Logged != nil {
 		j := viewJudged(*x.Logged)
@@ -173,8 +176,11 @@ func viewClock(x *app.Standing) clockView {
 
 var (
 	clockOf = map[run.Phase]string{run.Venting: " of steam", run.Timing: "", run.Resting: " to stand"}
-	sinceOf = map[run.Phase]string{run.Loaded: "since it was loaded", run.Heating: "on the heat", run.Venting: "of steam", run.Rising: "since it was closed", run.Timing: "since the time began", run.Below: "since it was lost",
-		run.Done: "over the time", run.Falling: "since the heat went off", run.Down: "at zero", run.Resting: "since the heat went off", run.Open: "since the lid came off", run.Out: "out of the canner"}
+	sinceOf = map[run.Phase]string{run.Loaded: "since it was loaded", run.Heating: "on the heat",
+		run.Venting: "of steam", run.Rising: "since it was closed", run.Timing: "since the time " +
+			"began", run.Below: "since it was lost",
+		run.Done: "over the time", run.Falling: "since the heat went off", run.Down: "at zero", run.Resting: "since the " +
+			"heat went off", run.Open: "since the lid came off", run.Out: "out of the canner"}
 )
 
 // digits writes a span as minutes and seconds.
@@ -196,20 +202,24 @@ func record(x *app.Standing) []recordRow {
 			measured++
 			continue
 		}
-		row := recordRow{Time: clock(e.At), Words: recordWords(x, e), Undone: undone[e.Number], Grave: e.Kind == run.Lost || e.Kind == run.Forced || e.Kind == run.Faltered}
+		row := recordRow{Time: clock(e.At), Words: recordWords(x, e), Undone: undone[e.Number],
+			Grave: e.Kind == run.Lost || e.Kind == run.Forced || e.Kind == run.Faltered}
 		if e.Later {
 			row.Told = "told afterwards"
 		}
 		out = append(out, row)
 	}
 	if measured > 0 {
-		out = append(out, recordRow{Words: fmt.Sprintf("%s readings of the logger, drawn above", kit.Thousands(measured))})
+		out = append(out, recordRow{Words: fmt.Sprintf("%s readings of the logger, drawn above", words.Thousands(measured))})
 	}
 	return out
 }
 
-var kindWords = map[run.Kind]string{run.HeatOn: "heat on", run.Steaming: "steam flows", run.Faltered: "the steam faltered", run.Closed: "weight on", run.Reached: "at pressure", run.Lost: "dropped", run.HeatOff: "heat off",
-	run.Zero: "at zero", run.Forced: "cooled by force, or let out", run.WeightOff: "weight off", run.LidOff: "lid off", run.JarsOut: "jars out", run.Reading: "reading", run.Note: "note", run.Stood: "it held, somebody stood by"}
+var kindWords = map[run.Kind]string{run.HeatOn: "heat on", run.Steaming: "steam flows",
+	run.Faltered: "the steam faltered", run.Closed: "weight on", run.Reached: "at " +
+		"pressure", run.Lost: "dropped", run.HeatOff: "heat off",
+	run.Zero: "at zero", run.Forced: "cooled by force, or let out", run.WeightOff: "weight off", run.LidOff: "lid " +
+		"off", run.JarsOut: "jars out", run.Reading: "reading", run.Note: "note", run.Stood: "it held, somebody stood by"}
 
 // boilingWords differ for a bath and for steam.
 var boilingWords = map[run.Kind]string{run.Reached: "full boil", run.Lost: "the boil was lost, or the jars not covered"}
@@ -250,7 +260,8 @@ func recordWords(x *app.Standing, e *run.Event) string {
 func tellable(l *run.Load) []choice {
 	kinds := []run.Kind{run.HeatOn, run.Reached, run.Lost, run.HeatOff, run.LidOff, run.Note}
 	if l.Method == procedure.Pressure {
-		kinds = []run.Kind{run.HeatOn, run.Steaming, run.Faltered, run.Closed, run.Reached, run.Lost, run.Reading, run.HeatOff, run.Zero, run.Forced, run.WeightOff, run.LidOff, run.Note}
+		kinds = []run.Kind{run.HeatOn, run.Steaming, run.Faltered, run.Closed, run.Reached, run.Lost, run.Reading,
+			run.HeatOff, run.Zero, run.Forced, run.WeightOff, run.LidOff, run.Note}
 	}
 	out := make([]choice, len(kinds))
 	for i, k := range kinds {

@@ -9,7 +9,6 @@ import (
 	"net/http"
 	"net/http/httptest"
 	"net/url"
-	"os"
 	"regexp"
 	"strconv"
 	"strings"
@@ -33,8 +32,8 @@ import (
 // desk is a desk with one clear recipe and one that is not.
 type desk struct{}
 
-func (desk) Offer(_ context.Context, recipe int64, jars int, _ bool) (Offer, error) {
-	o := Offer{Recipe: store.Recipe{ID: recipe, Title: "Carrots <b>"}, Version: 2, Procedure: "Carrots", Source: "a guide", Class: "low-acid", Kitchen: store.Kitchen{ID: 1, Name: "Here", ElevationFt: 5240},
+func (desk) Offer(_ context.Context, recipe int64, jars int, _ bool) (app.Offer, error) {
+	o := app.Offer{Recipe: store.Recipe{ID: recipe, Title: "Carrots <b>"}, Version: 2, Procedure: "Carrots", Source: "a guide", Class: "low-acid", Kitchen: store.Kitchen{ID: 1, Name: "Here", ElevationFt: 5240},
 		Canners: []plan.Canner{{ID: 4, Canner: canner.Canner{Name: "Big dial canner", Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, ReadsHigh: 0.5, Layers: 1}}}}
 	p := procedure.Process{Method: procedure.Pressure, Gauge: "dial", Jar: "quart", Pack: "hot", Minutes: 30, PSI: 13, HeadspaceIn: 1}
 	other := p
@@ -76,7 +75,7 @@ func newPlace(t *testing.T) place {
 	st, err := store.Open(t.TempDir())
 	require.NoError(t, err)
 	t.Cleanup(func() { _ = st.Close() })
-	frame, err := kit.New(st, os.DirFS(".."), func(s string) string { return s }, func(*gin.Context) any { return nil })
+	frame, err := kit.New(st, func(s string) string { return s }, Templates)
 	require.NoError(t, err)
 	gin.SetMode(gin.ReleaseMode)
 	g := gin.New()
@@ -162,23 +161,23 @@ func TestStart(t *testing.T) {
 func TestTogether(t *testing.T) {
 	p := newPlace(t)
 	const plums = "pressure|dial|pint|hot|13|"
-	link := "/stove/new?recipe=1&way=" + url.QueryEscape(dialWay) + "&jars=4&with=" + url.QueryEscape(With(3, 3, plums))
+	link := "/stove/new?recipe=1&way=" + url.QueryEscape(dialWay) + "&jars=4&with=" + url.QueryEscape(app.Company{Recipe: 3, Jars: 3, Way: plums}.String())
 	_, body := p.get(link)
 	has(t, body, "Together with")
 	has(t, body, "3 pints of Plums, which need 40 min by themselves")
 	for what, with := range map[string]string{
-		"does not go into the same canner": With(4, 3, "pressure|dial|pint|hot|8|"),
-		"cannot be done that way":          With(3, 3, "pressure|dial|pint|raw|13|"),
-		"do not go into Big dial canner":   With(3, 4, plums),
-		"not clear yet":                    With(2, 3, plums),
-		"not on the desk any more":         With(9, 3, plums),
+		"does not go into the same canner": app.Company{Recipe: 4, Jars: 3, Way: "pressure|dial|pint|hot|8|"}.String(),
+		"cannot be done that way":          app.Company{Recipe: 3, Jars: 3, Way: "pressure|dial|pint|raw|13|"}.String(),
+		"do not go into Big dial canner":   app.Company{Recipe: 3, Jars: 4, Way: plums}.String(),
+		"not clear yet":                    app.Company{Recipe: 2, Jars: 3, Way: plums}.String(),
+		"not on the desk any more":         app.Company{Recipe: 9, Jars: 3, Way: plums}.String(),
 		"not known any more":               "3:many:" + plums,
 	} {
 		code, body := p.post("/stove", "recipe", "1", "way", dialWay, "jars", "4", "with", with)
 		assert.Equal(t, http.StatusUnprocessableEntity, code, what)
 		has(t, body, what)
 	}
-	code, _ := p.post("/stove", "recipe", "1", "way", dialWay, "jars", "4", "with", With(3, 3, plums), "once", "k")
+	code, _ := p.post("/stove", "recipe", "1", "way", dialWay, "jars", "4", "with", app.Company{Recipe: 3, Jars: 3, Way: plums}.String(), "once", "k")
 	require.Equal(t, http.StatusSeeOther, code)
 	runs, err := p.st.Runs(context.Background(), 9)
 	require.NoError(t, err)
@@ -568,7 +567,7 @@ func BenchmarkTell(b *testing.B) {
 	require.NoError(b, err)
 	defer st.Close()
 	s := app.NewStove(st, app.NewClock())
-	frame, err := kit.New(st, os.DirFS(".."), func(s string) string { return s }, func(*gin.Context) any { return nil })
+	frame, err := kit.New(st, func(s string) string { return s }, Templates)
 	require.NoError(b, err)
 	p := New(frame, s, st, desk{})
 	ctx := context.Background()

@@ -9,6 +9,7 @@ import (
 	"strconv"
 	"strings"
 
+	"damson/app"
 	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/quantity"
@@ -21,28 +22,6 @@ import (
 // mostCompany is how many others go in with a load.
 const mostCompany = 5
 
-// company is what goes in with a load, as a link or a form names it.
-type company struct {
-	recipe int64
-	jars   int
-	way    string
-}
-
-// With names what goes in with a load, for the link that puts both on the stove.
-func With(recipe int64, jars int, way string) string {
-	return fmt.Sprintf("%d:%d:%s", recipe, jars, way)
-}
-
-func companyOf(text string) (company, bool) {
-	f := strings.SplitN(text, ":", 3)
-	if len(f) < 3 || len(text) > 120 {
-		return company{}, false
-	}
-	id, err1 := strconv.ParseInt(f[0], 10, 64)
-	jars, err2 := strconv.Atoi(f[1])
-	return company{id, jars, f[2]}, err1 == nil && err2 == nil && jars > 0
-}
-
 // withView is what goes in with a load, in words and as the form hands it on.
 type withView struct{ Value, Words string }
 
@@ -54,7 +33,7 @@ func (e errCompany) Error() string { return string(e) }
 // party is a load with what is to go in with it.
 type party struct {
 	run   *store.Run
-	offer *Offer
+	offer *app.Offer
 	way   *plan.Option
 	with  []string
 	wide  bool
@@ -69,11 +48,11 @@ func (p *Pages) together(ctx context.Context, in party) error {
 	can, jar := &in.offer.Canners[x.Canner], quantity.Jar(r.Jar)
 	own, holds := r.Minutes, can.Holds(jar, wide)
 	for _, text := range in.with {
-		c, ok := companyOf(text)
+		c, ok := app.CompanyOf(text)
 		if !ok {
 			return errCompany("What goes in with this load is not known any more. Go back to the plan, put it on from there.")
 		}
-		other, err := p.offer.Offer(ctx, c.recipe, c.jars, wide)
+		other, err := p.offer.Offer(ctx, c.Recipe, c.Jars, wide)
 		if errors.Is(err, store.ErrNotFound) {
 			return errCompany("A recipe that was to go in with it is not on the desk any more.")
 		}
@@ -98,11 +77,11 @@ func (p *Pages) together(ctx context.Context, in party) error {
 }
 
 // fits returns the part of a load that another recipe is, or why it is none.
-func fits(x *plan.Option, o *Offer, c company) (part store.RunPart, why string) {
+func fits(x *plan.Option, o *app.Offer, c app.Company) (part store.RunPart, why string) {
 	if o.Missing != "" {
 		return part, o.Recipe.Title + ": " + o.Missing
 	}
-	i := slices.IndexFunc(o.Options, func(y plan.Option) bool { return y.Not == "" && y.Process.Key() == c.way })
+	i := slices.IndexFunc(o.Options, func(y plan.Option) bool { return y.Not == "" && y.Process.Key() == c.Way })
 	if i < 0 {
 		return part, o.Recipe.Title + " cannot be done that way in this kitchen any more."
 	}
@@ -110,7 +89,7 @@ func fits(x *plan.Option, o *Offer, c company) (part store.RunPart, why string) 
 	if _, ok := plan.Together(x.Process, y.Process); !ok || x.Canner != y.Canner {
 		return part, o.Recipe.Title + " does not go into the same canner: another pressure, method or pack."
 	}
-	q := runOf(o, y, c.jars)
+	q := runOf(o, y, c.Jars)
 	return q.Inside()[0], ""
 }
 
@@ -118,21 +97,21 @@ func fits(x *plan.Option, o *Offer, c company) (part store.RunPart, why string) 
 func (p *Pages) viewCompany(ctx context.Context, with []string) ([]withView, error) {
 	var out []withView
 	for _, text := range with[:min(len(with), mostCompany)] {
-		c, ok := companyOf(text)
+		c, ok := app.CompanyOf(text)
 		if !ok {
 			continue
 		}
-		o, err := p.offer.Offer(ctx, c.recipe, c.jars, false)
+		o, err := p.offer.Offer(ctx, c.Recipe, c.Jars, false)
 		if errors.Is(err, store.ErrNotFound) {
 			continue
 		}
 		if err != nil {
 			return nil, err
 		}
-		words := fmt.Sprintf("%d jars of %s", c.jars, o.Recipe.Title)
+		words := fmt.Sprintf("%d jars of %s", c.Jars, o.Recipe.Title)
 		for i := range o.Options {
-			if q := &o.Options[i].Process; q.Key() == c.way {
-				words = fmt.Sprintf("%s of %s, which need %d min by themselves", quantity.Jar(q.Jar).Count(c.jars),
+			if q := &o.Options[i].Process; q.Key() == c.Way {
+				words = fmt.Sprintf("%s of %s, which need %d min by themselves", quantity.Jar(q.Jar).Count(c.Jars),
 					o.Recipe.Title, q.Minutes)
 			}
 		}
@@ -187,7 +166,7 @@ func onceMore(r *store.Run, jars []int) string {
 			v.Set("jars", strconv.Itoa(jars[i]))
 			continue
 		}
-		v.Add("with", With(part.RecipeID, jars[i], way))
+		v.Add("with", app.Company{Recipe: part.RecipeID, Jars: jars[i], Way: way}.String())
 	}
 	return "/stove/new?" + v.Encode()
 }

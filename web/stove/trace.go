@@ -90,7 +90,8 @@ func viewTrace(x *app.Standing, large bool) *traceView {
 	long := max(to.Sub(from).Seconds(), 60)
 	px := func(t time.Time) float64 { return traceLeft + (right-traceLeft)*t.Sub(from).Seconds()/long }
 	py := func(psi float64) float64 { return traceFloor - (traceFloor-traceTop)*psi/top }
-	v := &traceView{W: w, H: traceH, Left: traceLeft, Right: right, Floor: traceFloor, Need: py(need), NeedWords: kit.Decimal(need) + " psi"}
+	v := &traceView{W: w, H: traceH, Left: traceLeft, Right: right, Floor: traceFloor, Need: py(need),
+		NeedWords: kit.Decimal(need) + " psi"}
 	var b strings.Builder
 	every := max(len(list)/400, 1)
 	for i, p := range list {
@@ -116,10 +117,12 @@ func viewTrace(x *app.Standing, large bool) *traceView {
 		}
 		v.Marks = append(v.Marks, m)
 	}
-	v.Scale = []traceMark{{Y: py(0), Words: "0"}, {Y: py(float64(int(top/5) * 5)), Words: fmt.Sprintf("%d psi", int(top/5)*5)}}
+	v.Scale = []traceMark{{Y: py(0), Words: "0"}, {Y: py(float64(int(top/5) * 5)),
+		Words: fmt.Sprintf("%d psi", int(top/5)*5)}}
 	v.Hours = []traceMark{{X: traceLeft, Words: clock(from)}, {X: right, Words: clock(to)}}
 	v.Words = fmt.Sprintf("Pressure from %s to %s; %s to be held.", clock(from), clock(to), kit.Decimal(need)+" psi")
 	return v
 }
 
-var traceWords = map[run.Kind]string{run.Reached: "begun", run.Lost: "dropped", run.HeatOff: "heat off", run.Closed: "closed"}
+var traceWords = map[run.Kind]string{run.Reached: "begun", run.Lost: "dropped", run.HeatOff: "heat off",
+	run.Closed: "closed"}

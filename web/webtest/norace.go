@@ -1,0 +1,6 @@
+//go:build !race
+
+package webtest
+
+// UnderRace is true where the race detector watches.
+const UnderRace = false
