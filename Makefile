@@ -19,7 +19,8 @@ help:
 	@echo "make screenshots  take docs/screenshots anew (needs Chromium)"
 
 build:
-	CGO_ENABLED=0 go build -trimpath -o bin/damson ./cmd/damson
+	@[ -x bin/damson ] || echo "Compiling Damson. The first time this takes one to two minutes and says nothing; later, seconds."
+	@CGO_ENABLED=0 go build -trimpath -o bin/damson ./cmd/damson
 
 demo: build
 	./bin/damson demo --addr $(ADDR)

@@ -14,6 +14,7 @@ import (
 	"strconv"
 	"strings"
 	"testing"
+	"unicode/utf8"
 
 	"github.com/stretchr/testify/require"
 )
@@ -257,4 +258,46 @@ func folders(t *testing.T, patterns ...string) (out []string) {
 		out = append(out, found...)
 	}
 	return out
+}
+
+// Templates have air too: no line is longer than a hundred and sixty letters.
+func TestTemplatesHaveAir(t *testing.T) {
+	files, err := filepath.Glob("web/*/*.html")
+	require.NoError(t, err)
+	require.Greater(t, len(files), 20)
+	for _, path := range files {
+		data, err := os.ReadFile(path)
+		require.NoError(t, err)
+		for i, line := range strings.Split(string(data), "\n") {
+			require.LessOrEqual(t, utf8.RuneCountInString(line), 160, "%s, line %d: break it between attributes", path, i+1)
+		}
+	}
+}
+
+// A function asks for the library in force once: what it shows is of one library.
+func TestOneShelfAFunction(t *testing.T) {
+	each(t, "web", func(path string, f *ast.File) {
+		for _, d := range f.Decls {
+			fn, ok := d.(*ast.FuncDecl)
+			if !ok {
+				continue
+			}
+			asked, stocked := 0, false
+			ast.Inspect(fn, func(n ast.Node) bool {
+				sel, ok := n.(*ast.SelectorExpr)
+				if !ok {
+					return true
+				}
+				of, _ := sel.X.(*ast.SelectorExpr)
+				if of != nil && of.Sel.Name == "Shelves" {
+					stocked = stocked || sel.Sel.Name == "Restock"
+					if sel.Sel.Name == "Now" {
+						asked++
+					}
+				}
+				return true
+			})
+			require.True(t, asked < 2 || stocked && asked == 2, "%s: %s asks for the library twice", path, fn.Name.Name)
+		}
+	})
 }

@@ -22,7 +22,7 @@ func TestBookByKeyboard(t *testing.T) {
 	ctx := browser(t)
 	step, text, eval := hands(t, ctx)
 
-	step(chromedp.Navigate(web.URL+at), chromedp.WaitVisible("[data-book]"))
+	step(chromedp.Navigate(web.URL+at), chromedp.WaitVisible(`[data-key="B"]`))
 	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {key: "b", bubbles: true})); true`)
 	step(chromedp.WaitVisible(`input[name="book"]`))
 	require.Equal(t, "book", eval(`document.activeElement.name`), "the first field has the keys")

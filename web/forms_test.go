@@ -282,7 +282,7 @@ func TestMeasuredIsTakenAway(t *testing.T) {
 	h := s.Handler()
 	at := webtest.SendIn(t, h, webtest.PlainBeans)
 	id := strconv.FormatInt(webtest.IDOf(t, at), 10)
-	today := kit.Today()
+	today := s.Today()
 	webtest.Do(h, "POST", "/acidity/calibrations", url.Values{"meter": {"1"}, "day": {today}, "low": {"4.01"}, "high": {"7"}, "lowmv": {"177"}, "highmv": {"0"}, "celsius": {"25"}})
 	w := webtest.Do(h, "POST", "/acidity/readings", url.Values{"meter": {"1"}, "day": {today}, "sample": {"s"}, "how": {"blended"}, "celsius": {"25"}, "hours": {"48"}, "values": {"4.91"}, "recipe": {id}})
 	require.Equal(t, http.StatusSeeOther, w.Code)

@@ -84,16 +84,17 @@ func (s *Pages) showAcidBench(c *gin.Context) {
 		}
 	}
 	s.Render(c, http.StatusOK, "bench", kit.Page{Title: "Acid bench", Nav: "/acidity",
-		Keys: kit.Keys("Tab", "next slider", "← →", "change a share", "P", "print"), Body: v})
+		Keys: kit.Keys("Tab", "next slider", "← →", "change a share"), Body: v})
 }
 
 // foodNamed finds a food by the name a person would type.
 func (s *Pages) foodNamed(name string) *food.Food {
-	lib := s.Shelves.Now().Lib
+	sh := s.Shelves.Now()
+	lib := sh.Lib
 	if f := lib.Foods.ByName(words.FoldPhrase(name)); f != nil {
 		return f
 	}
-	if l := s.Shelves.Now().Reader().Line(1, name); l.Ref != nil && len(l.Unread) == 0 {
+	if l := sh.Reader().Line(1, name); l.Ref != nil && len(l.Unread) == 0 {
 		return l.Ref
 	}
 	return nil

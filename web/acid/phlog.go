@@ -74,7 +74,7 @@ func (s *Pages) renderLog(c *gin.Context, status int, form, problems map[string]
 	if err != nil {
 		return err
 	}
-	v := logView{Form: form, Problems: problems, Done: done, Today: kit.Today(), Never: phlog.Never}
+	v := logView{Form: form, Problems: problems, Done: done, Today: s.Today(), Never: phlog.Never}
 	if v.Form == nil {
 		v.Form = map[string]string{}
 	}
@@ -109,7 +109,7 @@ func (s *Pages) renderLog(c *gin.Context, status int, form, problems map[string]
 		v.Hows = append(v.Hows, kit.Choice{Value: h, Label: h, Chosen: v.Form["how"] == h})
 	}
 	s.Render(c, status, "phlog", kit.Page{Title: "pH log", Nav: "/acidity",
-		Keys: kit.Keys("Tab", "next field", "Ctrl ↵", "store", "P", "print"), Body: v})
+		Keys: kit.Keys("Tab", "next field", "Ctrl ↵", "store"), Body: v})
 	return nil
 }
 
@@ -172,7 +172,7 @@ func (s *Pages) addMeter(c *gin.Context) error {
 	if f["name"] == "" {
 		return s.refuse(c, f, "meter", "What is the meter called? Any name will do.")
 	}
-	if _, ok := kit.DayTyped(f["due"]); !ok {
+	if _, ok := s.DayTyped(f["due"]); !ok {
 		return s.refuse(c, f, "meter", "The day is written like 2027-01-31, or left empty.")
 	}
 	return s.logged(c, "/acidity/log?done=meter", func(tx *store.Store) error {
@@ -219,11 +219,11 @@ func (s *Pages) addCalibration(c *gin.Context) error {
 	}
 	x := store.Calibration{MeterID: m.ID, LowLot: f["lowlot"], HighLot: f["highlot"], LowExpiry: f["lowexpiry"],
 		HighExpiry: f["highexpiry"], DoneBy: f["by"]}
-	if x.OnDay, ok = kit.DayTyped(f["day"]); !ok {
+	if x.OnDay, ok = s.DayTyped(f["day"]); !ok {
 		return s.refuse(c, f, "calibration", "The day is written like 2026-11-25.")
 	}
 	for _, e := range []string{x.LowExpiry, x.HighExpiry} {
-		if _, ok := kit.DayTyped(e); !ok {
+		if _, ok := s.DayTyped(e); !ok {
 			return s.refuse(c, f, "calibration", "A buffer's date is written like 2027-01-31, or left empty.")
 		}
 	}
@@ -264,7 +264,7 @@ func (s *Pages) addReading(c *gin.Context) error {
 	r := store.Reading{MeterID: m.ID, Compensated: m.Compensates, Sample: f["sample"], How: f["how"],
 		Typed: f["values"], DoneBy: f["by"]}
 	r.RecipeID, _ = strconv.ParseInt(f["recipe"], 10, 64)
-	if r.OnDay, ok = kit.DayTyped(f["day"]); !ok {
+	if r.OnDay, ok = s.DayTyped(f["day"]); !ok {
 		return s.refuse(c, f, "reading", "The day is written like 2026-11-25.")
 	}
 	if r.Celsius, err = quantity.ParseFigure(f["celsius"]); err != nil {
@@ -319,7 +319,7 @@ func (s *Pages) importReadings(c *gin.Context) error {
 	}
 	var list []*store.Reading
 	for _, row := range rows {
-		day, dated := dayOf(row.Date)
+		day, dated := s.dayOf(row.Date)
 		r := &store.Reading{OnDay: day, Sample: row.Sample, How: row.How, Hours: row.Hours, Celsius: row.Celsius,
 			Compensated: row.Corrects, Typed: row.Typed, Note: row.Problem}
 		if !dated {
@@ -357,14 +357,14 @@ func (s *Pages) importReadings(c *gin.Context) error {
 }
 
 // dayOf finds the day in what a meter wrote; today, and false, where there is none.
-func dayOf(text string) (string, bool) {
+func (s *Pages) dayOf(text string) (string, bool) {
 	for _, layout := range []string{kit.DayLayout, "2006-01-02 15:04", "2006-01-02 15:04:05", time.RFC3339,
 		"2006-01-02T15:04:05", "01/02/2006", "01/02/2006 15:04", "02.01.2006", "02.01.2006 15:04"} {
 		if t, err := time.Parse(layout, strings.TrimSpace(text)); err == nil {
 			return t.Format(kit.DayLayout), true
 		}
 	}
-	return kit.Today(), false
+	return s.Today(), false
 }
 
 // exportReadings writes the whole log, the newest reading first.

@@ -59,5 +59,5 @@ func (s *Pages) showSelling(c *gin.Context) {
 		status = http.StatusUnprocessableEntity
 	}
 	s.Render(c, status, "selling", kit.Page{Title: "Selling", Nav: "/acidity",
-		Keys: kit.Keys("Tab", "next", "↵", "answer", "P", "print"), Body: v})
+		Keys: kit.Keys("Tab", "next", "↵", "answer"), Body: v})
 }

@@ -64,27 +64,6 @@
     b.firstChild.textContent = sound ? "Sound is on " : "Sound is off ";
   });
 
-  // The keys of the station at hand: the one that has the focus, else the first that knows them.
-  const names = { " ": "Space" };
-  document.addEventListener("keydown", (e) => {
-    if (e.ctrlKey || e.metaKey || e.altKey) return;
-    const typing = /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName);
-    if (typing) {
-      if (e.key === "Escape") e.target.blur();
-      return;
-    }
-    if (e.key === " " && /^(BUTTON|SUMMARY|A)$/.test(e.target.tagName)) return;
-    const press = names[e.key] || e.key.toUpperCase();
-    const here = e.target.closest && e.target.closest("[data-station]");
-    const find = (root) => root && root.querySelector(`[data-press="${CSS.escape(press)}"]`);
-    const el = find(here) || find(document);
-    if (!el) return;
-    e.preventDefault();
-    e.stopPropagation();
-    if (el.tagName === "INPUT") el.focus();
-    else el.click();
-  }, true);
-
   // What was typed stays through a new board, and goes once it is stored.
   document.addEventListener("htmx:beforeSwap", (e) => {
     const form = e.detail.requestConfig && e.detail.requestConfig.elt;

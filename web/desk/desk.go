@@ -66,10 +66,10 @@ func (s *Pages) desk(c *gin.Context) error {
 	v := deskView{Worst: c.Query("order") == "verdict", Words: words}
 	v.leafThrough(at, len(list), all)
 	counts := map[review.Verdict]int{}
-	until := kit.Now().Add(deskTime)
+	until := s.Now().Add(deskTime)
 	for _, r := range list {
 		res := s.Reviews.Kept(r, k)
-		if res == nil && (ctx.Err() != nil || kit.Now().After(until)) {
+		if res == nil && (ctx.Err() != nil || s.Now().After(until)) {
 			v.Rows = append(v.Rows, deskRow{ID: r.ID, Title: r.Title, From: r.SentBy, Day: kit.Day(r.CreatedAt),
 				Verdict: kit.Verdict{Code: "", Words: "Not read yet"}, Next: "Open it to have it read"})
 			continue
@@ -86,7 +86,7 @@ func (s *Pages) desk(c *gin.Context) error {
 	}
 	v.Count = countWords(counts, len(list))
 	s.Render(c, http.StatusOK, "desk", kit.Page{Title: "Desk", Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v,
-		Keys: kit.Keys("J", "next recipe", "K", "the one before", "↵", "open it", "N", "new recipe")})
+		Keys: kit.Keys("↵", "open it")})
 	return nil
 }
 

@@ -31,7 +31,7 @@ func (s *Pages) renderRemoved(c *gin.Context, status int, problem string) error 
 		v.Things = append(v.Things, kit.ViewRemoved(x))
 	}
 	s.Render(c, status, "removed", kit.Page{Title: "Taken away", Nav: "/", Body: v,
-		Keys: kit.Keys("Tab", "next", "D", "desk")})
+		Keys: kit.Keys("Tab", "next")})
 	return nil
 }
 

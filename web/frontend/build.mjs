@@ -15,12 +15,15 @@ copyFileSync(join(here, "node_modules/htmx.org/dist/htmx.min.js"), join(out, "ht
 copyFileSync(join(here, "node_modules/@alpinejs/csp/dist/cdn.min.js"), join(out, "alpine-csp.min.js"));
 copyFileSync(join(here, "node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2"), join(out, "literata.woff2"));
 copyFileSync(join(here, "node_modules/@fontsource-variable/commissioner/files/commissioner-latin-wght-normal.woff2"), join(out, "commissioner.woff2"));
-copyFileSync(join(here, "damson.js"), join(out, "damson.js"));
+// Damson's own script: each part is a block of its own, so that no name of one is a name of another.
+const parts = ["intake.js", "margin.js", "day.js", "bench.js", "keys.js"].map((f) => join(here, "page", f));
+const blocks = parts.map((f) => "{\n" + readFileSync(f, "utf8") + "}\n");
+writeFileSync(join(out, "damson.js"), '"use strict";\n' + blocks.join(""));
 copyFileSync(join(here, "stove.js"), join(out, "stove.js"));
 copyFileSync(join(here, "mark.svg"), join(out, "mark.svg"));
 
 // The same list, in the same order, stands in web/assets_test.go.
-const inputs = ["app.css", "damson.js", "stove.js", "mark.svg", "build.mjs", "package-lock.json"].map((f) => join(here, f));
+const inputs = ["app.css", "stove.js", "mark.svg", "build.mjs", "package-lock.json"].map((f) => join(here, f)).concat(parts);
 const web = join(here, "..");
 const templates = readdirSync(web, { withFileTypes: true })
   .filter((d) => d.isDirectory() && d.name !== "frontend" && d.name !== "assets")

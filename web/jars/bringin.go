@@ -21,7 +21,7 @@ func (p *Pages) bringIn(c *gin.Context) error {
 	if problem != "" {
 		return p.renderShelf(c, http.StatusUnprocessableEntity, problem)
 	}
-	rows, err := larder.Read(data, kit.Now())
+	rows, err := larder.Read(data, p.Now())
 	if err != nil {
 		return p.renderShelf(c, http.StatusUnprocessableEntity, "Nothing was taken in. "+words.Sentence(err.Error()))
 	}

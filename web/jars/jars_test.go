@@ -17,6 +17,7 @@ import (
 
 	"damson/store"
 	"damson/web/kit"
+	"damson/web/kit/kittest"
 )
 
 func newPages(t *testing.T) (http.Handler, *store.Store) {
@@ -35,7 +36,7 @@ func newPages(t *testing.T) (http.Handler, *store.Store) {
 func get(h http.Handler, path string) (int, string) {
 	w := httptest.NewRecorder()
 	h.ServeHTTP(w, httptest.NewRequest(http.MethodGet, path, http.NoBody))
-	return w.Code, w.Body.String()
+	return w.Code, kittest.Flat(w.Body.String())
 }
 
 func post(h http.Handler, path string, form url.Values) (int, string) {
@@ -43,7 +44,7 @@ func post(h http.Handler, path string, form url.Values) (int, string) {
 	r.Header.Set("Content-Type", "application/x-www-form-urlencoded")
 	w := httptest.NewRecorder()
 	h.ServeHTTP(w, r)
-	return w.Code, w.Body.String()
+	return w.Code, kittest.Flat(w.Body.String())
 }
 
 func TestShelf(t *testing.T) {

@@ -8,8 +8,8 @@ import (
 	"strconv"
 	"strings"
 
+	"codeberg.org/go-pdf/fpdf"
 	"github.com/gin-gonic/gin"
-	"github.com/go-pdf/fpdf"
 	"github.com/skip2/go-qrcode"
 
 	"damson/core/label"

@@ -85,7 +85,7 @@ func (p *Pages) renderShelf(c *gin.Context, status int, problem string) error {
 	}
 	for i := range list {
 		l := &list[i]
-		row := rowOf(l)
+		row := p.rowOf(l)
 		if l.Left() == 0 {
 			v.Empty = append(v.Empty, row)
 			continue
@@ -94,12 +94,11 @@ func (p *Pages) renderShelf(c *gin.Context, status int, problem string) error {
 		v.Jars += l.Left()
 	}
 	v.Number = len(v.Lots)
-	keys := kit.Keys("/", "search", "P", "print", "D", "desk")
-	p.Render(c, status, "shelf", kit.Page{Title: "Shelf", Nav: "/shelf", Body: v, Keys: keys})
+	p.Render(c, status, "shelf", kit.Page{Title: "Shelf", Nav: "/shelf", Body: v})
 	return nil
 }
 
-func rowOf(l *store.Lot) lotRow {
+func (p *Pages) rowOf(l *store.Lot) lotRow {
 	r := lotRow{ID: l.ID, Title: l.Title, Made: l.MadeOn, Place: l.Place, Doubt: l.Doubt, Elsewhere: l.RunID == 0}
 	r.Jars = quantity.Jar(l.Jar).Count(l.Left())
 	made, err := time.Parse(kit.DayLayout, l.MadeOn)
@@ -108,7 +107,7 @@ func rowOf(l *store.Lot) lotRow {
 	}
 	until := made.AddDate(0, cmp.Or(l.Best, procedure.BestFor("")), 0)
 	r.Made, r.Best = made.Format("2 Jan 2006"), "best until "+until.Format("January 2006")
-	if r.Old = kit.Now().After(until); r.Old {
+	if r.Old = p.Now().After(until); r.Old {
 		r.Best = "was best until " + until.Format("January 2006")
 		if !r.Elsewhere {
 			r.Best += ": eat it first"
@@ -156,7 +155,7 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 	if err != nil {
 		return p.missing(c, err)
 	}
-	v := lotView{L: rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(),
+	v := lotView{L: p.rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(),
 		Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
 	switch v.Sealed = fmt.Sprintf("%d sealed", l.Sealed); {
 	case l.RunID == 0:
@@ -181,7 +180,7 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 	if v.Label, err = p.label(c, &l); err != nil {
 		return err
 	}
-	p.Render(c, status, "lot", kit.Page{Title: l.Title, Nav: "/shelf", Body: v, Keys: kit.Keys("P", "print", "D", "desk")})
+	p.Render(c, status, "lot", kit.Page{Title: l.Title, Nav: "/shelf", Body: v})
 	return nil
 }
 
@@ -215,7 +214,7 @@ func (p *Pages) take(c *gin.Context) error {
 	}
 	at := fmt.Sprintf("/shelf/%d", kit.Number(c))
 	_, err = p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
-		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: kit.Today(), Kind: f["kind"], Jars: n,
+		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: p.Today(), Kind: f["kind"], Jars: n,
 			Note: strings.TrimSpace(f["note"])})
 	})
 	switch {

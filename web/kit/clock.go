@@ -11,11 +11,11 @@ const (
 	ClockLayout = "15:04"
 )
 
-// Now is the time in this kitchen.
-func Now() time.Time { return time.Now() }
+// Now is the time in this kitchen, by the clock that the frame was handed.
+func (f *Frame) Now() time.Time { return f.Clock() }
 
 // Today is the day in this kitchen, as 2006-01-02.
-func Today() string { return Now().Format(DayLayout) }
+func (f *Frame) Today() string { return f.Now().Format(DayLayout) }
 
 // Day writes the day of what is stored.
 func Day(t time.Time) string { return t.Local().Format("2 Jan") }
@@ -24,9 +24,9 @@ func Day(t time.Time) string { return t.Local().Format("2 Jan") }
 func When(t time.Time) string { return t.Local().Format("2 Jan 15:04 MST") }
 
 // DayTyped reads a day, today where none is given.
-func DayTyped(text string) (string, bool) {
+func (f *Frame) DayTyped(text string) (string, bool) {
 	if text == "" {
-		return Today(), true
+		return f.Today(), true
 	}
 	_, err := time.Parse(DayLayout, text)
 	return text, err == nil

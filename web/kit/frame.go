@@ -10,6 +10,7 @@ import (
 	"io/fs"
 	"net/http"
 	"strings"
+	"time"
 
 	"github.com/gin-gonic/gin"
 
@@ -59,6 +60,8 @@ type KitchenView struct {
 type Frame struct {
 	store *store.Store
 	pages *template.Template
+	// Clock is the clock on the wall.
+	Clock func() time.Time
 }
 
 // frameFiles are the frame itself.
@@ -85,7 +88,7 @@ func New(st *store.Store, assets func(string) string, templates ...fs.FS) (*Fram
 			return nil, err
 		}
 	}
-	return &Frame{st, pages}, nil
+	return &Frame{st, pages, time.Now}, nil
 }
 
 // vals writes one field as htmx wants it.

@@ -72,9 +72,9 @@ func (v *cannerView) choices() {
 }
 
 // viewCanners tells how each canner stands today.
-func viewCanners(k store.Kitchen) []cannerView {
+func (s *Pages) viewCanners(k store.Kitchen) []cannerView {
 	var out []cannerView
-	today := kit.Now()
+	today := s.Now()
 	for _, x := range k.Canners {
 		c := app.CannerOf(x)
 		v := cannerForm(x)
@@ -114,7 +114,7 @@ func (s *Pages) saveCanner(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	x, f, problem := typedCanner(c, k)
+	x, f, problem := s.typedCanner(c, k)
 	refuse := func(what string) error {
 		v := cannerView{ID: x.ID, Seen: kit.SeenOf(c), Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
 		v.choices()
@@ -141,7 +141,7 @@ func (s *Pages) saveCanner(c *gin.Context) error {
 }
 
 // typedCanner is the canner of the posted form with its fields as they were typed, or what is wrong with them.
-func typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f map[string]string, problem string) {
+func (s *Pages) typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f map[string]string, problem string) {
 	f = kit.Typed(c, "id", "name", "kind", "gauge", "quarts", "pints", "halfpints", "layers", "water", "vent",
 		"tested", "high", "gasket", "stove", "rack")
 	x = store.Canner{Name: f["name"], Kind: f["kind"], Gauge: f["gauge"], TestedOn: f["tested"],
@@ -157,7 +157,7 @@ func typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f map[string]
 		return x, f, "What is the canner called? Any name will do."
 	}
 	for _, d := range []string{x.TestedOn, x.GasketOn} {
-		if _, ok := kit.DayTyped(d); !ok {
+		if _, ok := s.DayTyped(d); !ok {
 			return x, f, "A day is written like 2026-11-25, or left empty."
 		}
 	}
@@ -170,7 +170,7 @@ func typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f map[string]
 	if x.Kind == canner.Electric {
 		return x, f, ""
 	}
-	for _, p := range app.CannerOf(x).Check(kit.Now()) {
+	for _, p := range app.CannerOf(x).Check(s.Now()) {
 		if p.Refused && (p.Field != "gauge" || x.Gauge == "") {
 			return x, f, p.What
 		}

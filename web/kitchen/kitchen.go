@@ -50,7 +50,7 @@ func (s *Pages) showKitchen(c *gin.Context) error {
 
 // kitchenForm is the page's forms as the kitchen is stored.
 func (s *Pages) kitchenForm(k store.Kitchen) kitchenForm {
-	f := kitchenForm{Name: k.Name, Seen: k.Mark(), First: k.ID == 0, Equipment: viewCanners(k), New: newCanner()}
+	f := kitchenForm{Name: k.Name, Seen: k.Mark(), First: k.ID == 0, Equipment: s.viewCanners(k), New: newCanner()}
 	if k.ID != 0 {
 		f.Elevation = strconv.Itoa(k.ElevationFt) + " ft"
 	}

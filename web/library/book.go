@@ -171,7 +171,7 @@ func (s *Pages) renderBook(c *gin.Context, status int, typed *bookTyped) error {
 		v.Here = words.Thousands(k.ElevationFt) + " ft"
 	}
 	s.Render(c, status, "book", kit.Page{Title: "Out of a book: " + v.Form.Title, Nav: "/",
-		Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("Ctrl ↵", "add it", "R", "back to the review")})
+		Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("Ctrl ↵", "add it")})
 	return nil
 }
 

@@ -253,7 +253,7 @@ func (s *Pages) saveCheck(c *gin.Context) error {
 	if kit.SeenOf(c) != "" {
 		v.Seen = kit.SeenOf(c)
 	}
-	added, bad := v.read(c.Request.PostForm)
+	added, bad := v.read(c.Request.PostForm, s.Today())
 	refuse := func(status int, problem string) {
 		v.Problem = problem
 		s.Render(c, status, "check", kit.Page{Title: "Check: " + p.Title, Nav: "/library", Body: v})
@@ -316,7 +316,7 @@ func (s *Pages) checkedMeanwhile(c *gin.Context, p *procedure.Procedure) error {
 	}
 	v := s.viewCheck(p, checks)
 	theirs := s.viewCheck(p, checks)
-	v.read(c.Request.PostForm)
+	v.read(c.Request.PostForm, s.Today())
 	for i := range v.Rows {
 		if was, is := theirs.Rows[i].figures(), v.Rows[i].figures(); was != is {
 			v.Rows[i].Problem = "In force now: " + was + ". In your form: " + is + "."
@@ -349,13 +349,13 @@ func (row *checkRow) figures() string {
 }
 
 // read takes the form into the view, with a problem beside what cannot be read, and returns
-// the checks that it amounts to.
-func (v *checkView) read(form url.Values) (added []ledger.Check, bad bool) {
+// the checks of today that it amounts to.
+func (v *checkView) read(form url.Values, today string) (added []ledger.Check, bad bool) {
 	get := func(name string) string { return strings.TrimSpace(form.Get(name)) }
 	v.By, v.Edition, v.Page = get("by"), get("edition"), get("page")
 	add := func(part, status, values string) {
 		added = append(added, ledger.Check{Procedure: v.P.ID, Part: part, Status: status, Values: values,
-			Edition: v.Edition, Page: v.Page, By: v.By, On: kit.Today(), Signed: v.By})
+			Edition: v.Edition, Page: v.Page, By: v.By, On: today, Signed: v.By})
 	}
 	for i := range v.Rows {
 		row := &v.Rows[i]
@@ -413,12 +413,13 @@ func named(title string, list []string) []string {
 // tryChecks fails where the checks cannot be put into force.
 func (s *Pages) tryChecks(checks []ledger.Check) error {
 	var all []*procedure.Procedure
-	for _, p := range s.Shelves.Now().Remembered {
+	sh := s.Shelves.Now()
+	for _, p := range sh.Remembered {
 		all = append(all, p)
 	}
 	sort.Slice(all, func(i, j int) bool { return all[i].ID < all[j].ID })
 	_, _, err := ledger.Apply(all, checks)
-	foods := s.Shelves.Now().Lib.Foods
+	foods := sh.Lib.Foods
 	for _, c := range checks {
 		err = errors.Join(err, ledger.FoodFault(c, func(id string) bool {
 			f := foods.ByID(id)

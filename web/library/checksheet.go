@@ -58,8 +58,7 @@ func (s *Pages) showCheckSheet(c *gin.Context) error {
 		g.Procedures = append(g.Procedures, checkSheetOf{p.ID, p.Title, p.Section, lines})
 		v.Values += len(lines)
 	}
-	s.Render(c, http.StatusOK, "checksheet", kit.Page{Title: "Check sheet", Nav: "/library", Body: v,
-		Keys: kit.Keys("P", "print")})
+	s.Render(c, http.StatusOK, "checksheet", kit.Page{Title: "Check sheet", Nav: "/library", Body: v})
 	return nil
 }
 

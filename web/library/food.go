@@ -49,7 +49,8 @@ func (s *Pages) showFood(c *gin.Context) { s.food(c, http.StatusOK, "", "", "") 
 
 // food shows a food; by and edition are what was typed beside its range, where that is refused.
 func (s *Pages) food(c *gin.Context, status int, by, edition, problem string) {
-	lib := s.Shelves.Now().Lib
+	sh := s.Shelves.Now()
+	lib := sh.Lib
 	f := lib.Foods.ByID(c.Param("id"))
 	if f == nil {
 		s.Fail(c, http.StatusNotFound, "The library has no such food.", "Search for it in the library by another name.")
@@ -57,7 +58,7 @@ func (s *Pages) food(c *gin.Context, status int, by, edition, problem string) {
 	}
 	v := foodView{By: by, Edition: edition, Problem: problem, F: f, Names: strings.Join(f.Names[1:], ", "),
 		Class: classWords[f.AcidClass()], Own: s.Shelves.Base.Foods.ByID(f.ID) == nil}
-	if x, seen := s.Shelves.Now().Foods[f.ID]; seen && x.Status == ledger.Absent {
+	if x, seen := sh.Foods[f.ID]; seen && x.Status == ledger.Absent {
 		v.Mark = sourceMark{"otherwise in the copy of " + x.By + ", " + x.On, true}
 	} else if seen {
 		v.Mark = markOf(f.FromMemory, &procedure.Checked{By: x.By, On: x.On, Signed: x.Signed})
@@ -136,8 +137,8 @@ func (s *Pages) checkFood(c *gin.Context) error {
 	}
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	x := ledger.Check{Procedure: ledger.FoodKey(c.Param("id")), Part: ledger.PHPart, Status: get("status"),
-		Edition: get("edition"), By: get("by"), On: kit.Today(), Signed: get("by")}
-	err := x.Valid(kit.Today())
+		Edition: get("edition"), By: get("by"), On: s.Today(), Signed: get("by")}
+	err := x.Valid(s.Today())
 	if err == nil {
 		err = s.tryChecks([]ledger.Check{x})
 	}

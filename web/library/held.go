@@ -115,8 +115,9 @@ func (s *Pages) signHeld(c *gin.Context) error {
 	ctx := c.Request.Context()
 	key, by := c.Param("key"), strings.TrimSpace(c.Request.PostForm.Get("by"))
 	var check *ledger.Check
-	for i := range s.Shelves.Now().Held {
-		if h := &s.Shelves.Now().Held[i]; keyOf(h.Check) == key {
+	sh := s.Shelves.Now()
+	for i := range sh.Held {
+		if h := &sh.Held[i]; keyOf(h.Check) == key {
 			check = &h.Check
 		}
 	}
@@ -151,11 +152,12 @@ func (s *Pages) signProcedure(c *gin.Context) error {
 	if by == "" || len(by) > kit.MaxText || c.Request.PostForm.Get("seen") == "" {
 		return s.progress(c, http.StatusUnprocessableEntity, unsignedWords)
 	}
-	for _, w := range s.Shelves.Now().Waiting {
+	sh := s.Shelves.Now()
+	for _, w := range sh.Waiting {
 		if w.ID != id {
 			continue
 		}
-		if !app.Whole(s.Shelves.Now().Lib, w.Procedure) || s.Shelves.Now().Remembered[id] != nil {
+		if !app.Whole(sh.Lib, w.Procedure) || sh.Remembered[id] != nil {
 			return s.progress(c, http.StatusUnprocessableEntity, "“"+id+"” cannot be put into force: it is not whole, or "+
 				"another procedure has its id. Take it out below.")
 		}

@@ -81,8 +81,7 @@ func (s *Pages) showLibrary(c *gin.Context) error {
 		v.Shelves = append(v.Shelves, t)
 	}
 	v.Groups = contents(sh, v.Open)
-	s.Render(c, http.StatusOK, "library", kit.Page{Title: "Library", Nav: "/library", Body: v,
-		Keys: kit.Keys("/", "search", "J", "next found", "K", "the one before")})
+	s.Render(c, http.StatusOK, "library", kit.Page{Title: "Library", Nav: "/library", Body: v})
 	return nil
 }
 

@@ -164,10 +164,10 @@ func (s *Pages) addProcedureFile(c *gin.Context) error {
 // parseFile reads procedures in either format. One that this kitchen has under the same id is given
 // another, so that both can be looked at; one that is the same is left out.
 func (s *Pages) parseFile(data []byte) ([]*procedure.Procedure, error) {
-	if !procedure.IsFile(data) {
-		return s.parse("your file", data, s.Shelves.Now().Lib.Foods)
-	}
 	sh := s.Shelves.Now()
+	if !procedure.IsFile(data) {
+		return s.parse("your file", data, sh.Lib.Foods)
+	}
 	list, err := procedure.ReadFile(data)
 	if err != nil {
 		return nil, err
@@ -395,14 +395,15 @@ func (s *Pages) ownIngredient(p *procedure.Procedure, get func(string) string, n
 		}
 		in.Per = jar
 	}
+	sh := s.Shelves.Now()
 	for _, like := range listOf(get("like"+n), ",") {
-		f := s.Shelves.Now().Lib.Foods.ByName(words.FoldPhrase(like))
+		f := sh.Lib.Foods.ByName(words.FoldPhrase(like))
 		if f == nil {
 			return fmt.Errorf("the library knows no food “%s”", like)
 		}
 		in.Like = append(in.Like, f.ID)
 	}
-	f := s.Shelves.Now().Lib.Foods.ByName(words.FoldPhrase(said))
+	f := sh.Lib.Foods.ByName(words.FoldPhrase(said))
 	if f == nil {
 		return fmt.Errorf("the library knows no food “%s”: give its plain name in the column food", said)
 	}

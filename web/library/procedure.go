@@ -134,8 +134,7 @@ func (s *Pages) showProcedure(c *gin.Context) error {
 			v.Points = append(v.Points, kit.Link{Href: "/debated#" + pt.ID, Title: pt.Title, Note: ""})
 		}
 	}
-	s.Render(c, http.StatusOK, "procedure", kit.Page{Title: p.Title, Nav: "/library", Body: v,
-		Keys: kit.Keys("C", "check against print", "P", "print", "D", "desk")})
+	s.Render(c, http.StatusOK, "procedure", kit.Page{Title: p.Title, Nav: "/library", Body: v})
 	return nil
 }
 

@@ -77,11 +77,12 @@ func (s *Pages) progress(c *gin.Context, status int, problem string) error {
 		v.Checked += checked
 		v.All += all
 	}
-	for _, p := range s.Shelves.Now().Lib.Procedures.All() {
+	sh := s.Shelves.Now()
+	for _, p := range sh.Lib.Procedures.All() {
 		checked, all := ledger.Progress(p)
 		count(p.Class, checked, all)
 	}
-	count("pH of foods", len(s.Shelves.Now().Foods), s.Shelves.Now().WithPH())
+	count("pH of foods", len(sh.Foods), sh.WithPH())
 	items := s.unchecked(rests)
 	sort.SliceStable(v.Classes, func(i, j int) bool { return v.Classes[i].Name < v.Classes[j].Name })
 	v.Next = items[:min(nextItems, len(items))]
@@ -95,7 +96,7 @@ func (s *Pages) progress(c *gin.Context, status int, problem string) error {
 	for i := len(checks) - 1; i >= 0 && len(v.History) < historyItems; i-- {
 		k := checks[i]
 		title := k.Procedure
-		if p := s.Shelves.Now().Remembered[k.Procedure]; p != nil {
+		if p := sh.Remembered[k.Procedure]; p != nil {
 			title = p.Title
 		}
 		v.History = append(v.History, k.On+" "+k.By+": "+title+", "+statusWords[k.Status]+withValues(k.Values)+" "+
@@ -204,7 +205,7 @@ func (s *Pages) importLedger(c *gin.Context) error {
 	if problem != "" {
 		return refuse(problem)
 	}
-	list, err := ledger.ReadCSV(bytes.NewReader(data), kit.Today())
+	list, err := ledger.ReadCSV(bytes.NewReader(data), s.Today())
 	if err != nil {
 		return refuse("Nothing was taken in. " + err.Error())
 	}

@@ -29,7 +29,7 @@ func (s *Pages) planFile(c *gin.Context) error {
 	}
 	c.Header("Content-Disposition", `attachment; filename="`+name+`"`)
 	if name == "plan.ics" {
-		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(kit.Now())))
+		c.Data(http.StatusOK, "text/calendar; charset=utf-8", []byte(w.calendar(s.Now())))
 		return nil
 	}
 	sheets := w.sheets()

@@ -59,7 +59,7 @@ func (s *Pages) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	}
 	w := &planned{seen: p.Mark(), plan: p, kitchen: k}
 	var canners []plan.Canner
-	if canners, w.problems, err = s.Days.Canners(ctx, k, kit.Now()); err != nil {
+	if canners, w.problems, err = s.Days.Canners(ctx, k, s.Now()); err != nil {
 		return nil, err
 	}
 	w.place = plan.Kitchen{Canners: canners, Burners: max(k.Burners, 1), Hands: p.Hands}
@@ -91,7 +91,7 @@ func (s *Pages) workOut(ctx context.Context, p store.Plan) (*planned, error) {
 	w.clashes = w.day.Conflicts(w.place)
 	at, err := time.ParseInLocation(kit.DayLayout+" "+kit.ClockLayout, p.OnDay+" "+p.Clock, time.Local)
 	if err != nil {
-		at = kit.Now()
+		at = s.Now()
 	}
 	w.zero = at
 	if p.Done {
@@ -143,7 +143,7 @@ func (s *Pages) renderPlans(c *gin.Context, status int, problem string) error {
 		}
 		return usual
 	}
-	v := plansView{Problem: problem, Day: field("day", kit.Now().AddDate(0, 0, 1).Format(kit.DayLayout)),
+	v := plansView{Problem: problem, Day: field("day", s.Now().AddDate(0, 0, 1).Format(kit.DayLayout)),
 		Clock: field("clock", "17:00"), Done: field("mode", "done") == "done", Hands: field("hands", "1")}
 	list, err := s.Store.Plans(ctx, planLimit)
 	if err != nil {
@@ -355,7 +355,7 @@ func (s *Pages) renderPlan(c *gin.Context, status int, w *planned, problem strin
 		v.Problem = problem
 	}
 	s.Render(c, status, "plan", kit.Page{Title: "Plan for " + w.plan.OnDay, Nav: "/plan",
-		Keys: kit.Keys("Tab", "next piece", "← →", "move it 5 min", "Q", "quantities", "P", "print"), Body: v})
+		Keys: kit.Keys("Tab", "next piece", "← →", "move it 5 min"), Body: v})
 }
 
 func (s *Pages) savePlan(c *gin.Context) error {

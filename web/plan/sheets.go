@@ -83,8 +83,7 @@ func (s *Pages) renderQuantities(c *gin.Context, status int, w *planned, problem
 		}
 		v.Costs = &costs
 	}
-	s.Render(c, status, "quantities", kit.Page{Title: "Loads and quantities", Nav: "/plan",
-		Keys: kit.Keys("P", "print"), Body: v})
+	s.Render(c, status, "quantities", kit.Page{Title: "Loads and quantities", Nav: "/plan", Body: v})
 	return nil
 }
 
@@ -249,9 +248,8 @@ func (s *Pages) showSheets(c *gin.Context) error {
 	if err != nil {
 		return s.Missing(c, err, nil)
 	}
-	s.Render(c, http.StatusOK, "sheets", kit.Page{Title: "Run sheets", Nav: "/plan",
-		Keys: kit.Keys("P", "print, a page a load"), Body: sheetsView{w.plan.ID, w.problem, c.Query("noted") != "",
-			w.sheets()}})
+	v := sheetsView{w.plan.ID, w.problem, c.Query("noted") != "", w.sheets()}
+	s.Render(c, http.StatusOK, "sheets", kit.Page{Title: "Run sheets", Nav: "/plan", Body: v})
 	return nil
 }
 

@@ -105,7 +105,7 @@ func (s *Pages) viewPlan(w *planned) planView {
 		v.Dishes[k].Title = w.named(i)
 	}
 	v.Apart, v.Shared = w.apart(), w.shared()
-	if w.zero.Before(kit.Now()) && w.at(w.day.Ends).After(kit.Now().Add(-24*time.Hour)) {
+	if w.zero.Before(s.Now()) && w.at(w.day.Ends).After(s.Now().Add(-24*time.Hour)) {
 		v.Problem = "This would have to begin at " + w.zero.Format("15:04 on Monday 2 January") +
 			", which is past. Choose a later time, fewer jars, or prepare the evening before."
 	}

@@ -27,8 +27,9 @@ func (s *Pages) addFood(c *gin.Context) error {
 		refuse(words.Capital(err.Error()) + ".")
 		return nil
 	}
-	again := s.Shelves.Now().Lib.Foods.ByID(f.ID) != nil // another kind for a food of its own
-	if !again && !s.Shelves.Now().Reader().MayName(name) {
+	sh := s.Shelves.Now()
+	again := sh.Lib.Foods.ByID(f.ID) != nil // another kind for a food of its own
+	if !again && !sh.Reader().MayName(name) {
 		refuse("“" + name + "” is made of words that Damson knows already: write each food on a line of its own.")
 		return nil
 	}

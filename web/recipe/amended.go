@@ -94,7 +94,7 @@ func (s *Pages) renderAmended(c *gin.Context, status int, r store.Recipe, proble
 	v := s.viewAmended(r, k, &a, keys)
 	v.Next, v.Problem = len(list)+1, problem
 	s.Render(c, status, "amended", kit.Page{Title: "Amended: " + r.Title, Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v,
-		Keys: kit.Keys("Tab", "next edit", "Space", "take, leave", "Ctrl ↵", "keep it", "R", "review", "P", "print")})
+		Keys: kit.Keys("Tab", "next edit", "Space", "take, leave", "Ctrl ↵", "keep it")})
 	return nil
 }
 

@@ -22,7 +22,7 @@ func TestAmendedPage(t *testing.T) {
 
 	page := webtest.Do(h, "GET", at, nil).Body.String()
 	require.Contains(t, page, "Write the version that can be canned")
-	require.Contains(t, page, `data-take`)
+	require.Contains(t, page, `data-key="T"`)
 
 	w := webtest.Do(h, "GET", at+"/amended", nil)
 	require.Equal(t, http.StatusOK, w.Code)
@@ -78,7 +78,7 @@ func TestAmendedOfWhatNothingCovers(t *testing.T) {
 	at := webtest.SendIn(t, h, "Pumpkin butter\n4 cups pumpkin puree\n2 cups sugar\nCook until thick.")
 	body := webtest.Do(h, "GET", at+"/amended", nil).Body.String()
 	assert.Contains(t, body, "no tested procedure is near enough to follow")
-	assert.NotContains(t, body, "data-amend")
+	assert.NotContains(t, body, `data-key="A"`)
 	assert.NotContains(t, webtest.Do(h, "GET", at, nil).Body.String(), "Write the version")
 }
 

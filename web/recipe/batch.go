@@ -73,7 +73,7 @@ func (s *Pages) showBatch(c *gin.Context) error {
 	return nil
 }
 
-var batchKeys = kit.Keys("Tab", "next field", "↵", "work it out", "D", "desk")
+var batchKeys = kit.Keys("Tab", "next field", "↵", "work it out")
 
 // keepBatch stores the scaled recipe as a new version.
 func (s *Pages) keepBatch(c *gin.Context) error {

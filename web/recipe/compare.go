@@ -97,8 +97,7 @@ func (s *Pages) showCompare(c *gin.Context) error {
 	}
 	v.Others = shelfGroups(sh.Lib.Procedures.All(), v.With)
 	s.Render(c, http.StatusOK, "compare", kit.Page{Title: "Compare " + res.Title, Nav: "/",
-		Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("J", "next procedure", "K", "the one before", "↵",
-			"show it", "R", "back to the review", "P", "print")})
+		Kitchen: kit.ViewKitchen(k), Body: v, Keys: kit.Keys("↵", "show it")})
 	return nil
 }
 

@@ -68,6 +68,12 @@ func (s *Pages) renderForm(c *gin.Context, status int, title string, f recipeFor
 			"Ctrl ↵", "review")})
 }
 
+// Example is what stands in the empty field.
+func (recipeForm) Example() string {
+	return "Plums in light syrup\n\n5 lb plums, halved\n6 cups water\n1 cup sugar\n\n" +
+		"Heat the plums in the syrup and pack hot into pints, ½ inch headspace.\nProcess in a water bath for 20 minutes."
+}
+
 func (f *recipeForm) choose(jar, pack, method string) {
 	f.Jar = kit.Choices(jar, "any tested jar", [][2]string{{"half-pint", "half-pint (250 ml)"},
 		{"pint", "pint (500 ml)"}, {"quart", "quart (1 l)"}, {"4oz", "4 oz"}, {"12oz", "12 oz"}, {"24oz",
@@ -112,7 +118,8 @@ func (s *Pages) postedRecipe(c *gin.Context, f recipeForm, title string) (store.
 	f.Seen = kit.SeenOf(c)
 	get := func(name string) string { return strings.TrimSpace(c.Request.PostForm.Get(name)) }
 	text := recipe.Pasted(strings.ReplaceAll(c.Request.PostForm.Get("text"), "\r\n", "\n"))
-	f.changeOf(s.Shelves.Now().Lib.Procedures.ByID(get("procedure")))
+	sh := s.Shelves.Now()
+	f.changeOf(sh.Lib.Procedures.ByID(get("procedure")))
 	r := store.Recipe{Text: text, Procedure: f.Procedure, SentBy: get("sent_by"),
 		From: store.Source{Book: get("book"), Edition: get("edition"), Page: get("page")},
 		Jar:  get("jar"), Pack: get("pack"), Method: get("method")}
@@ -129,7 +136,7 @@ func (s *Pages) postedRecipe(c *gin.Context, f recipeForm, title string) (store.
 	if problem := wrongWith(&r); problem != "" {
 		return refuse(problem)
 	}
-	rec, err := s.Shelves.Now().Reader().Text(text)
+	rec, err := sh.Reader().Text(text)
 	if err != nil {
 		return refuse(err.Error())
 	}

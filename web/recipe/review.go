@@ -186,8 +186,7 @@ func (s *Pages) showReview(c *gin.Context) error {
 	return nil
 }
 
-var reviewKeys = kit.Keys("J K", "notes", "↵", "open", "T", "take", "W", "what if", "C", "compare", "A", "amend",
-	"B", "book", "P", "print")
+var reviewKeys = kit.Keys("↵", "open")
 
 // askedFirst is how many questions stand open at first; whoever has answered those sees what
 // is left.
@@ -386,7 +385,8 @@ func (s *Pages) viewNote(f review.Finding) noteView {
 // the points on which practitioners differ, and how sure the knowledge is.
 func (s *Pages) viewMore(f review.Finding) moreView {
 	m := moreView{Source: f.Source, Sure: "from memory, not yet checked against print"}
-	r := s.Shelves.Now().Rule(f.Code)
+	sh := s.Shelves.Now()
+	r := sh.Rule(f.Code)
 	if r == nil {
 		return m
 	}
@@ -397,7 +397,7 @@ func (s *Pages) viewMore(f review.Finding) moreView {
 	if r.WayRound == f.Remedy {
 		m.Way = ""
 	}
-	book := s.Shelves.Now().Lib.Book
+	book := sh.Lib.Book
 	sure := ""
 	for _, e := range book.For(f.Code) {
 		if e.Sure != "" && sure == "" {

@@ -86,7 +86,7 @@ func (s *Pages) showVersions(c *gin.Context) error {
 		}
 	}
 	s.Render(c, http.StatusOK, "versions", kit.Page{Title: "Versions of " + r.Title, Nav: "/",
-		Keys: kit.Keys("Tab", "next field", "E", "mend the recipe", "D", "desk"), Body: v})
+		Keys: kit.Keys("Tab", "next field"), Body: v})
 	return nil
 }
 

@@ -34,7 +34,7 @@ func (p *Pages) sealsCalendar(c *gin.Context) error {
 	jars := wholeJars(x)
 	at := x.State.OutAt.Add(run.TestAfter)
 	e := cal.AddEvent(fmt.Sprintf("run%d-seals@damson.invalid", x.Run.ID))
-	e.SetDtStampTime(kit.Now())
+	e.SetDtStampTime(p.Now())
 	e.SetStartAt(at)
 	e.SetEndAt(at.Add(30 * time.Minute))
 	e.SetSummary("Test the seals: " + jars + " of " + titleOf(&x.Run))

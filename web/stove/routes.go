@@ -115,9 +115,7 @@ func stamp(v boardView) string {
 }
 
 func (p *Pages) page(title string, body any) kit.Page {
-	return kit.Page{Title: title, Nav: "/stove", Body: body, Scripts: []string{"stove.js"},
-		Keys: kit.Keys("Space", "large button", "D", "dropped", "B", "back", "R", "reading", "N", "note", "U",
-			"take it back")}
+	return kit.Page{Title: title, Nav: "/stove", Body: body, Scripts: []string{"stove.js"}}
 }
 
 func (p *Pages) showBoard(c *gin.Context) error {

@@ -132,7 +132,7 @@ func (p *Pages) renderRun(c *gin.Context, status int, typed typedRun) error {
 	}
 	v.again(x)
 	page := p.page(titleOf(r), v)
-	page.Scripts, page.Keys = nil, kit.Keys("P", "print", "D", "desk")
+	page.Scripts = nil
 	p.Render(c, status, "stoverun", page)
 	return nil
 }

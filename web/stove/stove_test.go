@@ -27,6 +27,7 @@ import (
 	"damson/core/run"
 	"damson/store"
 	"damson/web/kit"
+	"damson/web/kit/kittest"
 )
 
 // desk is a desk with one clear recipe and one that is not.
@@ -86,7 +87,7 @@ func newPlace(t *testing.T) place {
 func (p place) get(path string) (int, string) {
 	w := httptest.NewRecorder()
 	p.h.ServeHTTP(w, httptest.NewRequest(http.MethodGet, path, http.NoBody))
-	return w.Code, w.Body.String()
+	return w.Code, kittest.Flat(w.Body.String())
 }
 
 func (p place) post(path string, pairs ...string) (int, string) {
@@ -99,7 +100,7 @@ func (p place) post(path string, pairs ...string) (int, string) {
 	r.Header.Set("Content-Type", "application/x-www-form-urlencoded")
 	w := httptest.NewRecorder()
 	p.h.ServeHTTP(w, r)
-	return w.Code, w.Body.String()
+	return w.Code, kittest.Flat(w.Body.String())
 }
 
 // has and hasNot look for words in a page, and do not print the page.
@@ -482,7 +483,7 @@ func TestFilesOfARun(t *testing.T) {
 		req.Header.Set("Content-Type", "text/csv")
 		w := httptest.NewRecorder()
 		p.h.ServeHTTP(w, req)
-		return w.Code, w.Body.String()
+		return w.Code, kittest.Flat(w.Body.String())
 	}
 	code, body := send(r.Token, "minutes,psi\n40,13.4\n41,13.5\n")
 	assert.Equal(t, http.StatusOK, code)

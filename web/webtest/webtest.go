@@ -21,6 +21,7 @@ import (
 	"damson/knowledge"
 	"damson/store"
 	"damson/web"
+	"damson/web/kit/kittest"
 )
 
 // Shipped is the library that ships with the program.
@@ -63,6 +64,9 @@ func Do(h http.Handler, method, path string, form url.Values, header ...string) 
 	}
 	w := httptest.NewRecorder()
 	h.ServeHTTP(w, r)
+	if strings.HasPrefix(w.Header().Get("Content-Type"), "text/html") {
+		w.Body = bytes.NewBufferString(kittest.Flat(w.Body.String()))
+	}
 	return w
 }
 
