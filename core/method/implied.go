@@ -1,6 +1,7 @@
 package method
 
 import (
+	"cmp"
 	"slices"
 
 	"damson/core/english"
@@ -18,7 +19,7 @@ func Implied(t []words.Token) []words.Token {
 		if n == 0 {
 			continue
 		}
-		if unit := impliedUnit(out, i, i+n, v); unit != "" {
+		if unit := cmp.Or(impliedBeside(out, i, i+n, v), impliedUnit(out, i, i+n, v)); unit != "" {
 			at := out[i+n-1].End
 			out = slices.Insert(slices.Clone(out), i+n, words.Token{Kind: words.Word, Raw: unit, Text: unit, Start: at, End: at})
 			n++
@@ -116,6 +117,58 @@ func impliedUnit(t []words.Token, i, end int, v float64) string {
 		return "minute" // "steam 10, 10 lb, 75"
 	}
 	return ""
+}
+
+// impliedBeside names the unit of a number that stands beside jars, or beside the weight.
+func impliedBeside(t []words.Token, i, end int, v float64) string {
+	if i == 0 || end >= len(t) {
+		return ""
+	}
+	before, next := t[i-1].Text, t[end].Text
+	switch {
+	case v >= 5 && jarNamed(t[:i], i-1) && jarNamed(t[:end+1], end) && end+1 < len(t) && t[end+1].Kind == words.Number:
+		return "minute" // "pints 75 quarts 90"
+	case v >= 5 && next == "for" && jarNamed(t, end+1) && (minutesBefore(t, i) || minutesFor(t, end+1)):
+		return "minute" // "85 minutes for quarts, 55 for pints"
+	case (v == 5 || v == 10 || v == 15) && (before == "at" || before == "@") && next == "on" && weightNamed(t, end+1):
+		return "pound" // "at 15 on the weighted canner"
+	}
+	return ""
+}
+
+// jarNamed reports jars of a size at t[i], or behind an article.
+func jarNamed(t []words.Token, i int) bool {
+	for ; i < len(t); i++ {
+		switch t[i].Text {
+		case "the", "our", "my", "your", "a":
+		case "quart", "pint", "half-pint", "half-pints", "pts", "qts", "pt", "qt":
+			return true
+		default:
+			return false
+		}
+	}
+	return false
+}
+
+// minutesFor reports minutes for jars of another size behind the jars at t[i]: "for pints, 85 minutes for quarts".
+func minutesFor(t []words.Token, i int) bool {
+	for k := i; k < len(t) && k < i+8; k++ {
+		if t[k].Text == "minute" || t[k].Text == "min" {
+			return k+2 < len(t) && t[k+1].Text == "for" && jarNamed(t, k+2)
+		}
+	}
+	return false
+}
+
+// weightNamed reports a weight, or a canner that has one, at t[i], behind an article.
+func weightNamed(t []words.Token, i int) bool {
+	for k := i; k < len(t) && k < i+3; k++ {
+		switch t[k].Text {
+		case "weight", "weighted", "regulator", "jiggler", "rocker":
+			return true
+		}
+	}
+	return false
 }
 
 // heats reports a verb whose figure is minutes; one that counts to ten counts seconds.

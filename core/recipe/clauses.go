@@ -42,13 +42,25 @@ var thickPart = pattern.MustCompile(`(?i)^ (ends?|stems?|stalks?|ribs?|skins?|sk
 // asThickAs is what a slice measures.
 var asThickAs = pattern.MustCompile(`(?i)(\d|¼|½|¾|⅛|inch(es)?|in\.|cm|mm|"|finger|pencil|penny) *$`)
 
+// cutAs and asThing compare a slice with a thing: "shred it as thick as a quarter coin", but not "slice and
+// simmer till as thick as tar".
+var (
+	cutAs = pattern.MustCompile(`(?i)\b(?:shred\w*|slic\w*|cut\w*|chop\w*|grat\w*|shav\w*)\b` +
+		`(?: [^.;:,]*)? (?:about |roughly |just )?as $`)
+	cookedTill = pattern.MustCompile(`(?i)\b(?:cook|boil|simmer|stew|reduce|heat|stir|till|until|mash|blend)`)
+	asThing    = pattern.MustCompile(`(?i)^ as (?:an? |the |your |my |two |one )?(?:old |little |big |pound |silver )?` +
+		`(?:quarters?|coins?|penn(?:y|ies)|nickels?|dimes?|pence|pencils?|fingers?|thumbs?|matchsticks?|cards?|rulers?` +
+		`|match(?:es)?|straws?|boards?|spoon handles?|pinky|pinkie|half dollars?)\b`)
+)
+
 // notThat reports a word that is not the act that it looks like: "slice 3/16 thick", "a blend of tart and
 // sweet apples", "discard the dry pulp", "green and wax", "so that steam can flow".
 func notThat(st *Step, a Act, c *method.Clause) bool {
 	before, behind := st.Text[:a.At], st.Text[a.At+len(a.Text):]
 	switch {
 	case a.Tag == "reduce" && strings.EqualFold(a.Text, "thick"):
-		return asThickAs.MatchString(before) || thickPart.MatchString(behind)
+		return asThickAs.MatchString(before) || thickPart.MatchString(behind) ||
+			asThing.MatchString(behind) && cutAs.MatchString(before) && !cookedTill.MatchString(cutAs.FindString(before))
 	case a.Tag == "no-process":
 		return strings.HasPrefix(strings.ToLower(a.Text), "open") && discouraged.MatchString(behind)
 	case a.Tag == "steam-canner":

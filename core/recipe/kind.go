@@ -23,7 +23,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if furnitureFirst[first] && (!figure || containsAny(low, "comment", "review", "rating", "vote", "share", "like", "x", "©")) && furniture.MatchString(body) {
 		return Note, true
 	}
-	if letterFirst[first] && len(t) <= 10 && r.isLetter(body) {
+	if len(t) <= 10 && r.opensLetter(first, body) {
 		return Note, true
 	}
 	if r.headed(body, t) {
@@ -233,8 +233,23 @@ var greets = set("hi hello hey hiya howdy greetings good ahoy salut bonjour hola
 // isLetter reports how a letter begins or ends; "Hello there, in goes the butter" is no
 // greeting.
 func (r *Reader) isLetter(line string) bool {
+	if fondly.MatchString(line) && !r.foodAnywhere(words.Split(line)) {
+		return true
+	}
 	return letter.MatchString(line) && !(strings.Contains(line, ",") && greets[firstWord(line)] && r.foodAnywhere(words.Split(line)))
 }
+
+// opensLetter is isLetter, for a line whose first word is known.
+func (r *Reader) opensLetter(first, line string) bool {
+	return (letterFirst[first] || fondly.MatchString(line)) && r.isLetter(line)
+}
+
+// fondly is a greeting by name alone: "Hazel love,", "Well, Hazel dear!", "Morning, Tom,".
+var fondly = pattern.MustCompile(`^\W*(?:(?i:well|oh|so|now|right|ok|okay|morning|evening|afternoon),? )?` +
+	`\p{Lu}\p{Ll}{2,14}(?: (?:and|&) \p{Lu}\p{Ll}{2,14})?,? (?:my |old )?` +
+	`(?i:love|loves|dear|dears|dearest|darling|pet|honey|hon|duck|sweetheart|sweetie|mate|lovely|friend` +
+	`|kiddo|chick|petal|flower)[,!.:]\s*$` +
+	`|^\W*(?i:well|morning|evening|afternoon),? \p{Lu}\p{Ll}{2,14}[,!]\s*$`)
 
 // letter is how a letter begins and ends.
 var letter = pattern.MustCompile(`(?i)^\W*((hi|hello|hey|hiya|dear|howdy|g'day|greetings|good (morning|evening|afternoon)|ahoy|salut|bonjour|hola|ciao)\b[^.:;0-9]{0,40}[,.!:-]*|(cheers|love|lots of love|much love|sincerely|yours( truly| sincerely| in haste)?|regards|kind regards|best( wishes| regards)?|warmly|warm regards|hugs|xo+|thanks|thank you|many thanks|ta|take care|god bless|blessings|tot ziens|cordialement|your (loving )?(brother|sister|friend|cousin|aunt|uncle|mother|father|son|daughter|neighbou?r|niece|nephew|grandson|granddaughter))\b[ ,.!-]*(((?-i:[A-Z])[\w'.-]*[ ,.!&-]*(and |& )?){0,4}|[a-z][\w'-]*( (and|&) [a-z][\w'-]*)?[ ,.!-]*)(xo+)?|(from|to|cc|bcc|subject|date|sent|re|reply-to)\s*:.*|p\.? ?s\.?)\s*$`)

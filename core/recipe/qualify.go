@@ -34,7 +34,8 @@ func (r *Reader) qualify(l *Line, text string) {
 			l.refID()
 		}
 	}
-	if l.Ref.In("citrus-juice") && !l.Ref.In("bottled-citrus") && fromBottle.MatchString(text) && !freshly.MatchString(text) {
+	if l.Ref.In("citrus-juice") && !l.Ref.In("bottled-citrus") && fromBottle.MatchString(text) &&
+		!freshly.MatchString(text) {
 		if f := r.foods.ByID("bottled-" + l.Ref.ID); f != nil {
 			l.Ref = f
 			l.refID()
@@ -68,16 +69,26 @@ func (l *Line) onlyLast(before, said, after string) bool {
 	if insisted.MatchString(before + said) {
 		return true // "not optional"
 	}
+	if saltBehind.MatchString(before) && !themAll.MatchString(after) {
+		return true
+	}
 	n := len(l.Also)
-	if n == 0 || themAll.MatchString(after) || l.AmountMin == nil || l.Also[n-1].AmountMin == nil || !l.Also[n-1].Optional {
+	if n == 0 || themAll.MatchString(after) || l.AmountMin == nil || l.Also[n-1].AmountMin == nil ||
+		!l.Also[n-1].Optional {
 		return false
 	}
 	before = strings.TrimRight(before, " (")
 	if strings.LastIndexAny(before, ",;") < strings.LastIndex(before, " and ") {
 		return false // "juice and salt if you like"
 	}
-	return before != "" && !strings.HasSuffix(before, ",") && !strings.HasSuffix(before, ";") && !strings.HasSuffix(before, "-") && !allOfThem.MatchString(before)
+	return before != "" && !strings.HasSuffix(before, ",") && !strings.HasSuffix(before, ";") &&
+		!strings.HasSuffix(before, "-") && !allOfThem.MatchString(before)
 }
+
+// saltBehind is salt behind a comma: what is said of it next is said of it alone, "lemon juice in each jar, salt
+// if you like".
+var saltBehind = pattern.MustCompile(`(?i)[,;] *(?:(?:a|one|half a|1|1/2|½) (?:little|bit of|pinch of|tsp\.?|teaspoon)(?: of)? )?` +
+	`(?:(?:some|canning|pickling|kosher|sea) )?salt *$`)
 
 // acidOpen marks acid that hangs on something, on the fruit or on the cook: "if your tomatoes are sweet",
 // "when I remember". What is told of another acid is another line's.

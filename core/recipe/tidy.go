@@ -67,7 +67,8 @@ func juicedInWater(outer map[string]bool, within string) bool {
 var inBrackets = pattern.MustCompile(` \((?:\pL+ |= ?|that's ){0,3}[\d½¼¾⅓⅔][^()]{2,60}\)`)
 
 // ofItselfWords may stand around the measure.
-var ofItselfWords = set("take from about roughly approximately approx around that it is or of a an the fresh ripe whole and")
+var ofItselfWords = set("take from about roughly approximately approx around that it is or of a an the fresh ripe " +
+	"whole and")
 
 // otherFigures writes the number of what may stand instead in figures, as the first is: "or
 // six 10-ounce packages of frozen corn".
@@ -136,6 +137,12 @@ var mending = func() *pattern.Set {
 // holders are what produce comes home in.
 const holders = `bushels?|pecks?|buckets?|bags?|baskets?|boxes|box|flats?|trays?`
 
+// someSpoons is an amount of spoons, toAJar the jar that it is for.
+const (
+	someSpoons = `[\d½¼¾][\d /½¼¾]* ?(?:tsp|tsps|teaspoons?|tbsp|tbsps|tablespoons?|t)\b\.?`
+	toAJar     = `(?:per|each|every|to (?:the|each|every|a)|for (?:each|every)|in (?:each|every)|a|an|/) ?(?:half[- ]pint|pint|pt|quart|qt|litre|liter)s?\b\.?(?: jar)?`
+)
+
 // mends are made in this order.
 var mends = []*mend{
 	{pattern.MustCompile(`^\d\x{FE0F}?\x{20E3}\s*`), ""},
@@ -163,6 +170,10 @@ var mends = []*mend{
 		`|(?:cubes?|chunks?|pieces?|slices?) \((?:1/2|½|half)[- ]?inch\)) (?:of )?` +
 		`(?:peeled )?(?:fresh )?ginger\b(?: root\b)?`),
 		"$1 inches of ginger"},
+	// salt for two sizes of jars, which may be any: "1/2 tsp salt each pint, 1 tsp each qt"
+	{pattern.MustCompile(`(?i)^((?:(?:canning|pickling|kosher|sea) )?salt,? ` + someSpoons + ` ` + toAJar + `|` + someSpoons +
+		` (?:of )?(?:(?:canning|pickling|kosher|sea) )?salt ` + toAJar + `)(?:,| and| or|;) *` + someSpoons + ` ` + toAJar +
+		`( *\(optional\)|,? optional|,? if (?:you like|wanted|desired))?$`), "$1$2"},
 	// "bones of three roasters, picked"
 	{pattern.MustCompile(`(?i)^(?:the )?(?:bones|carcass(?:es)?|frames) (?:of|from) (\pL+|\d+) (?:roast(?:ed)? ` +
 		`|stewing |big |small |sunday |old |supper |holiday |leftover )?` +
@@ -172,7 +183,8 @@ var mends = []*mend{
 		`\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b`), "$1"},
 	// how much it makes: "21 lb to 7 qts"
 	{pattern.MustCompile(`(?i)\b(\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.?) (?:to|for|=|makes|make|gives) (?:about |roughly )?(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|a dozen) (?:hot )?(?:qts?|quarts?|pts?|pints?|half-pints?|jars)\b`), "$1"},
-	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`), "$1 $2 per $3"},
+	{pattern.MustCompile(`(?i)\b(\d[\d/]*|½|¼) ?(tsp|tbsp|t|teaspoon|tablespoon)\.? (qt|pt|quart|pint)s?\.?$`),
+		"$1 $2 per $3"},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?\pL+ [\pL ]*?(?:broth|stock)),? (?:homemade|home made|store-?bought|bought)$`), "$1"},
 	{pattern.MustCompile(`(?i) ?\((?:or )?\d[\d./]* ?(?:lbs?|pounds?|kg|kilos?)\.? ?(?:to|for|=|/|-+>|→) ?(?:about )?\d+ (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\.?\)`), ""},
 	{pattern.MustCompile(`(?i)^(\d[\d ./½¼¾]* ?(?:lbs?|pounds?|kg|kilos?)\.? (?:of )?\pL[^,;/(>=]*?) ?(?:/|-+>|→|=|,|\.{2,}|…|\() ?(?:about |or |makes |for |gives |that's )*\d+(?: and a half| ?½)? (?:half.)?(?:qts?|quarts?|pts?|pints?|jars)\b\.?\)?(?P<rest>\s*(?:$|[,;.(].*))$`), "$1$rest"},
@@ -237,7 +249,8 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\b(table|tea) (spoons?)\b`), "$1$2"},
 	{pattern.MustCompile(`^["“]([^"”=]{1,40})["”]\s*=\s*(\d[\d ./½¼¾]*(?:tbsp|tsp|cups?|lbs?|oz|kg|g|pints?|quarts?))\s*$`), "$2 $1"},
 	{pattern.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (500|450)[ -]?ml (jar|bottle)`), "$1 pint jar"},
-	{pattern.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (1|one)?[ -]?(litre|liter|l) (jar|bottle)`), "$1 quart jar"},
+	{pattern.MustCompile(`(?i)\b(per|to each|in each|each|to a|for each) (1|one)?[ -]?(litre|liter|l) (jar|bottle)`),
+		"$1 quart jar"},
 	{pattern.MustCompile(`(?i)\b((blossom|stem|root|stalk|flower|top|tail)( and )?)+ ?ends? (off|removed|cut off|trimmed( off)?|sliced off|out)\b`), "trimmed"},
 	{pattern.MustCompile(`\((\d[\d /.]*(?:oz|g|ml|lb)\.?), `), "($1) ("},
 	{pattern.MustCompile(`(?i)\b(sliced|slices) (1/[2-8]|3/(4|8|16)|1/16|[¼½])(\s*$|,)`), "$1$4"},

@@ -467,7 +467,9 @@ func (d *draft) made(cat *food.Catalogue) {
 
 // boneInByTitle reads poultry as bone-in where the title says so.
 func (d *draft) boneInByTitle(cat *food.Catalogue) {
-	if (!titleHas(d.folded, "with bone", "with the bone", "bone in", "on the bone") || titleHas(d.folded, "bone broth", "bone stock")) && !d.saysBoneIn() {
+	titled := titleHas(d.folded, "with bone", "with the bone", "bone in", "bone left in", "bone still in", "bone kept in",
+		"on the bone") && !titleHas(d.folded, "bone broth", "bone stock")
+	if !titled && !d.saysBoneIn() || d.takesBonesOut() {
 		return
 	}
 	for i := range d.items {
@@ -476,6 +478,22 @@ func (d *draft) boneInByTitle(cat *food.Catalogue) {
 		}
 	}
 }
+
+// takesBonesOut reports whether the method takes the bones out, whatever the title says.
+func (d *draft) takesBonesOut() bool {
+	for i := range d.steps {
+		if st := &d.steps[i]; !st.Serving && bonesTaken.MatchString(st.Text) && !boneStays.MatchString(st.Text) {
+			return true
+		}
+	}
+	return false
+}
+
+// bonesTaken is what takes them out, and not what a book says of meat without them.
+var bonesTaken = pattern.MustCompile(`(?i)\b(?:remove\w*|take|pull|lift|pick\w*|strip\w*|cut) ` +
+	`(?:(?:all|any|most|of|the|its|their|your|meat|flesh|it|out|off|away|from) ){0,5}bones?\b` +
+	`|\bbones? (?:\pL+ ){0,2}(?:out|off|away|removed)\b|\bbone(?:d|less)\b|\bdebone|\bbone (?:it|them|the)\b` +
+	`|\bno bones\b`)
 
 // saysBoneIn reports whether the method keeps the bones in, and takes none out.
 func (d *draft) saysBoneIn() bool {
@@ -497,7 +515,8 @@ func (d *draft) saysBoneIn() bool {
 
 var (
 	boneIn = pattern.MustCompile(`(?i)\b(?:with|leave|leaving|left|keep|keeping) (?:the |all the ` +
-		`|their )?bones? (?:left |still )?in ?(?:[,.;:)]|$)|\bbones?[- ]in ?(?:[,.;:)]|$)|\bon the bone\b`)
+		`|their )?bones? (?:left |still )?in ?(?:[,.;:)]|$)|\bbones?[- ](?:(?:are |is )?(?:left|still|kept) )?in ?` +
+		`(?:[,.;:)]|$)|\bon the bone\b`)
 	// boneStays is told by what is not done to it, or by what is canned.
 	boneStays = pattern.MustCompile(`(?i)\b(?:do not|don['’]t|never) (?:remove|take out|pick out) (?:the ` +
 		`|any )?bones?\W*$|\bbones? (?:stays?|all stay) in\W*$|(?:^|[.;] ?|\b(?:i|we|and|then) )(?:can|pack|put up` +

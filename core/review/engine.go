@@ -559,7 +559,7 @@ var kinds = []struct {
 }
 
 // grownFor is a product before the food that it is made of: "hummus bean", "stew meat".
-var grownFor = pattern.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b`)
+var grownFor = pattern.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b|\bstew (cube|chunk|piece|strip|beef|venison|pork|lamb|mutton|elk|moose)\b`)
 
 // forTable is what the jar is for, or what it is not: "for quick suppers", "not the pickled".
 var forTable = pattern.MustCompile(`\bfor (?:\pL+ ){0,2}(?:supper|dinner|lunch|stew|soup|salad|pie|hash|curry|chili|taco)\b|\bnot (?:the |a |an )?(?:pickled?|jam|jelly|soup|sauce|relish|stew|ketchup|juice|puree)\b`)

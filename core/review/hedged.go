@@ -69,10 +69,15 @@ func takeBack(it *item) {
 func ownWords(l *recipe.Line) string {
 	n := len(l.Also)
 	if n == 0 || l.Optional || !l.Also[n-1].Optional {
-		return l.Text
+		return saltIfLiked.ReplaceAllString(l.Text, "")
 	}
 	return l.Text[:max(0, strings.LastIndexAny(l.Text, ",;"))]
 }
+
+// saltIfLiked is salt at the end, behind a comma, of which alone it is said: "…, salt if you like a teaspoon".
+var saltIfLiked = pattern.MustCompile(`(?i)[,;] *(?:(?:a|one|half a|1|1/2|½) (?:little|bit of|pinch of|tsp\.?|teaspoon)(?: of)? )?` +
+	`(?:(?:some|canning|pickling|kosher|sea) )?salt,? if (?:you (?:like|want|wish)|wanted|liked|desired)` +
+	`(?:,? (?:a|one|half a|1|1/2|½) (?:tsp\.?|teaspoon)(?: (?:a|an|to the|per|in each) (?:jar|quart|pint))?)?\W*$`)
 
 // stoodBy writes a line that an edit holds to its word: without the part that took it back, in
 // the cook's own words where that part stands by itself. ok is false where no such edit was
@@ -96,9 +101,13 @@ func stoodBy(raw string, was, is *item) (text string, ok bool) {
 	}
 	parts := strings.FieldsFunc(raw, func(r rune) bool { return strings.ContainsRune(",;()[]", r) })
 	keep := slices.DeleteFunc(slices.Clone(parts), func(part string) bool {
-		return slices.ContainsFunc(takes, func(p *pattern.Pattern) bool { return p.MatchString(part) || p.MatchString("("+part) })
+		return slices.ContainsFunc(takes, func(p *pattern.Pattern) bool {
+			return p.MatchString(part) ||
+				p.MatchString("("+part)
+		})
 	})
-	if len(keep) == 0 || keep[0] != parts[0] || slices.ContainsFunc(takes, func(p *pattern.Pattern) bool { return p.MatchString(strings.Join(keep, ", ")) }) {
+	if len(keep) == 0 || keep[0] != parts[0] || slices.ContainsFunc(takes,
+		func(p *pattern.Pattern) bool { return p.MatchString(strings.Join(keep, ", ")) }) {
 		return itemWords(is), true // the amount and the food hang on it
 	}
 	for k := range keep {
@@ -115,7 +124,8 @@ func trimming(b *bench) {
 			continue
 		}
 		if it.done("untrimmed") || !it.done("trimmed") && it.src != nil && fatty.MatchString(it.src.Text) {
-			b.ask(i, "fat", Finding{Do: "Trim the " + it.name, Message: "Fat climbs to the rim and keeps lids from sealing, and it shields what it coats from the heat.", Remedy: "Trim all the fat that shows.",
+			b.ask(i, "fat", Finding{Do: "Trim the " + it.name, Message: "Fat climbs to the rim and keeps lids from sealing, " +
+				"and it shields what it coats from the heat.", Remedy: "Trim all the fat that shows.",
 				Edits: prepare(i, "trimmed", "untrimmed")})
 		}
 	}

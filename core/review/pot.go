@@ -126,7 +126,7 @@ var (
 	poured = pattern.MustCompile(`\b(pour\w*|soak|soaks|soaking|steep\w*|stand|sit)\b`)
 	// ofBrine is what is boiled by itself and poured over.
 	ofBrine     = pattern.MustCompile(`\b(vinegar|brine|syrup|pickling liquid|pickling solution)\b`)
-	solidsNamed = pattern.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|meat|veg|veggies|vegetables?|berries|all of (it|them))\b|\bin (the |their |a |this |that |very |light |medium |heavy )*(syrup|brine)\b`)
+	solidsNamed = pattern.MustCompile(`\b(slices|pieces|halves|cubes|chunks|strips|rings|quarters|them|everything|fruit|meat|kraut|sauerkraut|veg|veggies|vegetables?|berries|all of (it|them))\b|\bin (the |their |a |this |that |very |light |medium |heavy )*(syrup|brine)\b`)
 	ofStock     = pattern.MustCompile(`\b(broth|stock|bones?|liquid)\b`)
 	allTogether = pattern.MustCompile(`\b(all together|all of (it|them)|everything|together|the rest|the lot|soup|mixture)\b`)
 	// toldToDo begins what a cook is told to do, however it was read.

@@ -69,7 +69,9 @@ document.addEventListener("keydown", (e) => {
   press(el, key);
 });
 
-// The foot: each key once, those of the page before those of the frame.
+// The foot: each key once, those of the page before those of the frame, which are the same on every page and
+// stand back where there is no room.
+const roomy = 6;
 function drawFoot() {
   const foot = document.querySelector("[data-foot]");
   if (!foot) return;
@@ -80,7 +82,7 @@ function drawFoot() {
     const keys = keysOf(el).filter((key) => !drawn.has(key));
     const does = el.dataset.does || el.firstChild.textContent.trim();
     el.setAttribute("aria-keyshortcuts", el.dataset.key);
-    if (!keys.length) continue;
+    if (!keys.length || (foot.children.length > roomy && !el.closest("main"))) continue;
     const span = document.createElement("span");
     span.dataset.drawn = "";
     for (const key of keys) {
