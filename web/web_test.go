@@ -186,19 +186,3 @@ func TestLoopback(t *testing.T) {
 	_, err := web.Loopback("here")
 	require.Error(t, err)
 }
-
-// A new kitchen has the canners that somebody said they have, and no other.
-func TestOnlyWhatWasEntered(t *testing.T) {
-	for bath, want := range map[string][]string{"": {"Weighted-gauge canner"}, "yes": {"Weighted-gauge canner", "Water-bath canner"}} {
-		s, st := webtest.New(t, false)
-		require.Equal(t, http.StatusSeeOther, webtest.Do(s.Handler(), http.MethodPost, "/kitchen", url.Values{"name": {"K"}, "elevation": {"300 ft"}, "canner": {"2"}, "bath": {bath}}).Code)
-		k, err := st.Kitchen(context.Background())
-		require.NoError(t, err)
-		var names []string
-		for _, c := range k.Canners {
-			names = append(names, c.Name)
-		}
-		require.Equal(t, want, names)
-		require.Equal(t, "weighted", k.Gauge())
-	}
-}

@@ -2,7 +2,9 @@ package practice
 
 import (
 	"math/rand/v2"
+	"slices"
 
+	"damson/core/procedure"
 	"damson/core/run"
 )
 
@@ -15,6 +17,7 @@ type Fault struct {
 	hole           float64 // m² that leaks
 	water          float64 // kg that went in, where it is not enough
 	offset         float64 // psi that the dial shows too much
+	shut           bool    // only a canner under pressure has it
 	hands          hands
 }
 
@@ -41,19 +44,19 @@ var Faults = []Fault{
 			"whatever was timed before counts for nothing."},
 	{ID: "power-cut", Name: "the power fails", from: 3600, to: 4200,
 		Sign: "The pressure falls for ten minutes. When the power is back the whole time begins again."},
-	{ID: "leak", Name: "steam leaks at the gasket", to: 1e9, burner: 1, hole: 9e-6,
+	{ID: "leak", shut: true, Name: "steam leaks at the gasket", to: 1e9, burner: 1, hole: 9e-6,
 		Sign: "It never comes to its pressure, or takes all of the flame to hold it: " +
 			"the gasket is looked at before the next load."},
-	{ID: "weight-early", Name: "somebody puts the weight on too early", burner: 1, hands: closes,
+	{ID: "weight-early", shut: true, Name: "somebody puts the weight on too early", burner: 1, hands: closes,
 		Sign: "The gauge climbs while steam should still flow. Air is shut in, and the pot is colder than its gauge " +
 			"says: weight off, and the ten minutes of steam begin."},
-	{ID: "dry", Name: "it boils dry", to: 1e9, burner: 1, hole: 3e-7, water: 0.8,
+	{ID: "dry", shut: true, Name: "it boils dry", to: 1e9, burner: 1, hole: 3e-7, water: 0.8,
 		Sign: "The pressure falls whatever the flame does, and the pot grows hotter than its steam: heat off. " +
 			"The jars have not had their process."},
-	{ID: "dial-high", Name: "the dial shows 1.5 psi too much", to: 1e9, burner: 1, offset: 1.5,
+	{ID: "dial-high", shut: true, Name: "the dial shows 1.5 psi too much", to: 1e9, burner: 1, offset: 1.5,
 		Sign: "The dial stands where it should, and the pot is colder than that. Nobody sees it at the stove: " +
 			"a dial is tested once a year."},
-	{ID: "impatient", Name: "impatient hands", burner: 1, hands: lifts,
+	{ID: "impatient", shut: true, Name: "impatient hands", burner: 1, hands: lifts,
 		Sign: "The pressure is gone minutes after the heat: somebody lifted the weight. " +
 			"The slow fall is part of the process."},
 }
@@ -61,11 +64,25 @@ var Faults = []Fault{
 // Drawn is the id that asks for a fault drawn by lot.
 const Drawn = "drawn"
 
-// FaultBy returns the fault of an id, one of them by lot for Drawn, the first where there is none.
-func FaultBy(id string) Fault {
+// Choose returns the fault of an id, one of them by lot for Drawn, that a load can have; else the first, which is none.
+func Choose(id string, l *run.Load) Fault {
+	can := slices.DeleteFunc(slices.Clone(Faults), func(f Fault) bool {
+		return f.shut && l.Method != procedure.Pressure || f.offset > 0 && l.Hold == 0
+	})
 	if id == Drawn {
-		return Faults[1+rand.IntN(len(Faults)-1)]
+		return can[1+rand.IntN(len(can)-1)]
 	}
+	if i := slices.IndexFunc(can, func(f Fault) bool { return f.ID == id }); i >= 0 {
+		return can[i]
+	}
+	return Faults[0]
+}
+
+// Came reports whether it went wrong within so many seconds after the pot was put on.
+func (f *Fault) Came(seconds float64) bool { return f.ID != "" && seconds >= f.from }
+
+// FaultBy returns the fault of an id, the first where there is none.
+func FaultBy(id string) Fault {
 	for _, f := range Faults {
 		if f.ID == id {
 			return f

@@ -138,15 +138,27 @@ func TestSigns(t *testing.T) {
 	assert.Greater(t, down(""), 90.0)
 }
 
-// One is drawn by lot, and each can be.
+// One is drawn by lot, and each can be that the load can have.
 func TestDrawn(t *testing.T) {
-	seen := map[string]bool{}
-	for range 400 {
-		f := FaultBy(Drawn)
-		seen[f.ID] = true
-		assert.NotEmpty(t, f.Sign)
+	weighted, bath := quarts, run.Load{Method: "water-bath", Minutes: 10, Jars: 7}
+	weighted.Gauge, weighted.Hold = "weighted", 0
+	for _, c := range []struct {
+		load run.Load
+		n    int
+	}{{quarts, len(Faults) - 1}, {weighted, len(Faults) - 2}, {bath, 2}} {
+		seen := map[string]bool{}
+		for range 400 {
+			f := Choose(Drawn, &c.load)
+			seen[f.ID] = true
+			assert.NotEmpty(t, f.Sign)
+			assert.Equal(t, f.ID, Choose(f.ID, &c.load).ID)
+		}
+		assert.Len(t, seen, c.n, c.load.Method)
 	}
-	assert.Len(t, seen, len(Faults)-1)
+	assert.Empty(t, Choose("leak", &bath).ID, "a bath has no gasket")
+	cut := FaultBy("power-cut")
+	assert.False(t, cut.Came(600), "the jars were out before")
+	assert.True(t, cut.Came(4000))
 }
 
 // A bath comes to the boil of its elevation, and stays there.

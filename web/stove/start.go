@@ -186,7 +186,7 @@ func (p *Pages) start(c *gin.Context) error {
 func practise(r *store.Run, speed, fault string) {
 	r.Speed, _ = strconv.Atoi(speed)
 	r.Speed = min(max(r.Speed, 1), 600)
-	r.Fault = practice.FaultBy(fault).ID
+	r.Fault = practice.Choose(fault, r.Load()).ID
 }
 
 // runOf is the run of a way with so many jars.

@@ -11,7 +11,6 @@ import (
 	"damson/core/procedure"
 	"damson/core/run"
 	"damson/core/words"
-	"damson/store"
 	"damson/web/kit"
 )
 
@@ -112,7 +111,7 @@ func viewStation(x *app.Standing, large bool) station {
 	if x.Logged != nil {
 		j := viewJudged(*x.Logged)
 		v.Logged = &j
-		v.Wrong = wrongAt(r)
+		v.Wrong = wrongAt(x)
 	}
 	v.Gauge, v.Trace = viewGauge(x), viewTrace(x, large)
 	v.Live = v.Gauge != nil || slices.ContainsFunc(x.Events, func(e run.Event) bool { return e.Logger })
@@ -120,10 +119,13 @@ func viewStation(x *app.Standing, large bool) station {
 }
 
 // wrongAt tells what the practice canner did to whoever practised.
-func wrongAt(r *store.Run) string {
-	f := practice.FaultBy(r.Fault)
+func wrongAt(x *app.Standing) string {
+	f := practice.FaultBy(x.Run.Fault)
 	if f.ID == "" {
 		return "Nothing went wrong at the canner itself."
+	}
+	if !f.Came(x.State.OutAt.Sub(x.Run.CreatedAt).Seconds()) {
+		return words.Sentence("The jars were out before it went wrong: " + f.Name)
 	}
 	return words.Sentence("What went wrong: "+f.Name) + " " + f.Sign
 }
