@@ -59,10 +59,9 @@ func Equipment(k store.Kitchen, today time.Time) ([]plan.Canner, []canner.Proble
 
 // CannerOf is a canner of the kitchen as the rules see it.
 func CannerOf(x store.Canner) canner.Canner {
-	date := func(s string) time.Time { t, _ := time.Parse(dayLayout, s); return t }
 	return canner.Canner{Name: x.Name, Kind: x.Kind, Gauge: x.Gauge, Quarts: x.Quarts, Pints: x.Pints,
 		HalfPints: x.HalfPints, Layers: x.Layers, WaterQuarts: x.WaterQuarts, VentMinutes: x.VentMinutes,
-		TestedOn: date(x.TestedOn), ReadsHigh: x.ReadsHigh, GasketOn: date(x.GasketOn), Rack: x.Rack, Stove: x.Stove}
+		TestedOn: day(x.TestedOn), ReadsHigh: x.ReadsHigh, GasketOn: day(x.GasketOn), Rack: x.Rack, Stove: x.Stove}
 }
 
 // Dish reviews a recipe without a gauge, so that every canner counts, and
@@ -96,20 +95,7 @@ func (s *Days) Dish(ctx context.Context, x store.PlanDish, k store.Kitchen, cann
 		return d, nil
 	}
 	d.Options = s.shelves.Now().Lib.Plan.Options(s.reviews.Ways(r, open, req, res), canners, x.Jars, x.Wide)
-	for i := range d.Options {
-		o := &d.Options[i]
-		if o.Not == "" && (d.Chosen == nil && x.Process == "" || o.Process.Key() == x.Process) {
-			d.Chosen = o
-		}
-	}
-	if d.Chosen == nil {
-		for i := range d.Options {
-			if d.Options[i].Not == "" {
-				d.Chosen = &d.Options[i]
-				break
-			}
-		}
-	}
+	d.Chosen = plan.Choose(d.Options, x.Process)
 	if d.Chosen == nil {
 		d.Missing = "None of its processes can be done in this kitchen: " + d.Options[0].Not + "."
 		return d, nil
@@ -190,15 +176,6 @@ func (s *Days) tookBefore(ctx context.Context) (map[int64]map[string][]int, erro
 		}
 	}
 	return out, err
-}
-
-// usesOf are notes of water and heat as a plan takes them.
-func usesOf(list []store.Spent) []plan.Use {
-	var out []plan.Use
-	for _, x := range list {
-		out = append(out, plan.Use{WaterQuarts: x.WaterQuarts, KWh: x.KWh, Reckoned: x.ReckonedKWh})
-	}
-	return out
 }
 
 // Canners are those of a kitchen as a plan sees them, with what they took before and what is wrong with them.

@@ -19,6 +19,12 @@ const Newest = 200
 // dayLayout is how a day is stored.
 const dayLayout = "2006-01-02"
 
+// day is a day as it is stored; the zero time for none.
+func day(s string) time.Time {
+	t, _ := time.Parse(dayLayout, s)
+	return t
+}
+
 // Log is the pH log.
 type Log struct {
 	store    *store.Store
@@ -63,10 +69,9 @@ func (s *Log) Book(ctx context.Context, recipe int64) (*LogBook, error) {
 
 // CalibrationOf turns what is stored into what is judged.
 func CalibrationOf(x store.Calibration) phlog.Calibration {
-	date := func(s string) time.Time { t, _ := time.Parse(dayLayout, s); return t }
-	return phlog.Calibration{On: date(x.OnDay), Low: x.Low, High: x.High, LowMV: x.LowMV, HighMV: x.HighMV,
+	return phlog.Calibration{On: day(x.OnDay), Low: x.Low, High: x.High, LowMV: x.LowMV, HighMV: x.HighMV,
 		Celsius: x.Celsius, LowLot: x.LowLot, HighLot: x.HighLot,
-		LowExpiry: date(x.LowExpiry), HighExpiry: date(x.HighExpiry)}
+		LowExpiry: day(x.LowExpiry), HighExpiry: day(x.HighExpiry)}
 }
 
 // On returns the meter's good calibration of the day.

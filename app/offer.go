@@ -2,8 +2,6 @@ package app
 
 import (
 	"context"
-	"errors"
-	"time"
 
 	"damson/core/plan"
 	"damson/core/review"
@@ -26,11 +24,11 @@ type Offer struct {
 
 // Offer lays out the tested ways of a recipe in this kitchen, as a plan would.
 func (s *Days) Offer(ctx context.Context, recipe int64, jars int, wide bool) (Offer, error) {
-	k, err := s.kitchen(ctx)
+	k, err := s.store.Here(ctx)
 	if err != nil {
 		return Offer{}, err
 	}
-	canners, _ := Equipment(k, time.Now())
+	canners, _ := Equipment(k, s.stove.clock.Now())
 	d, err := s.Dish(ctx, store.PlanDish{RecipeID: recipe, Jars: jars, Wide: wide}, k, canners)
 	if err != nil {
 		return Offer{}, err
@@ -50,7 +48,7 @@ func (s *Days) Offer(ctx context.Context, recipe int64, jars int, wide bool) (Of
 
 // Clear lists the recipes of the desk that are clear.
 func (s *Days) Clear(ctx context.Context) ([]store.Recipe, error) {
-	k, err := s.kitchen(ctx)
+	k, err := s.store.Here(ctx)
 	if err != nil {
 		return nil, err
 	}
@@ -69,12 +67,3 @@ func (s *Days) Clear(ctx context.Context) ([]store.Recipe, error) {
 
 // Table is what the trade knows of a canning day.
 func (s *Days) Table() *plan.Table { return s.shelves.Now().Lib.Plan }
-
-// kitchen is the kitchen; before it is set up, one at sea level.
-func (s *Days) kitchen(ctx context.Context) (store.Kitchen, error) {
-	k, err := s.store.Kitchen(ctx)
-	if errors.Is(err, store.ErrNotFound) {
-		return store.Kitchen{}, nil
-	}
-	return k, err
-}

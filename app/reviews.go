@@ -81,25 +81,26 @@ func (s *Reviews) Forget() {
 	s.forgotten++
 }
 
-// Page returns the page kept for the recipe in the kitchen, or nil.
-func (s *Reviews) Page(r store.Recipe, k store.Kitchen) []byte {
+// kept calls do with what is kept of the recipe in the kitchen: with the review of, or with any where that is nil.
+// do must not wait for anything.
+func (s *Reviews) kept(r store.Recipe, k store.Kitchen, of *review.Result, do func(*reviewed)) {
 	key := s.keyOf(r, k)
 	s.mu.Lock()
 	defer s.mu.Unlock()
-	if have := s.seen[key]; have != nil {
-		return have.page
+	if have := s.seen[key]; have != nil && (of == nil || have.result == of) {
+		do(have)
 	}
-	return nil
+}
+
+// Page returns the page kept for the recipe in the kitchen, or nil.
+func (s *Reviews) Page(r store.Recipe, k store.Kitchen) (page []byte) {
+	s.kept(r, k, nil, func(have *reviewed) { page = have.page })
+	return page
 }
 
 // KeepPage keeps the page of the review res, where that is the one that is kept.
 func (s *Reviews) KeepPage(r store.Recipe, k store.Kitchen, res *review.Result, page []byte) {
-	key := s.keyOf(r, k)
-	s.mu.Lock()
-	defer s.mu.Unlock()
-	if have := s.seen[key]; have != nil && have.result == res {
-		have.page = page
-	}
+	s.kept(r, k, res, func(have *reviewed) { have.page = page })
 }
 
 // unreadable is a recipe that is stored and cannot be read: it came when longer ones were
@@ -132,46 +133,28 @@ func (s *Reviews) Read(r store.Recipe, text string) (*recipe.Recipe, error) {
 
 // jarsKept returns how many jars the recipe is thought to fill, where that was worked out.
 func (s *Reviews) jarsKept(r store.Recipe, k store.Kitchen, jar quantity.Jar) (n int, kept bool) {
-	key := s.keyOf(r, k)
-	s.mu.Lock()
-	defer s.mu.Unlock()
-	if have := s.seen[key]; have != nil {
-		n, kept = have.jars[jar]
-	}
+	s.kept(r, k, nil, func(have *reviewed) { n, kept = have.jars[jar] })
 	return n, kept
 }
 
 // keepJars keeps how many jars the recipe is thought to fill.
 func (s *Reviews) keepJars(r store.Recipe, k store.Kitchen, jar quantity.Jar, n int) {
-	key := s.keyOf(r, k)
-	s.mu.Lock()
-	defer s.mu.Unlock()
-	if have := s.seen[key]; have != nil {
+	s.kept(r, k, nil, func(have *reviewed) {
 		if have.jars == nil {
 			have.jars = map[quantity.Jar]int{}
 		}
 		have.jars[jar] = n
-	}
+	})
 }
 
 // Ways returns every process that a clear recipe is clear by, and keeps them with its
 // review in the kitchen k; req is that of the review.
 func (s *Reviews) Ways(r store.Recipe, k store.Kitchen, req review.Request, res *review.Result) []procedure.Process {
-	key := s.keyOf(r, k)
-	kept := func() *reviewed {
-		if have := s.seen[key]; have != nil && have.result == res {
-			return have
-		}
-		return &reviewed{}
-	}
-	s.mu.Lock()
-	ways := kept().ways
-	s.mu.Unlock()
+	var ways []procedure.Process
+	s.kept(r, k, res, func(have *reviewed) { ways = have.ways })
 	if ways == nil {
 		ways = plan.EveryWay(s.shelves.Now().reviewer, req, res)
-		s.mu.Lock()
-		kept().ways = ways
-		s.mu.Unlock()
+		s.kept(r, k, res, func(have *reviewed) { have.ways = ways })
 	}
 	return slices.Clone(ways)
 }
@@ -197,14 +180,9 @@ func (s *Reviews) Request(r store.Recipe, k store.Kitchen) (review.Request, erro
 }
 
 // Kept returns the review that is kept of the recipe in the kitchen, or nil.
-func (s *Reviews) Kept(r store.Recipe, k store.Kitchen) *review.Result {
-	key := s.keyOf(r, k)
-	s.mu.Lock()
-	defer s.mu.Unlock()
-	if have := s.seen[key]; have != nil {
-		return have.result
-	}
-	return nil
+func (s *Reviews) Kept(r store.Recipe, k store.Kitchen) (res *review.Result) {
+	s.kept(r, k, nil, func(have *reviewed) { res = have.result })
+	return res
 }
 
 // Of reviews a stored recipe in the kitchen. The result must not be
@@ -250,20 +228,8 @@ func (s *Reviews) keep(key cacheKey, forgotten int, made *review.Result) {
 // WhatIf returns what the line does to the verdict, and keeps it with the review that it
 // stands beside.
 func (s *Reviews) WhatIf(r store.Recipe, k store.Kitchen, line int) (w review.WhatIf, found bool, err error) {
-	key, res := s.keyOf(r, k), s.Of(r, k)
-	kept := func() map[int]review.WhatIf {
-		have := s.seen[key]
-		if have == nil || have.result != res {
-			return nil
-		}
-		if have.whatIf == nil {
-			have.whatIf = map[int]review.WhatIf{}
-		}
-		return have.whatIf
-	}
-	s.mu.Lock()
-	w, found = kept()[line]
-	s.mu.Unlock()
+	res := s.Of(r, k)
+	s.kept(r, k, res, func(have *reviewed) { w, found = have.whatIf[line] })
 	if found {
 		return w, true, nil
 	}
@@ -274,11 +240,12 @@ func (s *Reviews) WhatIf(r store.Recipe, k store.Kitchen, line int) (w review.Wh
 	if w, found = s.shelves.Now().reviewer.WhatIf(req, line); !found {
 		return w, false, nil
 	}
-	s.mu.Lock()
-	defer s.mu.Unlock()
-	if m := kept(); m != nil {
-		m[line] = w
-	}
+	s.kept(r, k, res, func(have *reviewed) {
+		if have.whatIf == nil {
+			have.whatIf = map[int]review.WhatIf{}
+		}
+		have.whatIf[line] = w
+	})
 	return w, true, nil
 }
 

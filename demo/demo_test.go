@@ -8,6 +8,7 @@ import (
 
 	"github.com/stretchr/testify/require"
 
+	"damson/knowledge"
 	"damson/store"
 )
 
@@ -43,6 +44,17 @@ func TestFill(t *testing.T) {
 	}
 
 	require.Equal(t, 2, versions, "one recipe shows what mending did")
+
+	lib, err := knowledge.Load()
+	require.NoError(t, err)
+	propane, known := lib.Plan.Fuel("lb")
+	require.True(t, known)
+	spent, err := st.SpentBefore(ctx)
+	require.NoError(t, err)
+	require.NotEmpty(t, spent[1])
+	for _, x := range spent[1] {
+		require.InDelta(t, x.Heat*propane.KWh, x.KWh, 1e-9, "the demo reckons with the table's propane")
+	}
 
 	// A store that has a kitchen is left alone.
 	require.NoError(t, Fill(ctx, st, today))

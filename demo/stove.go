@@ -7,10 +7,8 @@ import (
 	"strings"
 	"time"
 
+	"damson/app"
 	"damson/core/elevation"
-	"damson/core/plan"
-	"damson/core/procedure"
-	"damson/core/quantity"
 	"damson/core/run"
 	"damson/store"
 )
@@ -116,19 +114,17 @@ func addLoad(ctx context.Context, st *store.Store, l *load, today time.Time) err
 	return st.AddLot(ctx, l.lot)
 }
 
-// kwhInPropane is what a pound of propane holds, in kWh, as knowledge/plan.yaml has it.
-const kwhInPropane = 6.3
+// perPound is the heat in a pound of propane, in kWh (knowledge/plan.yaml, fuels).
+const perPound = 6.3
 
 // addSpent notes what a load took by the scale under its bottle, and by the jug.
 func addSpent(ctx context.Context, st *store.Store, l *load) error {
-	r := &l.run
-	quarts := 0.0
-	for _, part := range r.Inside() {
-		quarts += float64(part.Jars) * quantity.Jar(part.Jar).Ounces() / 32
+	k, err := st.Kitchen(ctx)
+	if err != nil {
+		return err
 	}
-	p := procedure.Process{Method: r.Method, Pack: r.Pack, Minutes: r.Minutes}
-	return st.SaveSpent(ctx, store.Spent{RunID: r.ID, CannerID: r.CannerID, WaterQuarts: l.water, Heat: l.propane,
-		Fuel: "lb", KWh: l.propane * kwhInPropane, ReckonedKWh: plan.Burns(p, 3, quarts)})
+	return st.SaveSpent(ctx, store.Spent{RunID: l.run.ID, CannerID: l.run.CannerID, WaterQuarts: l.water,
+		Heat: l.propane, Fuel: "lb", KWh: l.propane * perPound, ReckonedKWh: app.Reckoned(&k, &l.run)})
 }
 
 // eventOf reads "36 lost 12.4".

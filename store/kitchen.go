@@ -143,6 +143,15 @@ func (s *Store) Kitchen(ctx context.Context) (Kitchen, error) {
 	return k, found(err)
 }
 
+// Here returns the kitchen; before it is set up, one at sea level.
+func (s *Store) Here(ctx context.Context) (Kitchen, error) {
+	k, err := s.Kitchen(ctx)
+	if errors.Is(err, ErrNotFound) {
+		return Kitchen{}, nil
+	}
+	return k, err
+}
+
 // SetUp makes the kitchen with its canners. It is ErrStale where there is one already.
 func (s *Store) SetUp(ctx context.Context, k *Kitchen) error {
 	k.ID, k.UpdatedAt = 1, now()

@@ -5,7 +5,9 @@ import "math"
 // Bounds returns the lowest and the highest pH that the mixture can have with
 // every part anywhere within its spans. The pH of a mixture moves one way with
 // each single quantity, so the extremes lie at corners; one root finds the
-// corner, and trying every part at both ends polishes it.
+// corner, and trying every part at both ends polishes it. Where foods of one pH
+// differ in their salts alone, a farther corner can be missed by a few
+// thousandths (0.0024 seen, once in some thirty thousand mixtures by lot).
 func (m *Mixture) Bounds() (low, high float64, err error) {
 	if _, err := m.PH(); err != nil {
 		return 0, 0, err

@@ -33,6 +33,9 @@ type Row struct {
 // nobody knows its process, whatever it is (USDA Complete Guide 2015, guide 1, from memory).
 func BoilFirst(feet int) int { return elevation.BoilMinutes(feet) }
 
+// Doubted heads the column that says why jars are not as tested.
+const Doubted = "not as tested"
+
 // The limits of a list.
 const (
 	MostRows = 5000
@@ -48,6 +51,7 @@ var columns = map[string][]string{
 	"jars":  {"left", "jars", "count", "number", "quantity", "qty", "how many", "on hand", "amount", "in stock"},
 	"place": {"place", "where", "location", "shelf", "room"},
 	"note":  {"note", "notes", "remark", "remarks", "comment", "comments"},
+	"doubt": {Doubted},
 }
 
 // Read reads a CSV file with a row of headings, its cells parted by commas, semicolons or tabs. An
@@ -127,6 +131,10 @@ func read(record []string, at map[string]int, today time.Time) (row Row, empty b
 	row = Row{Title: get("title"), Place: get("place"), Note: get("note")}
 	if row.Title == "" {
 		return row, false, errors.New("what is in the jars?")
+	}
+	if why := get("doubt"); why != "" {
+		return row, false, errors.New("these jars are not as tested and belong on no shelf:" +
+			" throw them out, and take the line out")
 	}
 	for _, text := range []string{row.Title, row.Place, row.Note} {
 		if utf8.RuneCountInString(text) > longest {

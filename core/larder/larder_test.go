@@ -37,21 +37,22 @@ func TestRead(t *testing.T) {
 func TestRefused(t *testing.T) {
 	const head = "product,left,canned on,size\n"
 	for text, want := range map[string]string{
-		"":                                       "the file is empty",
-		"product,left\nBeans,3\n":                "the first line needs a heading for when they were canned, like “canned on”",
-		"left,date\n3,2025\n":                    "the first line needs a heading for what is in the jars, like “product”",
-		head:                                     "there is no jar in it: only headings",
-		head + "Beans,three,2025,\n":             "line 2: \"three\" is no number of jars from 0 to 2000",
-		head + "Beans,-3,2025,\n":                "line 2: \"-3\" is no number of jars from 0 to 2000",
-		head + "Beans,3,2025,\nPeas,2,3/4/26,\n": "line 3: \"3/4/26\" is no day: write 2026-08-14, August 2026 or 2026",
-		head + "Beans,3,,\n":                     "line 2: when was it canned? A day, a month or a year",
-		head + "Beans,3,2027,\n":                 "line 2: 1 January 2027 has not come yet",
-		head + ",3,2025,\n":                      "line 2: what is in the jars?",
-		head + "Beans,3,2025,bucket\n":           "line 2: \"bucket\" is no jar: write pint, quart, half-pint, 500 ml",
-		head + strings.Repeat("b", 300) + ",3,2025,\n":              "line 2: more than 200 letters in one cell",
-		"product,left,canned on\nBe\x00ans,3,2025\n":                "the file is no text in UTF-8: save it as CSV, UTF-8",
-		"product,left,canned on\nBe\xff\xfeans,3,2025\n":            "the file is no text in UTF-8: save it as CSV, UTF-8",
-		head + strings.Repeat("Beans,3,2025,\n", larder.MostRows+1): "more than 5000 rows: send them in parts",
+		"":                        "the file is empty",
+		"product,left\nBeans,3\n": "the first line needs a heading for when they were canned, like “canned on”",
+		"left,date\n3,2025\n":     "the first line needs a heading for what is in the jars, like “product”",
+		head:                      "there is no jar in it: only headings",
+		"product,left,canned on,not as tested\nBeans,3,2025,too short\n": "line 2: these jars are not as tested and belong on no shelf: throw them out, and take the line out",
+		head + "Beans,three,2025,\n":                                     "line 2: \"three\" is no number of jars from 0 to 2000",
+		head + "Beans,-3,2025,\n":                                        "line 2: \"-3\" is no number of jars from 0 to 2000",
+		head + "Beans,3,2025,\nPeas,2,3/4/26,\n":                         "line 3: \"3/4/26\" is no day: write 2026-08-14, August 2026 or 2026",
+		head + "Beans,3,,\n":                                             "line 2: when was it canned? A day, a month or a year",
+		head + "Beans,3,2027,\n":                                         "line 2: 1 January 2027 has not come yet",
+		head + ",3,2025,\n":                                              "line 2: what is in the jars?",
+		head + "Beans,3,2025,bucket\n":                                   "line 2: \"bucket\" is no jar: write pint, quart, half-pint, 500 ml",
+		head + strings.Repeat("b", 300) + ",3,2025,\n":                   "line 2: more than 200 letters in one cell",
+		"product,left,canned on\nBe\x00ans,3,2025\n":                     "the file is no text in UTF-8: save it as CSV, UTF-8",
+		"product,left,canned on\nBe\xff\xfeans,3,2025\n":                 "the file is no text in UTF-8: save it as CSV, UTF-8",
+		head + strings.Repeat("Beans,3,2025,\n", larder.MostRows+1):      "more than 5000 rows: send them in parts",
 	} {
 		_, err := larder.Read([]byte(text), today)
 		require.EqualError(t, err, want)

@@ -22,9 +22,13 @@ func Together(a, b procedure.Process) (procedure.Process, bool) {
 	return a, true
 }
 
-// Room is how many jars a canner takes of two sizes together: as many as of the one that takes more place.
-func (c *Canner) Room(a, b quantity.Jar, wide bool) int {
-	return min(c.Holds(a, wide), c.Holds(b, wide))
+// Room is how many jars a canner takes of several sizes together: as many as of the one that takes most place.
+func (c *Canner) Room(wide bool, sizes ...quantity.Jar) int {
+	holds := c.Holds(sizes[0], wide)
+	for _, jar := range sizes[1:] {
+		holds = min(holds, c.Holds(jar, wide))
+	}
+	return holds
 }
 
 // Guest is jars of another dish that go in with a load.
@@ -100,7 +104,7 @@ func (d *Day) fits(k *Kitchen, dishes []Dish, h, g int) bool {
 	if x.Canner < 0 || x.Canner >= len(k.Canners) {
 		return false
 	}
-	holds := k.Canners[x.Canner].Room(jarOf(x), jarOf(y), x.Wide || y.Wide)
+	holds := k.Canners[x.Canner].Room(x.Wide || y.Wide, jarOf(x), jarOf(y))
 	last, more := &d.Loads[h][len(d.Loads[h])-1], &d.Loads[g][len(d.Loads[g])-1]
 	return last.Spare > 0 && more.Spare > 0 && last.All()+more.All() <= holds
 }

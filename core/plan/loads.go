@@ -19,6 +19,10 @@ type Load struct {
 	Guests []Guest
 }
 
+// PartFull reports a load of which more than a third of the canner is empty: jars of hot water go there, or the
+// jars into the refrigerator (common practice, no source).
+func (l *Load) PartFull() bool { return l.Spare > 0 && l.Spare >= l.All()/2+1 }
+
 // ErrNoJars says that there is nothing to can.
 var ErrNoJars = errors.New("how many jars? at least one is needed")
 
@@ -93,6 +97,22 @@ func (t *Table) Options(list []procedure.Process, canners []Canner, jars int, wi
 		}
 	}
 	return append(can, cannot...)
+}
+
+// Choose returns the option of a process's key that can be done, else the first that can; nil where none can.
+func Choose(options []Option, key string) *Option {
+	var first *Option
+	for i := range options {
+		o := &options[i]
+		switch {
+		case o.Not != "":
+		case o.Process.Key() == key:
+			return o
+		case first == nil:
+			first = o
+		}
+	}
+	return first
 }
 
 var methodNames = map[string]string{procedure.Pressure: "pressure canner with this gauge", "water-bath": "water-bath canner", "steam": "steam canner"}

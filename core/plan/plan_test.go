@@ -61,6 +61,27 @@ func TestSplit(t *testing.T) {
 	}
 }
 
+// The way that was chosen, or the first that can be done.
+func TestChoose(t *testing.T) {
+	quart, pint := procedure.Process{Method: "water-bath", Jar: "quart"}, procedure.Process{Method: "water-bath", Jar: "pint"}
+	list := []plan.Option{{Process: quart, Not: "no canner"}, {Process: pint}, {Process: procedure.Process{Method: "steam", Jar: "pint"}}}
+	require.Equal(t, &list[1], plan.Choose(list, ""))
+	require.Equal(t, &list[2], plan.Choose(list, list[2].Process.Key()))
+	require.Equal(t, &list[1], plan.Choose(list, quart.Key()), "what cannot be done is not chosen")
+	require.Nil(t, plan.Choose(list[:1], quart.Key()))
+}
+
+// A third of the canner may be empty.
+func TestPartFull(t *testing.T) {
+	for _, c := range []struct {
+		l    plan.Load
+		want bool
+	}{{plan.Load{Jars: 7}, false}, {plan.Load{Jars: 5, Spare: 2}, false}, {plan.Load{Jars: 4, Spare: 3}, true},
+		{plan.Load{Jars: 2, Spare: 3, Guests: []plan.Guest{{Dish: 1, Jars: 4}}}, false}} {
+		require.Equal(t, c.want, c.l.PartFull(), "%+v", c.l)
+	}
+}
+
 // Two recipes share a load only with one method and one pressure, and then the
 // longer time stands.
 func TestTogether(t *testing.T) {

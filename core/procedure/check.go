@@ -1,6 +1,7 @@
 package procedure
 
 import (
+	"errors"
 	"fmt"
 	"slices"
 
@@ -43,16 +44,8 @@ func (p *Procedure) Check() error {
 	case len(p.Rows) == 0:
 		return fail("no process rows")
 	}
-	for _, in := range p.Ingredients {
-		if in.Name == "" || len(in.Same) == 0 || !slices.Contains(roles, in.Role) {
-			return fail("ingredient %q: name, same and a known role are needed", in.Name)
-		}
-		if in.Amount < 0 || in.Amount > 0 && in.Unit == quantity.None {
-			return fail("ingredient %q: the amount needs a unit", in.Name)
-		}
-		if in.AlsoAmount < 0 || in.AlsoAmount > 0 && (in.Amount == 0 || in.AlsoUnit == quantity.None || in.AlsoUnit.Dimension() == in.Unit.Dimension()) {
-			return fail("ingredient %q: the other amount stands beside the first, and is by weight where that is by volume", in.Name)
-		}
+	if err := p.checkIngredients(); err != nil {
+		return fail("%v", err)
 	}
 	for _, n := range p.Needs {
 		if !slices.Contains(needs, n.Need) || n.Text == "" {
@@ -79,6 +72,34 @@ func (p *Procedure) Check() error {
 		if err := r.suits(p.Acidity); err != nil {
 			return fail("%s %s %s %s: %v", r.Method, r.Gauge, r.Pack, r.Jar, err)
 		}
+	}
+	return nil
+}
+
+// checkIngredients fails on an ingredient without its amounts, and where nothing is what it is made of.
+func (p *Procedure) checkIngredients() error {
+	main := p.General
+	for _, in := range p.Ingredients {
+		main = main || in.Role == Main
+		if err := in.check(); err != nil {
+			return fmt.Errorf("ingredient %q: %w", in.Name, err)
+		}
+	}
+	if !main {
+		return errors.New("one ingredient must be what the product is made of")
+	}
+	return nil
+}
+
+func (in *Ingredient) check() error {
+	both := in.Amount > 0 && in.AlsoUnit != quantity.None && in.AlsoUnit.Dimension() != in.Unit.Dimension()
+	switch {
+	case in.Name == "" || len(in.Same) == 0 || !slices.Contains(roles, in.Role):
+		return errors.New("name, same and a known role are needed")
+	case in.Amount < 0 || in.Amount > 0 && in.Unit == quantity.None:
+		return errors.New("the amount needs a unit")
+	case in.AlsoAmount < 0 || in.AlsoAmount > 0 && !both:
+		return errors.New("the other amount stands beside the first, and is by weight where that is by volume")
 	}
 	return nil
 }

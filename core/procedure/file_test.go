@@ -56,7 +56,7 @@ func TestFormatsDocument(t *testing.T) {
 
 func TestFileRefused(t *testing.T) {
 	t.Parallel()
-	const good = `{"damson_procedures":1,"procedures":[{"id":"own-x","title":"X","class":"relish","product":"relish","acidity":"acidified","source":"B","section":"p","ingredients":[{"name":"v","foods":["vinegar"],"role":"acid","amount":1,"unit":"cup"}],"processes":[{"method":"water-bath","pack":"hot","jar":"pint","headspace_in":0.5,"minutes":{"0-1000":10}}]}]}`
+	const good = `{"damson_procedures":1,"procedures":[{"id":"own-x","title":"X","class":"relish","product":"relish","acidity":"acidified","source":"B","section":"p","ingredients":[{"name":"plums","foods":["plum"],"role":"main"},{"name":"v","foods":["vinegar"],"role":"acid","amount":1,"unit":"cup"}],"processes":[{"method":"water-bath","pack":"hot","jar":"pint","headspace_in":0.5,"minutes":{"0-1000":10}}]}]}`
 	_, err := procedure.ReadFile([]byte(good))
 	require.NoError(t, err)
 	for _, c := range []struct{ from, to, want string }{

@@ -274,15 +274,9 @@ func (p Process) SterileJars() bool { return p.Method != Pressure && p.Minutes <
 func (p *Procedure) At(feet int) []Process {
 	var out []Process
 	for _, r := range p.Rows {
-		min, ok := r.Minutes.At(feet)
+		min, psi, ok := r.at(feet)
 		if !ok {
 			continue
-		}
-		psi := 0
-		if r.Method == Pressure {
-			if psi, ok = r.PSI.At(feet); !ok {
-				continue
-			}
 		}
 		pr := Process{Method: r.Method, Gauge: r.Gauge, Jar: r.Jar, Pack: r.Pack, Minutes: min, PSI: psi, HeadspaceIn: r.HeadspaceIn, AcidPerJar: r.AcidPerJar, When: r.When,
 			FromMemory: p.FromMemory && r.Checked == nil, Seen: r.Checked.String()}
@@ -291,6 +285,26 @@ func (p *Procedure) At(feet int) []Process {
 		if r.Method == WaterBath && p.steams(r) && min <= SteamLimit {
 			pr.Method = Steam
 			out = append(out, pr)
+		}
+	}
+	return out
+}
+
+// at returns the minutes and the pounds of the row at the elevation in feet; false where the source prints none.
+func (r Row) at(feet int) (minutes, psi int, ok bool) {
+	if minutes, ok = r.Minutes.At(feet); ok && r.Method == Pressure {
+		psi, ok = r.PSI.At(feet)
+	}
+	return minutes, psi, ok
+}
+
+// Ended are the methods and gauges of which some row does not reach the elevation in feet.
+func (p *Procedure) Ended(feet int) []Row {
+	var out []Row
+	for _, r := range p.Rows {
+		_, _, ok := r.at(feet)
+		if !ok && !slices.ContainsFunc(out, func(x Row) bool { return x.Method == r.Method && x.Gauge == r.Gauge }) {
+			out = append(out, Row{Method: r.Method, Gauge: r.Gauge})
 		}
 	}
 	return out

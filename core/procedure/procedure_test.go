@@ -12,10 +12,11 @@ import (
 func sample() *Procedure {
 	low, _ := ParseBands(map[string]int{"0-2000": 11, "2001-4000": 12, "4001-6000": 13, "6001-8000": 14})
 	bath, _ := ParseBands(map[string]int{"0-1000": 40, "1001-3000": 45, "3001-6000": 50, "6001+": 55})
-	return &Procedure{ID: "x", Title: "X", Class: "tomato", Product: "plain", Acidity: "acidified", Source: "s", Section: "t", Rows: []Row{
-		{Method: WaterBath, Pack: "hot", Jar: "pint", HeadspaceIn: 0.5, Minutes: bath},
-		{Method: Pressure, Gauge: "dial", Pack: "hot", Jar: "quart", HeadspaceIn: 0.5, Minutes: Everywhere(15), PSI: low},
-	}}
+	return &Procedure{ID: "x", Title: "X", Class: "tomato", Product: "plain", Acidity: "acidified", Source: "s", Section: "t",
+		Ingredients: []Ingredient{{Name: "tomatoes", Same: []string{"tomato"}, Role: Main}}, Rows: []Row{
+			{Method: WaterBath, Pack: "hot", Jar: "pint", HeadspaceIn: 0.5, Minutes: bath},
+			{Method: Pressure, Gauge: "dial", Pack: "hot", Jar: "quart", HeadspaceIn: 0.5, Minutes: Everywhere(15), PSI: low},
+		}}
 }
 
 func TestFind(t *testing.T) {
@@ -34,6 +35,8 @@ func TestFind(t *testing.T) {
 	}
 	_, err = p.Find(8001, Filter{Method: Pressure})
 	require.Error(t, err, "the dial column ends at 8,000 ft and is not filled in")
+	require.Empty(t, p.Ended(8000))
+	require.Equal(t, []Row{{Method: Pressure, Gauge: "dial"}}, p.Ended(8001), "the bath goes on")
 }
 
 // USDA Complete Guide 2015, guide 1: atmospheric steam up to 45 minutes,
@@ -112,7 +115,8 @@ func TestCheckRefuses(t *testing.T) {
 		"other amount of the same kind": func(p *Procedure) {
 			p.Ingredients = []Ingredient{{Name: "a", Same: []string{"a"}, Role: Main, Amount: 1, Unit: quantity.Quart, AlsoAmount: 4, AlsoUnit: quantity.Cup}}
 		},
-		"unknown need": func(p *Procedure) { p.Needs = []Requirement{{Need: "sung to", Text: "x"}} },
+		"made of nothing": func(p *Procedure) { p.Ingredients[0].Role = Acid },
+		"unknown need":    func(p *Procedure) { p.Needs = []Requirement{{Need: "sung to", Text: "x"}} },
 	} {
 		p := sample()
 		spoil(p)

@@ -20,6 +20,7 @@ func leaflet(b *bench) {
 	if b.proc == nil || !b.proc.Leaflet {
 		return
 	}
+	b.leafletBatch()
 	b.leafletSugar()
 	if b.added["leaflet"] || b.followsLeaflet() {
 		return
@@ -40,8 +41,22 @@ func leaflet(b *bench) {
 // leaflet (common practice, no source).
 const leastSugar = 0.5
 
-// leafletSugar asks about what no leaflet of a regular pectin has: a fruit with little sugar, and
-// several boxes at once.
+// leafletBatch asks about several boxes at once, which no leaflet of a regular pectin has.
+func (b *bench) leafletBatch() {
+	for i := range b.items {
+		box := &b.items[i]
+		if box.serving || box.choice || b.role(i) != procedure.Gel || !box.is("powdered-pectin") ||
+			box.amount.Unit != quantity.Package {
+			continue
+		}
+		if boxes := box.amount.Max * box.factor; boxes > 1.5 {
+			b.ask(i, "batch-size", Finding{Do: "One box at a time", Message: "A larger batch does not set.",
+				Remedy: "Make one batch after the other.", Source: b.proc.Citation(), Edits: []Edit{{Op: CutTo, By: 1 / boxes}}})
+		}
+	}
+}
+
+// leafletSugar asks about a fruit with so little sugar as no leaflet of a regular pectin has.
 func (b *bench) leafletSugar() {
 	fruit, sugar, gel, sweet := 0.0, 0.0, -1, -1
 	for i := range b.items {
@@ -62,21 +77,13 @@ func (b *bench) leafletSugar() {
 			gel = i
 		}
 	}
-	if gel < 0 || b.items[gel].is("low-sugar-pectin") {
+	if gel < 0 || sweet < 0 || b.items[gel].is("low-sugar-pectin") || sugar >= fruit*leastSugar {
 		return
 	}
-	if box := &b.items[gel]; box.is("powdered-pectin") && box.amount.Unit == quantity.Package &&
-		box.amount.Max*box.factor > 1.5 {
-		b.ask(gel, "batch-size", Finding{Do: "One box at a time", Message: "A larger batch does not set.",
-			Remedy: "Make one batch after the other.", Source: b.proc.Citation(), Edits: []Edit{{Op: CutTo,
-				By: 1 / (box.amount.Max * box.factor)}}})
-	}
-	if sweet >= 0 && fruit > 0 && sugar < fruit*leastSugar {
-		b.ask(sweet, "sugar-change", Finding{Do: "Pectin made for little sugar",
-			Message: "With so little sugar a regular pectin does not set, and the jam moulds sooner.",
-			Remedy:  "Use a pectin made for it, by its directions.", Source: b.proc.Citation(), Edits: swap(gel,
-				"low-sugar-pectin")})
-	}
+	b.ask(sweet, "sugar-change", Finding{Do: "Pectin made for little sugar",
+		Message: "With so little sugar a regular pectin does not set, and the jam moulds sooner.",
+		Remedy:  "Use a pectin made for it, by its directions.", Source: b.proc.Citation(),
+		Edits: swap(gel, "low-sugar-pectin")})
 }
 
 // hasGel reports pectin among what goes into the jar.

@@ -1,6 +1,7 @@
 package review_test
 
 import (
+	"slices"
 	"strings"
 	"testing"
 
@@ -67,6 +68,9 @@ func TestLeaflet(t *testing.T) {
 	} {
 		require.Equal(t, review.Change, reviewText(t, text, 500, "").Verdict, text)
 	}
+	open := reviewText(t, ofPacket("2 boxes powdered pectin, by the directions in the box", "sugar to taste", ""), 500, "")
+	require.True(t, slices.ContainsFunc(open.Findings, func(f review.Finding) bool { return f.Code == "batch-size" }),
+		"several boxes are asked about, whatever the sugar is")
 	res := reviewText(t, ofPacket(pectin, sugar, ""), 500, "")
 	require.Equal(t, "jam-packaged-pectin", res.Procedure.ID)
 	require.Empty(t, res.Serving, "no pectin goes into an opened jar")

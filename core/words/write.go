@@ -15,7 +15,7 @@ func Thousands(n int) string {
 	if n < 1000 {
 		return strconv.Itoa(n)
 	}
-	return fmt.Sprintf("%d,%03d", n/1000, n%1000)
+	return fmt.Sprintf("%s,%03d", Thousands(n/1000), n%1000)
 }
 
 // Counted writes so many of a thing: "1 load", "3 loads".

@@ -103,18 +103,28 @@ func TestShelf(t *testing.T) {
 func TestDoubted(t *testing.T) {
 	h, st := newPages(t)
 	ctx := context.Background()
-	require.NoError(t, st.AddLot(ctx, &store.Lot{RunID: 3, Title: "Carrots", Jar: "quart", MadeOn: "2026-11-20", Sealed: 7, Class: "low-acid"}))
+	require.NoError(t, st.AddLot(ctx, &store.Lot{RunID: 3, Title: "Carrots", Jar: "quart", MadeOn: "2026-11-20", Sealed: 7, Class: "low-acid", Boil: 15}))
 	require.NoError(t, st.SetDoubt(ctx, 3, "The longest time was <14> minutes."))
 	_, body := get(h, "/shelf")
 	assert.Contains(t, body, "not as tested: do not eat")
 	_, body = get(h, "/shelf/1")
 	assert.Contains(t, body, "do not belong on the shelf. The longest time was &lt;14&gt; minutes.")
 	assert.Contains(t, body, "do not taste")
-	code, _ := get(h, "/shelf/1/labels.pdf")
-	assert.Equal(t, http.StatusConflict, code)
+	assert.NotContains(t, body, "before anybody tastes it", "nobody tastes it at all")
+	assert.NotContains(t, body, "Labels")
+	assert.NotContains(t, body, "best until")
+	for _, path := range []string{"/shelf/1/labels.pdf", "/shelf/1/label.svg"} {
+		code, _ := get(h, path)
+		assert.Equal(t, http.StatusConflict, code, path)
+	}
+	_, body = get(h, "/shelf.csv")
+	assert.Contains(t, body, ",not as tested\n")
+	assert.Contains(t, body, ",The longest time was <14> minutes.\n")
 	require.NoError(t, st.SetDoubt(ctx, 3, ""))
 	_, body = get(h, "/shelf/1")
 	assert.NotContains(t, body, "do not belong")
+	assert.Contains(t, body, "before anybody tastes it")
+	assert.Contains(t, body, "Labels")
 }
 
 func TestFiles(t *testing.T) {

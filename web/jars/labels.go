@@ -13,6 +13,7 @@ import (
 	"github.com/skip2/go-qrcode"
 
 	"damson/core/label"
+	"damson/store"
 	"damson/web/kit"
 )
 
@@ -21,17 +22,8 @@ const mostLabels = 200
 
 // labelsPDF prints labels of a lot on a sheet, behind those that are used up.
 func (p *Pages) labelsPDF(c *gin.Context) error {
-	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
-	if err != nil {
-		return p.missing(c, err)
-	}
-	if l.Doubt != "" {
-		p.Fail(c, http.StatusConflict, "These jars get no labels. "+l.Doubt,
-			"The page of the lot says what is done with them.")
-		return nil
-	}
-	x, err := p.label(c, &l)
-	if err != nil {
+	l, x, err := p.labelled(c)
+	if l == nil {
 		return err
 	}
 	sheet, ok := label.SheetBy(c.Query("sheet"))
@@ -56,6 +48,24 @@ func (p *Pages) labelsPDF(c *gin.Context) error {
 	c.Header("Content-Disposition", fmt.Sprintf(`inline; filename="labels-%d.pdf"`, l.ID))
 	c.Data(http.StatusOK, "application/pdf", data)
 	return nil
+}
+
+// labelled is the lot that the request is for, with its label; nil where it gets none, and has been answered so.
+func (p *Pages) labelled(c *gin.Context) (*store.Lot, label.Label, error) {
+	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
+	if err != nil {
+		return nil, label.Label{}, p.missing(c, err)
+	}
+	if l.Doubt != "" {
+		p.Fail(c, http.StatusConflict, "These jars get no labels. "+l.Doubt,
+			"The page of the lot says what is done with them.")
+		return nil, label.Label{}, nil
+	}
+	x, err := p.label(c, &l)
+	if err != nil {
+		return nil, x, err
+	}
+	return &l, x, nil
 }
 
 // codeOf is the QR code of the page of a lot, at the address by which this page is open.
@@ -131,12 +141,8 @@ func pdf(l label.Label, s *label.Sheet, n, skip int, code [][]bool) ([]byte, err
 
 // labelSVG draws one label.
 func (p *Pages) labelSVG(c *gin.Context) error {
-	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
-	if err != nil {
-		return p.missing(c, err)
-	}
-	x, err := p.label(c, &l)
-	if err != nil {
+	l, x, err := p.labelled(c)
+	if l == nil {
 		return err
 	}
 	var b strings.Builder

@@ -15,6 +15,7 @@ import (
 	"damson/core/cells"
 	"damson/core/discard"
 	"damson/core/label"
+	"damson/core/larder"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/store"
@@ -61,8 +62,9 @@ type shelfView struct {
 type lotRow struct {
 	ID                       int64
 	Title, Jars, Made, Place string
-	Best                     string
-	Old                      bool
+	// Best is how long it keeps, or that nobody eats it.
+	Best string
+	Old  bool
 	// Doubt says why it does not belong on the shelf, empty where it does.
 	Doubt string
 	// Elsewhere is true where nobody here knows how it was processed.
@@ -113,6 +115,9 @@ func (p *Pages) rowOf(l *store.Lot) lotRow {
 			r.Best += ": eat it first"
 		}
 	}
+	if r.Doubt != "" {
+		r.Best = "not as tested: do not eat"
+	}
 	return r
 }
 
@@ -157,6 +162,10 @@ func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[
 	}
 	v := lotView{L: p.rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(),
 		Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
+	if l.Doubt != "" { // what becomes of it is first that it is thrown out
+		v.Kinds = slices.Clone(kinds)
+		slices.Reverse(v.Kinds)
+	}
 	switch v.Sealed = fmt.Sprintf("%d sealed", l.Sealed); {
 	case l.RunID == 0:
 		v.Unknown = discard.Unknown
@@ -238,11 +247,11 @@ func (p *Pages) export(c *gin.Context) error {
 	c.Header("Content-Type", "text/csv; charset=utf-8")
 	w := cells.NewWriter(c.Writer)
 	_ = w.Write("lot", "product", "jar", "canned on", "seals tested on", "sealed", "unsealed", "unsealed went",
-		"left", "place", "boil minutes before tasting", "note")
+		"left", "place", "boil minutes before tasting", "note", larder.Doubted)
 	for i := range list {
 		l := &list[i]
 		_ = w.Write(strconv.FormatInt(l.ID, 10), l.Title, l.Jar, l.MadeOn, l.CheckedOn, strconv.Itoa(l.Sealed),
-			strconv.Itoa(l.Unsealed), l.Went, strconv.Itoa(l.Left()), l.Place, strconv.Itoa(l.Boil), l.Note)
+			strconv.Itoa(l.Unsealed), l.Went, strconv.Itoa(l.Left()), l.Place, strconv.Itoa(l.Boil), l.Note, l.Doubt)
 	}
 	if err := w.Flush(); err != nil {
 		_ = c.Error(err) // whoever asked has gone

@@ -5,7 +5,6 @@ import (
 	"context"
 	"embed"
 	"encoding/json"
-	"errors"
 	"html/template"
 	"io/fs"
 	"net/http"
@@ -145,13 +144,7 @@ func (f *Frame) FailWith(c *gin.Context, status int, what, wayOut string, typed 
 }
 
 // Kitchen returns the kitchen; before it is set up, one at sea level.
-func (f *Frame) Kitchen(ctx context.Context) (store.Kitchen, error) {
-	k, err := f.store.Kitchen(ctx)
-	if errors.Is(err, store.ErrNotFound) {
-		return store.Kitchen{}, nil
-	}
-	return k, err
-}
+func (f *Frame) Kitchen(ctx context.Context) (store.Kitchen, error) { return f.store.Here(ctx) }
 
 // ViewKitchen is a kitchen as the frame shows it.
 func ViewKitchen(k store.Kitchen) KitchenView {

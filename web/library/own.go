@@ -347,13 +347,6 @@ func (s *Pages) ownProcedure(get func(string) string, rows int) (*procedure.Proc
 			p.Needs = append(p.Needs, procedure.Requirement{Need: need, Text: text})
 		}
 	}
-	if !slices.ContainsFunc(p.Ingredients, func(in procedure.Ingredient) bool { return in.Role == procedure.Main }) {
-		wrong("Ingredients: one of them must be what the product is made of.")
-	}
-	if p.Acidity == "acidified" && !slices.ContainsFunc(p.Ingredients,
-		func(in procedure.Ingredient) bool { return in.Role == procedure.Acid && in.Amount > 0 }) {
-		wrong("Ingredients: an acidified product needs the acid that makes it safe, with its amount.")
-	}
 	if len(p.Rows) == 0 {
 		wrong("Process: give at least one row as your source prints it.")
 	}

@@ -149,7 +149,7 @@ func (s *Pages) costOf(w *planned, i int, prices map[string]store.Price, g *good
 }
 
 const (
-	mostPrices = 200
+	mostPrices = 2000
 	mostMoney  = 10000
 )
 

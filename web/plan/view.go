@@ -158,7 +158,7 @@ func (w *planned) viewLoad(i, n int) planLoadView {
 	can := w.place.Canners[o.Canner].Name
 	v := planLoadView{Dish: w.inDay[i] + 1, No: n + 1, Title: w.loadTitle(i, n), Words: w.loadJars(i, l) + " in " + can,
 		Process: processWords(o), Own: w.ownTimes(i, l), Guests: w.guests(l), On: w.onStove(i, l)}
-	if l.Spare > 0 && l.Spare >= l.All()/2+1 {
+	if l.PartFull() {
 		v.Spare = fmt.Sprintf("%d places are empty: set jars of hot water there, or refrigerate these jars.", l.Spare)
 	}
 	return v
@@ -296,24 +296,13 @@ func (w *planned) reasons(d *app.Dish) []string {
 		return nil
 	}
 	feet := w.kitchen.ElevationFt
-	ended := map[string]bool{}
-	for _, r := range d.Result.Tested.Rows {
-		_, timed := r.Minutes.At(feet)
-		_, pressed := r.PSI.At(feet)
-		if !timed || r.Method == procedure.Pressure && !pressed {
-			what := strings.ToLower(kit.MethodName(r.Method))
-			if r.Gauge != "" {
-				what += ", " + r.Gauge + " gauge"
-			}
-			ended[what] = true
+	for _, way := range d.Result.Tested.Ended(feet) {
+		what := kit.MethodName(way.Method)
+		if way.Gauge != "" {
+			what += ", " + way.Gauge + " gauge"
 		}
-	}
-	for _, what := range []string{"pressure canner, dial gauge", "pressure canner, weighted gauge",
-		"pressure canner", "water bath", "steam canner"} {
-		if ended[what] {
-			out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.",
-				words.Capital(what), words.Thousands(feet)))
-		}
+		out = append(out, fmt.Sprintf("%s: the tested table does not reach %s ft, so there is no process.", what,
+			words.Thousands(feet)))
 	}
 	packs := map[string]bool{}
 	for i := range d.Options {

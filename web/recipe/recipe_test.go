@@ -8,34 +8,24 @@ import (
 	"net/url"
 	"strings"
 	"testing"
-	"time"
 
 	"github.com/gin-gonic/gin"
 	"github.com/stretchr/testify/require"
 
-	"damson/app"
 	"damson/core/food"
 	"damson/core/recipe"
 	"damson/core/review"
-	"damson/demo"
-	"damson/knowledge"
 	"damson/store"
 	"damson/web/draw"
 	"damson/web/kit"
+	"damson/web/kit/kittest"
 )
 
 // pagesHere are the pages over the demo kitchen, and their handler.
 func pagesHere(t testing.TB) (*Pages, http.Handler) {
 	t.Helper()
-	st, err := store.Open(t.TempDir())
-	require.NoError(t, err)
-	t.Cleanup(func() { _ = st.Close() })
-	require.NoError(t, demo.Fill(context.Background(), st, time.Now()))
-	lib, err := knowledge.Load()
-	require.NoError(t, err)
-	house, err := app.Open(context.Background(), st, lib, nil)
-	require.NoError(t, err)
-	frame, err := kit.New(st, func(s string) string { return s }, Templates)
+	house := kittest.House(t)
+	frame, err := kit.New(house.Store, func(s string) string { return s }, Templates)
 	require.NoError(t, err)
 	gin.SetMode(gin.ReleaseMode)
 	router := gin.New()

@@ -10,7 +10,6 @@ import (
 
 	"damson/app"
 	"damson/core/plan"
-	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/run"
 	"damson/store"
@@ -40,7 +39,7 @@ func (p *Pages) spentOf(ctx context.Context, x *app.Standing) (*spentView, error
 		return nil, err
 	}
 	v := &spentView{Fuels: p.offer.Table().Fuels, WaterUnit: "qt", Fuel: had.Fuel,
-		Reckoned: fmt.Sprintf("about %.1f kWh at the burner is reckoned", reckoned(&k, &x.Run))}
+		Reckoned: fmt.Sprintf("about %.1f kWh at the burner is reckoned", app.Reckoned(&k, &x.Run))}
 	if had.WaterQuarts > 0 {
 		v.Water = strconv.FormatFloat(had.WaterQuarts, 'f', -1, 64)
 	}
@@ -49,21 +48,6 @@ func (p *Pages) spentOf(ctx context.Context, x *app.Standing) (*spentView, error
 		v.Said = fmt.Sprintf("%.1f kWh", had.KWh)
 	}
 	return v, nil
-}
-
-// reckoned is the heat in kWh that a plan thinks a run takes.
-func reckoned(k *store.Kitchen, r *store.Run) float64 {
-	water, quarts := 0.0, 0.0
-	for _, c := range k.Canners {
-		if c.ID == r.CannerID {
-			water = c.WaterQuarts
-		}
-	}
-	for _, part := range r.Inside() {
-		quarts += float64(part.Jars) * quantity.Jar(part.Jar).Ounces() / 32
-	}
-	p := procedure.Process{Method: r.Method, Pack: r.Pack, Minutes: r.Minutes}
-	return plan.Burns(p, water, quarts)
 }
 
 // spent notes what a load took, for the next plan with its canner.
@@ -96,7 +80,7 @@ func (p *Pages) spent(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	row.RunID, row.CannerID, row.ReckonedKWh = x.Run.ID, x.Run.CannerID, reckoned(&k, &x.Run)
+	row.RunID, row.CannerID, row.ReckonedKWh = x.Run.ID, x.Run.CannerID, app.Reckoned(&k, &x.Run)
 	if err := p.store.SaveSpent(ctx, row); err != nil {
 		return p.missing(c, err)
 	}

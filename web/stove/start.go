@@ -2,7 +2,6 @@ package stove
 
 import (
 	"context"
-	"errors"
 	"fmt"
 	"net/http"
 	"slices"
@@ -11,7 +10,6 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"damson/app"
-	"damson/core/elevation"
 	"damson/core/plan"
 	"damson/core/practice"
 	"damson/core/procedure"
@@ -22,8 +20,7 @@ import (
 
 // Offerer knows the recipes: which are clear, and by which ways each can be canned.
 type Offerer interface {
-	// Offer lays out the ways of a recipe; it is store.ErrNotFound where there is none.
-	Offer(ctx context.Context, recipe int64, jars int, wide bool) (app.Offer, error)
+	app.Offers
 	// Clear lists recipes of the desk that are clear, the newest first.
 	Clear(ctx context.Context) ([]store.Recipe, error)
 	// Table is what the trade knows of a canning day.
@@ -142,27 +139,14 @@ func (p *Pages) start(c *gin.Context) error {
 		}
 		return p.renderNew(c, http.StatusUnprocessableEntity, v)
 	}
-	if o.Missing != "" {
-		return refuse(o.Missing)
-	}
-	i := slices.IndexFunc(o.Options, func(x plan.Option) bool { return x.Not == "" && x.Process.Key() == f["way"] })
-	switch {
-	case i < 0:
-		return refuse("Choose one of the ways that this kitchen can do.")
-	case err != nil || jars < 1:
+	if o.Missing == "" && (err != nil || jars < 1) {
 		return refuse("“" + f["jars"] + "” is no number of jars. How many go in?")
 	}
-	x := &o.Options[i]
-	if holds := o.Canners[x.Canner].Holds(quantity.Jar(x.Process.Jar), f["wide"] != ""); jars > holds {
-		return refuse(fmt.Sprintf("%s takes %s at once. Put the others on as a load of their own.",
-			o.Canners[x.Canner].Name, quantity.Jar(x.Process.Jar).Count(holds)))
+	r, err := app.LoadOf(ctx, p.offer, &o, app.Asked{Way: f["way"], Jars: jars, Wide: f["wide"] != "", With: with})
+	if no := app.IsRefused(err); no != nil {
+		return refuse(no.What)
 	}
-	r := runOf(&o, x, jars)
-	var alone errCompany
-	switch err := p.together(ctx, party{&r, &o, x, with, f["wide"] != ""}); {
-	case errors.As(err, &alone):
-		return refuse(alone.Error())
-	case err != nil:
+	if err != nil {
 		return err
 	}
 	if f["practice"] != "" {
@@ -187,20 +171,4 @@ func practise(r *store.Run, speed, fault string) {
 	r.Speed, _ = strconv.Atoi(speed)
 	r.Speed = min(max(r.Speed, 1), 600)
 	r.Fault = practice.Choose(fault, r.Load()).ID
-}
-
-// runOf is the run of a way with so many jars.
-func runOf(o *app.Offer, x *plan.Option, jars int) store.Run {
-	c := &o.Canners[x.Canner]
-	r := store.Run{RecipeID: o.Recipe.ID, Version: o.Version, CannerID: c.ID, Title: o.Recipe.Title,
-		Procedure: o.Procedure, Product: o.Product, Source: o.Source, Canner: c.Name, Kitchen: o.Kitchen.Name,
-		ElevationFt: o.Kitchen.ElevationFt, Jar: x.Process.Jar, Pack: x.Process.Pack, Headspace: x.Process.HeadspaceIn, Acid: x.Process.AcidPerJar,
-		Method: x.Process.Method, Minutes: x.Process.Minutes, Class: o.Class, BoilF: elevation.BoilingPoint(float64(o.Kitchen.ElevationFt)), Jars: jars}
-	if r.Method == procedure.Pressure {
-		r.PSI, r.Gauge, r.Vent = x.Process.PSI, x.Process.Gauge, c.VentFor()
-		if r.Gauge == "dial" {
-			r.Hold = x.Reading
-		}
-	}
-	return r
 }

@@ -5,12 +5,10 @@ import (
 	"errors"
 	"fmt"
 	"net/url"
-	"slices"
 	"strconv"
 	"strings"
 
 	"damson/app"
-	"damson/core/plan"
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/store"
@@ -19,84 +17,13 @@ import (
 // Jars of another recipe, or of another size, go into the canner with those of a load: one canner, one
 // pressure, one pack, and the longer time.
 
-// mostCompany is how many others go in with a load.
-const mostCompany = 5
-
 // withView is what goes in with a load, in words and as the form hands it on.
 type withView struct{ Value, Words string }
-
-// errCompany says why jars do not go in with a load.
-type errCompany string
-
-func (e errCompany) Error() string { return string(e) }
-
-// party is a load with what is to go in with it.
-type party struct {
-	run   *store.Run
-	offer *app.Offer
-	way   *plan.Option
-	with  []string
-	wide  bool
-}
-
-// together adds to a run what goes in with it, or says as errCompany why it does not.
-func (p *Pages) together(ctx context.Context, in party) error {
-	if len(in.with) > mostCompany {
-		return errCompany(fmt.Sprintf("At most %d other recipes go in with a load.", mostCompany))
-	}
-	r, x, wide := in.run, in.way, in.wide
-	can, jar := &in.offer.Canners[x.Canner], quantity.Jar(r.Jar)
-	own, holds := r.Minutes, can.Holds(jar, wide)
-	for _, text := range in.with {
-		c, ok := app.CompanyOf(text)
-		if !ok {
-			return errCompany("What goes in with this load is not known any more. Go back to the plan, put it on from there.")
-		}
-		other, err := p.offer.Offer(ctx, c.Recipe, c.Jars, wide)
-		if errors.Is(err, store.ErrNotFound) {
-			return errCompany("A recipe that was to go in with it is not on the desk any more.")
-		}
-		if err != nil {
-			return err
-		}
-		part, why := fits(x, &other, c)
-		if why != "" {
-			return errCompany(why)
-		}
-		holds = min(holds, can.Room(jar, quantity.Jar(part.Jar), wide))
-		r.Parts = append(r.Parts, part)
-		r.Minutes = max(r.Minutes, part.Minutes)
-	}
-	if r.Minutes > own {
-		r.OwnMinutes = own
-	}
-	if n := r.Load().Jars; n > holds {
-		return errCompany(fmt.Sprintf("%d jars of these sizes do not go into %s at once: it takes %d.", n, r.Canner, holds))
-	}
-	return nil
-}
-
-// fits returns the part of a load that another recipe is, or why it is none.
-func fits(x *plan.Option, o *app.Offer, c app.Company) (part store.RunPart, why string) {
-	if o.Missing != "" {
-		return part, o.Recipe.Title + ": " + o.Missing
-	}
-	i := slices.IndexFunc(o.Options, func(y plan.Option) bool { return y.Not == "" && y.Process.Key() == c.Way })
-	if i < 0 {
-		return part, o.Recipe.Title + " cannot be done that way in this kitchen any more."
-	}
-	y := &o.Options[i]
-	if _, ok := plan.Together(x.Process, y.Process); !ok || x.Canner != y.Canner {
-		return part, o.Recipe.Title + " does not go into the same canner: another pressure, method or pack."
-	}
-	q := runOf(o, y, c.Jars)
-	return q.Inside()[0], ""
-}
 
 // viewCompany says what goes in with the load of an offer; what is no company any more is left to the form.
 func (p *Pages) viewCompany(ctx context.Context, with []string) ([]withView, error) {
 	var out []withView
-	for _, text := range with[:min(len(with), mostCompany)] {
+	for _, text := range with[:min(len(with), app.MostCompany)] {
 		c, ok := app.CompanyOf(text)
 		if !ok {
 			continue

@@ -1,4 +1,4 @@
-// Package kittest reads pages in tests.
+// Package kittest reads pages in tests, and has a kitchen for them.
 package kittest
 
 import "regexp"
