@@ -32,8 +32,10 @@ test: check chromium
 # and the others without it. house_test.go finds one that is missing here.
 MEET = TestBrowserPastes|TestBrowserOfTwo|TestBrowserAtTheStove|TestBookByKeyboard|TestSentTwice|TestNothingIsPutBack|TestOnce|TestDemoServes|TestOneReviewForACrowd|TestTwoScreens
 
-# What stores and serves, and the browser; the other half runs beside it.
+# What stores and serves, and the browser; the other half runs beside it. The collector runs seldom: memory is
+# cheap here, and time is not.
 .PHONY: test-house test-core
+check test-house test-core: export GOGC = 400
 test-house:
 	go test $(RACE) -run '$(MEET)' ./app ./cmd/damson ./store ./web
 	go test -skip '$(MEET)' ./app/... ./cmd/damson ./store/... ./web/...

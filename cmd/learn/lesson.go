@@ -88,9 +88,10 @@ func (s *school) rows(dir, file string, harm bool) error {
 		if err != nil {
 			return err
 		}
+		before := len(s.lessons)
 		s.read(text, f[2], f[2], harm)
 		if !harm { // short and plain: they count for more than a line of a letter
-			s.read(text, f[2], f[2], harm)
+			s.lessons = append(s.lessons, s.lessons[before:]...)
 		}
 	}
 	return nil

@@ -19,7 +19,7 @@ func (p *passage) alarmed([]Act) (string, string) {
 		}
 		switch w.verb {
 		case "ferment":
-			if !p.at.Filled && !p.at.Names["fermented"] {
+			if !p.at.Filled && !p.at.named("fermented") {
 				return "ferments", "left to sour"
 			}
 		case "halve", "double", "triple", "treble":

@@ -51,7 +51,7 @@ func (p *passage) treatedSince() bool {
 
 // onTheCob reports corn that is not cut off.
 func (p *passage) onTheCob() bool {
-	if p.at.Filled || !p.at.Names["corn"] || !p.says("off") || !p.does("cut slice shave shear") {
+	if p.at.Filled || !p.at.named("corn") || !p.says("off") || !p.does("cut slice shave shear") {
 		return false
 	}
 	return p.verbNegated() || p.says("skip cutting", "no need to cut", "needn't cut")

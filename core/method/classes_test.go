@@ -12,13 +12,13 @@ import (
 
 // The places at which a sentence may stand.
 var (
-	preparing = method.Where{Method: true, ToFill: true}
-	filled    = method.Where{Method: true, Filled: true}
-	lidded    = method.Where{Method: true, Filled: true, Closed: true}
-	processed = method.Where{Method: true, Filled: true, Closed: true, Done: true}
+	preparing = method.Where{Stage: method.Stage{Method: true, ToFill: true}}
+	filled    = method.Where{Stage: method.Stage{Method: true, Filled: true}}
+	lidded    = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true}}
+	processed = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true, Done: true}}
 	// underPressure is a pressure canner whose heat is off.
-	underPressure = method.Where{Method: true, Filled: true, Closed: true, Done: true, UnderPressure: true}
-	statedOnce    = method.Where{Method: true, Filled: true, Closed: true, Times: map[float64]int{40: 1}}
+	underPressure = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true, Done: true, UnderPressure: true}}
+	statedOnce    = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true}, Times: map[float64]int{40: 1}}
 )
 
 // unread returns the codes of the clauses that are asked about by what they say; the second

@@ -307,7 +307,7 @@ func (p *passage) strayTime(got *Clause) bool {
 		return false
 	}
 	for _, m := range p.c.m {
-		if m.Kind == english.Duration && (m.Min < 5 || p.at.Times[m.Min] > 1 || m.Min > 300) {
+		if m.Kind == english.Duration && (m.Min < 5 || p.at.said(m.Min) > 1 || m.Min > 300) {
 			return false
 		}
 	}
@@ -369,7 +369,7 @@ func (p *passage) strayNumber(got *Clause) bool {
 			continue
 		}
 		v, _ := english.Number(p.c.raw, i)
-		if v < 5 || v > 200 || p.at.Times[v] > 0 || p.stative() && len(p.c.t) <= 3 {
+		if v < 5 || v > 200 || p.at.said(v) > 0 || p.stative() && len(p.c.t) <= 3 {
 			continue // "is 15" is read as the process
 		}
 		if i+n < len(p.c.t) {
@@ -396,7 +396,7 @@ func (p *passage) figureLeft() bool {
 		v, _ := english.Number(p.c.raw, i)
 		start := i
 		i += n - 1
-		if p.c.t[start].m != 0 || v < 5 || v > 200 || v != float64(int(v)) || p.at.Times[v] > 0 || v <= 20 && p.hasClass(Gauge) {
+		if p.c.t[start].m != 0 || v < 5 || v > 200 || v != float64(int(v)) || p.at.said(v) > 0 || v <= 20 && p.hasClass(Gauge) {
 			continue
 		}
 		if start > 0 && (p.c.t[start-1].Text == "/" || p.c.t[start-1].Text == "-" || numbered[p.c.t[start-1].Text]) {
@@ -449,7 +449,7 @@ func (p *passage) besideTheTime() bool {
 	switch {
 	case len(p.c.t) == 1 && p.says("off", "out", "done") && (len(p.c.all) <= 2 || p.before != nil && (&passage{c: p.before}).does("sit stand rest wait")):
 		return true // "45 min. Out." "Sit 5 min. out."
-	case p.word(0) == "not" && len(p.c.t) <= 3 && len(figures) == 1 && p.at.Times[figures[0]] == 0:
+	case p.word(0) == "not" && len(p.c.t) <= 3 && len(figures) == 1 && p.at.said(figures[0]) == 0:
 		return true // "Not 45, that's for packed in water."
 	}
 	if p.dangerWords() || p.any(early) || p.negated() {

@@ -42,7 +42,7 @@ func TestHeatOfTheProcess(t *testing.T) {
 		"I take the kettle off and leave them sitting in it.", "They sit in it with the gas out.", "Off the fire, an hour.", "We slid the lot on cookie sheets at 250 for two hours.", "An hour at 275 degrees.",
 		"Cook them in the canner with the lid loose.", "Sixty is what the booklet of the stove says.", "I move the pot off once it bubbles.",
 	} {
-		assert.NotEmpty(t, unread(t, r, method.Where{Method: true, Filled: true, Closed: true, Times: map[float64]int{75: 1, 10: 1}}, s), s)
+		assert.NotEmpty(t, unread(t, r, method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true}, Times: map[float64]int{75: 1, 10: 1}}, s), s)
 	}
 	for _, s := range []string{"15 minutes in the boiling water canner, then five off the heat.", "20 minutes in the water bath and 5 more minutes just sitting there with the lid off."} {
 		assert.Empty(t, unread(t, r, lidded, s), s)
@@ -60,9 +60,9 @@ func TestCourseWithinASentence(t *testing.T) {
 		fill + "and then they simmer a while",
 		fill + "and process 75 minutes at 10 pounds and then I put ice on the lid of it",
 	} {
-		assert.NotEmpty(t, unread(t, r, method.Where{Method: true}, s), s)
+		assert.NotEmpty(t, unread(t, r, method.Where{Stage: method.Stage{Method: true}}, s), s)
 	}
-	assert.Empty(t, unread(t, r, method.Where{Method: true}, fill+"and process 75 minutes at 10 pounds and then I turn it off and let it go to zero by itself"))
+	assert.Empty(t, unread(t, r, method.Where{Stage: method.Stage{Method: true}}, fill+"and process 75 minutes at 10 pounds and then I turn it off and let it go to zero by itself"))
 }
 
 // What goes in by liking, by kind or by measure alone is asked about.

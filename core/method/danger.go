@@ -228,7 +228,7 @@ func (p *passage) halfDone(i int) bool {
 	if p.c.t[i].low != "half" || p.at.Filled || i+1 >= len(p.c.t) {
 		return false
 	}
-	meat := p.hasClass(Meat) || p.at.Names["chicken"] || p.at.Names["rabbit"]
+	meat := p.hasClass(Meat) || p.at.named("chicken") || p.at.named("rabbit")
 	return p.c.t[i+1].verb == "cook" && meat || p.word(i+1) == "soft" || p.word(i+1) == "tender"
 }
 

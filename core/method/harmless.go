@@ -1,7 +1,6 @@
 package method
 
 import (
-	"maps"
 	"slices"
 	"strings"
 
@@ -195,7 +194,7 @@ func (p *passage) fillsOn() bool {
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
-		if stuff[w.class] && !p.at.Names[w.Text] && !p.at.Names[w.low] && w.class != Liquid && w.class != Sugar && !w.inner {
+		if stuff[w.class] && !p.at.named(w.Text) && !p.at.named(w.low) && w.class != Liquid && w.class != Sugar && !w.inner {
 			return false
 		}
 	}
@@ -410,13 +409,13 @@ func (p *passage) quotes() bool {
 // fewer reports a number between the lid and the end that is none of the text's times and
 // under the longest: "sixty is what the booklet says", where 75 minutes are processed.
 func (p *passage) fewer() bool {
-	if !p.at.Closed || p.at.Done || len(p.at.Times) == 0 || len(p.c.m) > 0 || p.says("feet", "ft", "sea", "below", "above", "pounds", "lb", "psi", "pressure") {
+	if !p.at.Closed || p.at.Done || p.at.longestSaid() == 0 || len(p.c.m) > 0 || p.says("feet", "ft", "sea", "below", "above", "pounds", "lb", "psi", "pressure") {
 		return false
 	}
-	longest := slices.Max(slices.Collect(maps.Keys(p.at.Times)))
+	longest := p.at.longestSaid()
 	for i := range p.c.t {
 		if v, n := english.Number(p.c.raw, i); n > 0 && v >= 5 {
-			return p.at.Times[v] == 0 && v < longest
+			return p.at.said(v) == 0 && v < longest
 		}
 	}
 	return false

@@ -12,8 +12,8 @@ import (
 
 // filling is where food goes into jars, and shelved where their process is over.
 var (
-	filling = method.Where{Method: true, Filled: true}
-	shelved = method.Where{Method: true, Filled: true, Closed: true, Done: true}
+	filling = method.Where{Stage: method.Stage{Method: true, Filled: true}}
+	shelved = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true, Done: true}}
 )
 
 // How full a clause leaves the jar (USDA Complete Guide 2015, guide 1: headspace, and liquid over

@@ -38,6 +38,8 @@ type Reader struct {
 	falling map[string]bool
 	// heard is told of each sentence of a method, where somebody listens.
 	heard func(sentence string, marks []uint32)
+	// memory holds the sentences that were read last.
+	memory *memory
 }
 
 // verbFrame is a frame under one of its verbs.
@@ -54,7 +56,9 @@ type bareFrame struct {
 
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
-	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{}, varieties: map[string]bool{}, plain: lang.Plain, process: setOf(lang.Process), falling: setOf(lang.Falling)}
+	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{},
+		varieties: map[string]bool{}, plain: lang.Plain, process: setOf(lang.Process), falling: setOf(lang.Falling),
+		memory: newMemory()}
 	r.deviations = deviationsOf(lang.Deviations)
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.

@@ -49,10 +49,10 @@ func reader(t *testing.T) *method.Reader {
 }
 
 var (
-	atPot  = method.Where{Method: true}
-	atJar  = method.Where{Method: true, Filled: true}
-	atLid  = method.Where{Method: true, Filled: true, Closed: true}
-	atRest = method.Where{Method: true, Filled: true, Closed: true, Done: true}
+	atPot  = method.Where{Stage: method.Stage{Method: true}}
+	atJar  = method.Where{Stage: method.Stage{Method: true, Filled: true}}
+	atLid  = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true}}
+	atRest = method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true, Done: true}}
 )
 
 // What a manner is likened to is no act of its own; how much, how long and how thick are

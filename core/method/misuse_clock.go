@@ -89,7 +89,7 @@ func (p *passage) fireOutEarly() bool {
 	if !p.at.Running && !p.at.Done || !p.does("turn switch shut put") || !p.says("off the heat", "the heat off", "off the gas", "the gas off", "off the burner", "the burner off", "out the fire", "the fire out") {
 		return false
 	}
-	return slices.ContainsFunc(p.behindAfter(), func(m english.Measure) bool { return m.Kind == english.Duration && m.Max < p.longestTime() })
+	return slices.ContainsFunc(p.behindAfter(), func(m english.Measure) bool { return m.Kind == english.Duration && m.Max < p.at.longestSaid() })
 }
 
 // behindAfter are the measures of a clause behind that begins with "after".

@@ -59,7 +59,7 @@ func (p *passage) goesCold() bool {
 // driedFirst reports food that is dried before it is canned: "dried them in the sun", "hang them to dry".
 // Water that is patted or dripped off is no drying.
 func (p *passage) driedFirst() bool {
-	if p.at.Filled || p.at.Done || !p.at.Method || p.negated() || !p.does("dry hang dehydrate") || p.at.Names["dried"] ||
+	if p.at.Filled || p.at.Done || !p.at.Method || p.negated() || !p.does("dry hang dehydrate") || p.at.named("dried") ||
 		p.third() && !p.ourBatch() ||
 		p.says("towel", "towels", "cloth", "paper", "rack", "hands", "jar", "jars", "dill", "herbs", "seeds", "garlic",
 			"spinner") {

@@ -103,7 +103,7 @@ func (r *Reader) Hint(clause string) string {
 	if len(list) == 0 {
 		return "unknown-ingredient"
 	}
-	return (&passage{c: list[0], at: Where{Method: true}, r: r}).named("unknown-ingredient")
+	return (&passage{c: list[0], at: Where{Stage: Stage{Method: true}}, r: r}).named("unknown-ingredient")
 }
 
 // hinted counts the clues of the part by their codes; those around it count a third.

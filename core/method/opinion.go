@@ -103,12 +103,14 @@ func UnpackOpinion(data []byte) (*Opinion, error) {
 }
 
 // Listen calls f with each sentence of a method and its marks, for the learner.
-func (r *Reader) Listen(f func(sentence string, marks []uint32)) { r.heard = f }
+func (r *Reader) Listen(f func(sentence string, marks []uint32)) {
+	r.heard, r.memory = f, newMemory()
+}
 
 // secondLook marks the clause most like harm of a sentence that passed, where the whole
-// is like it.
-func (r *Reader) secondLook(text string, list []*clause, out []Clause, at Where) {
-	var all []uint32
+// is like it. Where somebody listens it marks none, and returns the marks by which it would.
+func (r *Reader) secondLook(list []*clause, out []Clause, at Where) (marks []uint32) {
+	all := []uint32{}
 	per := make([][]uint32, len(list))
 	for i, c := range list {
 		if out[i].Kind != Serve && !surely[out[i].Why] && !out[i].plain && !refusal(c) {
@@ -118,11 +120,10 @@ func (r *Reader) secondLook(text string, list []*clause, out []Clause, at Where)
 	}
 	all = distinct(all)
 	if r.heard != nil {
-		r.heard(text, all)
-		return
+		return all
 	}
 	if len(all) == 0 || slices.ContainsFunc(out, func(c Clause) bool { return c.Kind == Unread }) || theOpinion().Score(all) < doubtful {
-		return
+		return nil
 	}
 	worst, most := -1, math.Inf(-1)
 	for i := range per {
@@ -133,6 +134,7 @@ func (r *Reader) secondLook(text string, list []*clause, out []Clause, at Where)
 	c := &out[worst]
 	c.Kind, c.Doubt, c.Why = Unread, "", Likeness
 	c.Code = (&passage{c: list[worst], at: at, r: r}).named("")
+	return nil
 }
 
 // refusal reports a clause that only says what is not there: "no flour", "no cream".

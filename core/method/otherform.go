@@ -3,7 +3,7 @@ package method
 // otherForm reports a food that is used in a form of its own, which may not be the one
 // that was tested: "use ground beef", "canned tomatoes work as well".
 func (p *passage) otherForm([]Act) (string, string) {
-	if !p.at.Filled && !p.negated() && (p.does("leave keep") && p.says("bones in", "bone in", "the bones in") || p.says("with the bones in", "bones still in", "bones and all", "bones back in")) && !p.at.Names["bone"] {
+	if !p.at.Filled && !p.negated() && (p.does("leave keep") && p.says("bones in", "bone in", "the bones in") || p.says("with the bones in", "bones still in", "bones and all", "bones back in")) && !p.at.named("bone") {
 		return "bones", "with its bones"
 	}
 	if p.onTheBone() {
@@ -14,12 +14,12 @@ func (p *passage) otherForm([]Act) (string, string) {
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
-		if w.food == nil || w.class == Seasoning || w.class == Salt || w.class == Sugar || w.class == Liquid || p.at.Names[w.Text] && i == 0 {
+		if w.food == nil || w.class == Seasoning || w.class == Salt || w.class == Sugar || w.class == Liquid || p.at.named(w.Text) && i == 0 {
 			continue
 		}
 		for k := max(0, i-2); k <= i; k++ {
 			code := formOf[p.word(k)]
-			if code == "" || p.at.Names[p.c.t[k].Text] || p.at.Names[p.word(k)] || k > 0 && (p.word(k-1) == "not" || p.word(k-1) == "no" || p.word(k-1) == "like" || p.word(k-1) == "than") {
+			if code == "" || p.at.named(p.c.t[k].Text) || p.at.named(p.word(k)) || k > 0 && (p.word(k-1) == "not" || p.word(k-1) == "no" || p.word(k-1) == "like" || p.word(k-1) == "than") {
 				continue
 			}
 			if k < i && !w.inner && p.c.t[k].class != "" && p.c.t[k].food == nil {

@@ -192,12 +192,12 @@ func (p *passage) own(i int) bool {
 		end++
 	}
 	last := &p.c.t[end-1]
-	if !p.at.Names[last.Text] {
+	if !p.at.named(last.Text) {
 		return false
 	}
 	all := true
 	for k := start; k < end; k++ {
-		all = all && p.at.Names[p.c.t[k].Text]
+		all = all && p.at.named(p.c.t[k].Text)
 	}
 	if all {
 		return true

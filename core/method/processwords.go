@@ -78,7 +78,7 @@ func (p *passage) ofProcess(i int) bool {
 		return true
 	case w.isVerb && p.r.process[w.verb], p.r.process[w.low], p.r.process[w.Text]:
 		return true
-	case p.at.Names[w.Text], p.at.Names[w.low]:
+	case p.at.named(w.Text), p.at.named(w.low):
 		return true
 	}
 	return w.class == "" && !w.isVerb && (w.entry.Noun() == english.NounTime && w.low != "sun" || w.entry.Noun() == english.NounPlace && w.low != "oven")

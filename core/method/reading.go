@@ -82,8 +82,19 @@ type Clause struct {
 	into  string
 }
 
-// Where says where a sentence stands.
+// Where says where a sentence stands, and what else of the recipe it is read by.
 type Where struct {
+	Stage
+	// Times counts how often the text states the minutes, anywhere.
+	Times map[float64]int
+	// Names are folded words of the recipe's own foods and title.
+	Names map[string]bool
+	// rest is both as a reading asks for them.
+	rest *rest
+}
+
+// Stage is how far the course has come where a sentence stands. Two of them can be compared.
+type Stage struct {
 	// Method is true inside the method, where "them" and "it" are the batch;
 	// outside it they may be anything.
 	Method bool
@@ -110,28 +121,27 @@ type Where struct {
 	Wish Wish
 	// Another is true where somebody else is told to do all of it.
 	Another bool
-	// Times counts how often the text states the minutes, anywhere.
-	Times map[float64]int
-	// Names are folded words of the recipe's own foods and title.
-	Names map[string]bool
 }
 
-// Read reads one sentence.
-func (r *Reader) Read(text string, at Where) []Clause {
+// Follow sets what the clause before it said.
+func (at *Stage) Follow(c Clause) { at.About, at.Refused, at.Asked = c.About, c.Refused, c.Asked }
+
+// read reads one sentence; marks are those of the second look, where somebody listens.
+func (r *Reader) read(text string, at Where) (out []Clause, marks []uint32) {
 	raw := words.Split(text)
 	if at.Filled && !at.Done {
 		raw = Implied(raw)
 	}
 	t := r.annotated(text, raw)
 	for i := range t {
-		if w := &t[i]; w.class == "" && w.Kind == words.Word && !w.known && at.Names[w.Text] {
+		if w := &t[i]; w.class == "" && w.Kind == words.Word && !w.known && at.named(w.Text) {
 			w.class, w.known = Food, true // the recipe's own name for what it lists
 		}
 	}
 	list := r.split(text, t)
 	none := noneOf(list)
 	asked, story := asks(text), anotherStory(list)
-	out := make([]Clause, 0, len(list))
+	out = make([]Clause, 0, len(list))
 	serving := at.Serving
 	opens := make([]bool, len(list))
 	begin := at
@@ -151,7 +161,7 @@ func (r *Reader) Read(text string, at Where) []Clause {
 		}
 		p.serving = serving
 		if i > 0 {
-			p.at.About, p.at.Refused, p.at.Asked = out[i-1].About, out[i-1].Refused, out[i-1].Asked
+			p.at.Follow(out[i-1])
 		}
 		got := p.plainly().read()
 		if i > 0 && p.leavesItOut() {
@@ -246,9 +256,9 @@ func (r *Reader) Read(text string, at Where) []Clause {
 	r.joinServing(list, out, opens)
 	forADish(list, out, begin)
 	if at.Method && !asked && !at.Running {
-		r.secondLook(text, list, out, begin)
+		marks = r.secondLook(list, out, begin)
 	}
-	return out
+	return out, marks
 }
 
 // overrule puts in the place of what was read what the course says of it: the process as it
@@ -1375,7 +1385,7 @@ func (p *passage) carrier() bool {
 func (p *passage) forADishOf() bool {
 	for _, ch := range p.c.chunks() {
 		w := &p.c.t[ch.head]
-		if ch.prep == "for" && (ch.class == Unknown || ch.class == Food) && w.entry.Noun() == english.NounFood && !p.at.Names[w.Text] {
+		if ch.prep == "for" && (ch.class == Unknown || ch.class == Food) && w.entry.Noun() == english.NounFood && !p.at.named(w.Text) {
 			return true
 		}
 	}

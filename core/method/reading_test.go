@@ -15,7 +15,9 @@ func TestUnnamedActs(t *testing.T) {
 	lib, err := knowledge.Load()
 	require.NoError(t, err)
 	r := method.NewReader(lib.Foods, lib.Language)
-	kind := func(s string) method.ClauseKind { return r.Read(s, method.Where{Method: true})[0].Kind }
+	kind := func(s string) method.ClauseKind {
+		return r.Read(s, method.Where{Stage: method.Stage{Method: true}})[0].Kind
+	}
 	for _, s := range []string{"Then do the thing with the flarn.", "Do the trick with the white powder.", "Do what Gran did.", "The grobbit is always ready by noon."} {
 		require.Equal(t, method.Unread, kind(s), s)
 	}

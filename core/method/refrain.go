@@ -143,7 +143,7 @@ func (p *passage) foreign() bool {
 		w := &p.c.t[i]
 		switch {
 		case w.inner || w.isVerb:
-		case p.at.Names[w.Text], w.class == Acid, w.class == Salt, w.class == Water, w.class == Liquid, w.class == Sugar, w.class == Jar && w.Text != "jar", w.class == Lid, w.class == Canner, w.class == Vague:
+		case p.at.named(w.Text), w.class == Acid, w.class == Salt, w.class == Water, w.class == Liquid, w.class == Sugar, w.class == Jar && w.Text != "jar", w.class == Lid, w.class == Canner, w.class == Vague:
 			return false
 		case w.Text == "lemon" || w.Text == "lime" || w.Text == "vinegar" || w.Text == "acid" || w.Text == "pectin" || w.Text == "liquid":
 			return false

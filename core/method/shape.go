@@ -17,49 +17,53 @@ type Shape struct {
 	Trade bool
 }
 
-// Shape looks at a line without reading it.
-func (r *Reader) Shape(text string) Shape {
+// shape looks at a line without reading it.
+func (r *Reader) shape(text string) (s Shape) {
 	t := r.annotate(text)
-	var s Shape
 	first := true
 	for i := range t {
 		w := &t[i]
 		if w.Kind == words.Mark {
 			continue
 		}
-		if w.Kind == words.Word && !w.inner {
-			s.Words++
-		}
-		switch {
-		case w.food != nil && !w.inner:
-			s.Foods++
-		case trade[w.class] && !w.inner && w.class != Part && w.class != Pot:
-			s.Trade = true
-		case w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && len(w.low) > 1:
-			s.Strange++
-		}
+		s.count(w)
 		if i == 0 && spoken[w.low] && len(t) > 1 {
 			s.Said = true
 		}
 		if w.isVerb {
-			s.Verbs++
-			participle := w.low != w.verb && !w.aux
-			if first && !participle && (!w.aux || w.low == "let") {
-				s.Order = true
-			}
-			if subjectBefore(t, i) && !participle && t[max(i-1, 0)].low != "to" || w.aux && w.low != "let" && i > 0 {
-				s.Said = true
-			}
+			s.verb(t, i, first)
 		}
-		if w.Kind == words.Number || w.m != 0 {
-			first = false
-			continue
-		}
-		if !saysHow(w) && !determiners[w.low] && joints[w.low] == 0 && w.low != "and" {
-			first = false
-		}
+		first = first && (saysHow(w) || determiners[w.low] || joints[w.low] != 0 || w.low == "and") &&
+			w.Kind != words.Number && w.m == 0
 	}
 	return s
+}
+
+// count counts a word that is no mark.
+func (s *Shape) count(w *token) {
+	if w.Kind == words.Word && !w.inner {
+		s.Words++
+	}
+	switch {
+	case w.food != nil && !w.inner:
+		s.Foods++
+	case trade[w.class] && !w.inner && w.class != Part && w.class != Pot:
+		s.Trade = true
+	case w.Kind == words.Word && w.class == "" && !w.known && !closed[w.low] && len(w.low) > 1:
+		s.Strange++
+	}
+}
+
+// verb takes the verb at t[i] as an order or as what somebody does; first is true where nothing that
+// says more than how stands before it.
+func (s *Shape) verb(t []token, i int, first bool) {
+	w := &t[i]
+	participle := w.low != w.verb && !w.aux
+	let := w.low == "let"
+	s.Verbs++
+	s.Order = s.Order || first && !participle && (!w.aux || let)
+	done := !participle && subjectBefore(t, i) && t[max(i-1, 0)].low != "to"
+	s.Said = s.Said || done || w.aux && !let && i > 0
 }
 
 // spoken are words with their verb in them, at the head of what is said.

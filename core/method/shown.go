@@ -147,7 +147,7 @@ func (p *passage) looksBack(code, why string) bool {
 	if why == "the heat is off" {
 		const rest = 10 // minutes that jars may stand with the heat off
 		return slices.ContainsFunc(p.c.m, func(m english.Measure) bool {
-			return m.Kind == english.Duration && (m.Min > rest || p.says("heat after", "gas after", "flame after", "burner after", "off after")) && m.Max < p.longestTime()
+			return m.Kind == english.Duration && (m.Min > rest || p.says("heat after", "gas after", "flame after", "burner after", "off after")) && m.Max < p.at.longestSaid()
 		}) // "gas off after half an hour"
 	}
 	if p.says("fridge", "refrigerator") || p.c.unit().hasAny([]string{"taste", "eat", "eating", "serve", "next day", "come out"}) || afterWhys[why] {
@@ -208,29 +208,20 @@ func (p *passage) figures() []float64 {
 	return out
 }
 
-// longestTime is the longest time in minutes that the text states, 0 where it states none.
-func (p *passage) longestTime() float64 {
-	longest := 0.0
-	for v := range p.at.Times {
-		longest = max(longest, v)
-	}
-	return longest
-}
-
 // restates reports whether the figures are the longest time of the text again, or more: "with
 // the bone in it is 75", "the 90 in the book is for without bones".
 func (p *passage) restates(figures []float64) bool {
-	if len(p.at.Times) == 0 {
+	if p.at.longestSaid() == 0 {
 		return false
 	}
-	longest := p.longestTime()
+	longest := p.at.longestSaid()
 	if slices.Min(figures) > longest && p.says("in the book", "book says", "book's", "booklet says") && p.does("be say give") {
 		return true // "the 90 in the book is for without bones"
 	}
 	if !p.stative() && hasVerb(p.c.t) && !p.does("allow") && !p.negated() || p.any(changers) {
 		return false
 	}
-	if p.word(0) == "not" && len(figures) == 1 && p.at.Times[figures[0]] == 0 {
+	if p.word(0) == "not" && len(figures) == 1 && p.at.said(figures[0]) == 0 {
 		return true // "Not 45, that's for packed in water."
 	}
 	for _, v := range figures {

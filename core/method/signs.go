@@ -538,7 +538,7 @@ func (p *passage) acted(name string) bool {
 // repeatedFor reports a second process whose time the text does not state as the process.
 func (p *passage) repeatedFor() bool {
 	for _, m := range p.c.m {
-		if m.Kind == english.Duration && p.at.Times[m.Min] < 2 && m.Max <= 120 {
+		if m.Kind == english.Duration && p.at.said(m.Min) < 2 && m.Max <= 120 {
 			return true
 		}
 	}
@@ -653,7 +653,7 @@ func (p *passage) likesWith() bool {
 			continue
 		}
 		for i := ch.start; i < ch.end; i++ {
-			if f := p.c.t[i].food; f != nil && !p.at.Names[p.c.t[i].Text] && f.In("dairy", "fat", "thickener", "starch-solid", "egg", "nut", "cured-meat", "no-home-process") {
+			if f := p.c.t[i].food; f != nil && !p.at.named(p.c.t[i].Text) && f.In("dairy", "fat", "thickener", "starch-solid", "egg", "nut", "cured-meat", "no-home-process") {
 				return true
 			}
 		}

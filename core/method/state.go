@@ -19,7 +19,7 @@ func (p *passage) badState() (code, why string) {
 	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
-		if w.m != 0 || p.at.Names[w.Text] || p.at.Names[w.low] {
+		if w.m != 0 || p.at.named(w.Text) || p.at.named(w.low) {
 			continue
 		}
 		if p.comesAs(i) {
@@ -102,7 +102,7 @@ func (p *passage) strangeState() bool {
 	}
 	for i := start + 1; i < len(p.c.t); i++ {
 		w := &p.c.t[i]
-		if w.m != 0 || w.name || w.aux || w.food != nil || w.class != "" || leading[w.low] || copulas[w.low] || copulas[w.verb] || harmlessState(w.low) || p.at.Names[w.Text] {
+		if w.m != 0 || w.name || w.aux || w.food != nil || w.class != "" || leading[w.low] || copulas[w.low] || copulas[w.verb] || harmlessState(w.low) || p.at.named(w.Text) {
 			continue
 		}
 		participle := w.verb != "" && w.low != w.verb && !strings.HasSuffix(w.low, "s") && !strings.HasSuffix(w.low, "ing")

@@ -50,7 +50,7 @@ func (p *passage) repeatsTime() bool {
 			continue
 		}
 		v, _ := english.Number(p.c.raw, i)
-		if p.at.Times[v] == 0 {
+		if p.at.said(v) == 0 {
 			return false
 		}
 		found = true
@@ -187,7 +187,7 @@ func (p *passage) stage() string {
 		raw[i] = p.c.t[i].Token
 	}
 	for i := range raw {
-		if v, n := english.Number(raw, i); n > 0 && v >= 5 && v <= 120 && p.at.Times[v] == 0 && (i+n >= len(raw) || raw[i+n].Kind == words.Mark) && p.c.t[i].m == 0 && raw[i].Kind == words.Word {
+		if v, n := english.Number(raw, i); n > 0 && v >= 5 && v <= 120 && p.at.said(v) == 0 && (i+n >= len(raw) || raw[i+n].Kind == words.Mark) && p.c.t[i].m == 0 && raw[i].Kind == words.Word {
 			return "process-short"
 		}
 	}

@@ -86,7 +86,7 @@ func TestTellsProcess(t *testing.T) {
 	lib, err := knowledge.Load()
 	require.NoError(t, err)
 	r := method.NewReader(lib.Foods, lib.Language)
-	at := method.Where{Method: true, Filled: true, Closed: true}
+	at := method.Where{Stage: method.Stage{Method: true, Filled: true, Closed: true}}
 	told := func(text string) (string, bool) {
 		for _, c := range r.Read(text, at) {
 			if c.Why == "the process, told" {

@@ -374,7 +374,7 @@ func (p *passage) thatIsTheLot() bool {
 	if !p.at.Closed || p.at.Done || p.before == nil || len(p.c.t) > 4 || !p.says("that's the lot", "that's it", "that's all", "that is all", "is the lot") {
 		return false
 	}
-	longest := p.longestTime()
+	longest := p.at.longestSaid()
 	for _, m := range p.before.m {
 		if m.Kind == english.Duration && m.Max < longest {
 			return true
@@ -454,7 +454,7 @@ func (p *passage) forTheBatch() bool {
 		return false
 	}
 	for _, ch := range p.c.chunks() {
-		if head := p.c.t[ch.head].Text; ch.prep == "for" && ch.head > 0 && (p.at.Names[head] || ch.class == Meat || ch.class == Food && p.c.t[ch.head].food == nil || head == "bulk" || head == "body" || head == "thickness" || head == "thickening" || head == "richness" || head == "batch") {
+		if head := p.c.t[ch.head].Text; ch.prep == "for" && ch.head > 0 && (p.at.named(head) || ch.class == Meat || ch.class == Food && p.c.t[ch.head].food == nil || head == "bulk" || head == "body" || head == "thickness" || head == "thickening" || head == "richness" || head == "batch") {
 			return true
 		}
 	}

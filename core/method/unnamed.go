@@ -191,7 +191,7 @@ func (p *passage) kindOfMain(i int) string {
 	if w.low != "ones" && w.low != "kind" && w.low != "sort" || i == 0 || p.c.t[i-1].Kind != words.Word || p.negated() {
 		return ""
 	}
-	for name := range p.at.Names {
+	for name := range p.at.everyName() {
 		t := words.Split(p.word(i-1) + " " + name)
 		if ph, n := p.r.at(t, 0); n == len(t) && n > 1 && ph.food.In("low-acid-fruit", "no-home-process") {
 			return "low-acid-fruit"

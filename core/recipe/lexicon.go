@@ -10,6 +10,7 @@ import (
 	"damson/core/english"
 	"damson/core/food"
 	"damson/core/method"
+	"damson/core/recall"
 	"damson/core/words"
 )
 
@@ -138,11 +139,14 @@ type Reader struct {
 	step   lexicon
 	// bySize holds the foods' folded names by their length.
 	bySize map[int][]sizedName
+	// looks holds the lines that were looked at last.
+	looks *recall.Memory[string, look]
 }
 
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
-	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{}}
+	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{},
+		looks: recall.New[string, look](keptLooks)}
 	// What a program waits for when it starts; none of the three needs another.
 	var made sync.WaitGroup
 	made.Go(func() { r.method = method.NewReader(c, lang) })

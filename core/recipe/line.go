@@ -23,7 +23,26 @@ type look struct {
 	sure bool
 }
 
+// look looks at a line, from memory where it was looked at before.
 func (r *Reader) look(text string) look {
+	if len(text) > longestKept {
+		return r.lookAt(text)
+	}
+	at, ok := r.looks.Load(text)
+	if !ok {
+		at = r.lookAt(text)
+		r.looks.Store(strings.Clone(text), at)
+	}
+	return at
+}
+
+// keptLooks is how many lines are kept as they were looked at, longestKept how many bytes one may have.
+const (
+	keptLooks   = 1024
+	longestKept = 400
+)
+
+func (r *Reader) lookAt(text string) look {
 	body, ofJars := filled(strings.TrimSpace(narrow(stripBullet(text))))
 	body = tidy(body)
 	kind, sure := r.lineKind(body)

@@ -152,7 +152,7 @@ var meantFor = set("looks color colour show prettiness luck contrast fun beauty 
 // remark reads what stands beside an ingredient. What touches nothing is talk; a
 // thing done is a step.
 func (r *Reader) remark(l *Line, text string) {
-	st := r.StepAt(l.No, text, method.Where{Method: true})
+	st := r.StepAt(l.No, text, inMethod)
 	if l.Ref.In("vinegar", "weak-vinegar") {
 		l.strengthIn(text)
 	}

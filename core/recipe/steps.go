@@ -51,9 +51,12 @@ func Sentences(s string) []string {
 	return out
 }
 
+// inMethod is where a sentence stands that is read by itself, as one of a method.
+var inMethod = method.Where{Stage: method.Stage{Method: true}}
+
 // Step reads one sentence of a method.
 func (r *Reader) Step(no int, text string) *Step {
-	return r.StepAt(no, text, method.Where{Method: true})
+	return r.StepAt(no, text, inMethod)
 }
 
 // spares reports whether the negation at i says that something is done after all:

@@ -94,158 +94,13 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	if err := Check(text); err != nil {
 		return nil, err
 	}
-	rec := &Recipe{}
-	section := ""
-	serving := false
-	ingredientsAt := 0
-	closed, done, blank, past, loaded, filled, opened := false, false, false, false, false, false, false
-	commented := false
-	cooking := false // something is told to be done by now, listed ingredients or not
-	timed := false   // the process was given its minutes
-	pressed := false // it was under pressure, and nothing says yet that the pressure is down
-	over := false    // the process has come to its end
-	working := false // a sentence did something to the batch
-	own := map[string]bool{}
-	sheet := newPage(text)
-	fillings := sheet.fillings()
-	another, times := sheet.toldOfAnother(), sheet.times()
-	for i := range sheet.lines {
-		no, line := first+i, sheet.bare(r, i)
-		if rec.tooMany() || len(line) > longestLine && len(Sentences(line)) > MaxSteps {
-			return nil, ErrMany
+	t := newTale(r, newPage(text))
+	for i := range t.sheet.lines {
+		if err := t.line(first+i, i); err != nil {
+			return nil, err
 		}
-		behind := false                               // what stands behind the title on its line
-		told := fillings - fillingsOf(sheet.lines[i]) // left where the line is no sentence
-		if saysNothing(line) {
-			blank = true
-			continue
-		}
-		commented = commented || comments.MatchString(line) || commenter.MatchString(line) && i+1 < len(sheet.lines) && postedOn.MatchString(sheet.lines[i+1])
-		if commented && len(rec.Steps) > 0 && !onlyNotes(rec.Lines) {
-			rec.Lines = append(rec.Lines, note(no, line)) // what readers of the page say
-			fillings = told
-			continue
-		}
-		if title, ok := r.subjectLine(rec, line); ok && section == "" && len(rec.Steps) == 0 {
-			rec.Title, rec.TitleLine = title, no
-			fillings = told
-			continue
-		}
-		if r.junk(line, section != "" || !onlyNotes(rec.Lines)) || sheet.personal(r, i, line) {
-			rec.Lines = append(rec.Lines, note(no, line))
-			fillings = told
-			continue
-		}
-		if rec.TitleLine == 0 && section == "" && onlyNotes(rec.Lines) && len(rec.Steps) == 0 {
-			if title, ok := r.title(line); ok {
-				rec.Title, rec.TitleLine = title, no
-				fillings = told
-				continue
-			}
-			if title, rest, ok := r.headline(line); ok {
-				rec.Title, rec.TitleLine, line, behind = title, no, rest, true
-			}
-		}
-		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && isMarked(line) && !strings.HasPrefix(line, "#") {
-			rec.Lines = append(rec.Lines, note(no, line)) // "Recipe 1": its title follows
-			fillings = told
-			continue
-		}
-		if rec.TitleLine > 0 && onlyNotes(rec.Lines) && ingredientsAt == 0 && !cooking && (r.names(rec.Title) == 0 || formTitle.MatchString(rec.Title) || strings.HasPrefix(line, "## ")) {
-			if title, ok := r.betterTitle(line); ok {
-				rec.Lines = append(rec.Lines, note(rec.TitleLine, rec.Title))
-				if st := r.StepAt(rec.TitleLine, rec.Title, method.Where{Method: true}); len(st.Foods) > 0 || len(st.Acts) > 0 {
-					st.Asks, st.Unread, st.Generics = nil, nil, nil
-					rec.Steps = append(rec.Steps, st)
-				}
-				rec.Title, rec.TitleLine = title, no
-				fillings = told
-				continue
-			}
-		}
-		if h, ok := r.headingAt(sheet, i, line); ok {
-			section, serving = sectionOf(h, section)
-			if section == "ingredients" && ingredientsAt == 0 {
-				ingredientsAt = no
-			}
-			serving = serving || servingHeading(h)
-			past = past && serving // a list that stands behind the method is the recipe's
-			rec.Lines = append(rec.Lines, &Line{No: no, Text: line, Kind: Heading, Reading: Understood, Prep: []string{}, State: []string{}, Serving: serving})
-			if st := r.StepAt(no, h, method.Where{Method: true}); !serving && (len(st.Foods) > 0 || len(st.Acts) > 0) {
-				st.Asks, st.Unread, st.Generics = nil, nil, nil
-				rec.Steps = append(rec.Steps, st)
-			}
-			fillings = told
-			continue
-		}
-		if blank && done {
-			past, over = true, true
-		}
-		opened, blank = false, false
-		pieces := r.pieces(line)
-		prose := sheet.steps[i] && !onlyNotes(rec.Lines) || behind || len(pieces) > 1 || cooking && section != "ingredients"
-		for k, piece := range pieces {
-			next := ""
-			if k+1 < len(pieces) {
-				next = pieces[k+1]
-			}
-			for _, s := range r.answered(Sentences(stripBullet(piece)), "") {
-				if fillsJars(s) && fillings > told {
-					fillings--
-				}
-			}
-			var at look
-			if section != "method" {
-				at = r.look(piece)
-			}
-			if section != "method" && !r.isStep(piece, section, at, fullJars(closed, done, past)) && (!past || r.leadingFood(words.Split(stripBullet(piece))) && !r.tells(piece) || !serving && !opened && len(pieces) == 1 && !strings.HasSuffix(piece, "?") && r.lists(piece)) && !((filled || closed) && (!done && r.figuresOnly(piece) || shareOf.MatchString(piece))) && !r.pressed(piece) && (!prose || r.measured(piece) || len(pieces) == 1 && !behind && r.lists(piece)) {
-				l := r.lineAs(no, piece, at)
-				l.Serving = l.Serving || done && timed && forTheTable(piece) // "biscuits & gravy in february"
-				if len(pieces) > 1 && cooking && again(rec.Lines, l) {
-					rec.Steps = append(rec.Steps, r.StepAt(no, piece, method.Where{Method: true, Filled: filled, Names: own}))
-					continue // "One clove of garlic in each pint.", of those listed
-				}
-				l.Serving = l.Serving || serving
-				rec.Lines = append(rec.Lines, l)
-				rec.Steps = append(rec.Steps, l.Remarks...)
-				ownNames(own, l)
-				continue
-			}
-			list := r.answered(Sentences(stripBullet(piece)), next)
-			for k, s := range list {
-				cooking = cooking || r.orders(s)
-				working = working || cooking || r.prepares(s)
-				at := method.Where{Method: !past && (section == "method" || working || filled || closed || !onlyNotes(rec.Lines)), Filled: filled, Closed: impliedLid(closed, filled, fillings, s), Done: done, ToFill: fillings > 0, Serving: serving || opened || done && served(rec.Steps) && r.method.Shape(s).Verbs == 0 && !fillsJars(s), About: lastOf(rec.Steps).About, Refused: lastOf(rec.Steps).Refused, Asked: lastOf(rec.Steps).Asked, Names: own, Another: another, Times: times, UnderPressure: done && pressed, Wish: wishOf(s, following(list, k, next))}
-				st := r.asMethod(r.StepAt(no, s, at), at)
-				over = over || done && st.ends()
-				given := false
-				switch {
-				case !at.Done || at.ToFill || at.Serving:
-				case at.Method && !over:
-					st, given = r.inCanner(st, at)
-				case !st.atTable() && ofTheProcess.MatchString(s):
-					at.Method, at.Over = true, true
-					st, given = r.inCanner(st, at)
-				}
-				st.Loaded, st.Between = loaded, (filled || closed) && (!done || !timed || given)
-				if fillings <= 0 && st.Between && st.givesTime() {
-					done, timed = true, true
-				}
-				loaded = loaded || st.loads()
-				working = working || st.doing()
-				filled = filled || st.fills() && (fillings <= 0 || fillsJars(s))
-				if fillings <= 0 { // no jar is closed that is filled later
-					closed = closed || st.Closes()
-					done = done || st.Processes() && (st.timed() || st.actsProcess()) && (closed || filled || ofJars(s)) || (closed || filled) && st.onlyTime()
-				}
-				timed = timed || done && st.timed() && !st.onlyVents()
-				pressed = (pressed || st.Between && slices.ContainsFunc(st.Clauses, method.Clause.Pressed)) && !slices.ContainsFunc(st.Clauses, method.Clause.PressureDown)
-				opened = done && (opened || st.opens()) && !fillsJars(s)
-				rec.Steps = append(rec.Steps, st)
-			}
-		}
-		fillings = told
 	}
+	rec := t.rec
 	r.elided(rec)
 	r.generic(rec)
 	bareNames(rec)
@@ -253,7 +108,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
-	r.dropChatter(rec, ingredientsAt)
+	r.dropChatter(rec, t.ingredientsAt)
 	settleSteps(rec.Steps)
 	r.stateFacts(rec)
 	rec.Made = made(rec)
@@ -281,7 +136,7 @@ var shareOf = pattern.MustCompile(`(?i)^(just |only |about )?(half|most|some|a t
 func (r *Reader) prepares(s string) bool {
 	n := 0
 	s = strings.ToValidUTF8(s[:min(len(s), longestLine)], "") // it shows in the beginning
-	for _, c := range r.method.Read(s, method.Where{Method: true}) {
+	for _, c := range r.method.Read(s, inMethod) {
 		for _, a := range c.Acts {
 			switch a.Name {
 			case "wash", "peel", "seed", "core", "pit", "cut", "trim", "boil", "simmer", "blanch", "drain", "soak", "brown", "mix", "pack", "fill", "lid", "vent", "process", "pressure-process", "boil-bath":
@@ -962,9 +817,6 @@ func (r *Reader) noLine(line string, full bool) bool {
 	return len(line) > longestLine || full && r.tells(line)
 }
 
-// fullJars reports that the jars are closed or done, and no list stands behind the method.
-func fullJars(closed, done, past bool) bool { return (closed || done) && !past }
-
 // isStep reports whether a line outside the method is a sentence of it, a fact or
 // talk: whatever is read clause by clause.
 // What is told once the jars are full is no ingredient either.
@@ -1100,7 +952,7 @@ func hasNumberFirst(t []words.Token) bool {
 
 // aside reports whether a line without an amount is only talk, or for the table.
 func (r *Reader) aside(line string) bool {
-	clauses := r.method.Read(stripBullet(line), method.Where{Method: true})
+	clauses := r.method.Read(stripBullet(line), inMethod)
 	for i := range clauses {
 		if k := clauses[i].Kind; k != method.Talk && k != method.Serve {
 			return false

@@ -328,17 +328,22 @@ func (b *bench) meatOnly(s int) bool {
 
 // grinds reports whether the sentence minces or grates what the procedure takes in pieces.
 func (b *bench) grinds(s int) bool {
-	if slices.Contains(b.steps[s].dropped, "grind") || b.proc.Product != "plain" && !b.proc.General || b.proc.Requires("grated") || b.finelyCut() || b.soft() || b.only(s, "allium", "capsicum", "dry-seasoning", "herb") || b.main >= 0 && b.items[b.main].is("ground-meat") {
-		return false
-	}
-	for _, c := range b.steps[s].Clauses {
-		for _, a := range c.Acts {
-			if c.Kind == method.Doing && !c.Negated && !a.Undone && (a.Name == "grind" || a.Name == "grate") && grinding.MatchString(a.Verb) {
-				return true
-			}
-		}
-	}
-	return false
+	return slices.ContainsFunc(b.steps[s].Clauses, grindsIn) && !b.mayGrind(s)
+}
+
+// grindsIn reports whether the clause grinds something.
+func grindsIn(c method.Clause) bool {
+	return c.Kind == method.Doing && !c.Negated && slices.ContainsFunc(c.Acts, func(a method.Act) bool {
+		return !a.Undone && (a.Name == "grind" || a.Name == "grate") && grinding.MatchString(a.Verb)
+	})
+}
+
+// mayGrind reports whether what the sentence grinds is so in the procedure, or no piece of food.
+func (b *bench) mayGrind(s int) bool {
+	plain := b.proc.Product == "plain" || b.proc.General
+	ground := b.proc.Requires("grated") || b.finelyCut() || b.soft()
+	return !plain || ground || slices.Contains(b.steps[s].dropped, "grind") ||
+		b.only(s, "allium", "capsicum", "dry-seasoning", "herb") || b.main >= 0 && b.items[b.main].is("ground-meat")
 }
 
 // grinding are the verbs that say so by themselves.

@@ -378,8 +378,12 @@ func puts(text, product string) bool {
 	return false
 }
 
+// spelledOut writes what titles shorten.
+var spelledOut = strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " n ", " and ", " N ", " and ",
+	" & ", " and ", " + ", " and ", " w/ ", " with ")
+
 func foldTitle(s string) string {
-	folded := words.FoldPhrase(strings.NewReplacer(" 'n' ", " and ", " 'n ", " and ", " n' ", " and ", " n ", " and ", " N ", " and ", " & ", " and ", " + ", " and ", " w/ ", " with ").Replace(s))
+	folded := words.FoldPhrase(spelledOut.Replace(s))
 	folded = oneWord.ReplaceAllString(folded, "$1 $2")
 	return strings.TrimSpace(strings.ReplaceAll(" "+folded+" ", " chilli ", " chili "))
 }
