@@ -4,11 +4,12 @@ ADDR ?= 127.0.0.1:8080
 # none, and its tens of thousands of mutants take four times as long under it.
 RACE := $(shell command -v $${CC:-gcc} >/dev/null 2>&1 && [ "$$(go env CGO_ENABLED)" = 1 ] && echo -race)
 
-.PHONY: help adversary reliability demo build test check chromium bench assets library learn dictionary screenshots
+.PHONY: help adversary reliability demo build test race check chromium bench assets library learn dictionary screenshots
 
 help:
 	@echo "make demo         start the demo kitchen on $(ADDR) (ADDR=127.0.0.1:9000 for another)"
 	@echo "make test         check the code and run every test, the browser's too"
+	@echo "make race         what meets other goroutines once more under the race detector; the CI runs it too"
 	@echo "make bench        measure, and print the figures"
 	@echo "make reliability  kill it under load, crowd it, fill it, and see that nothing is lost"
 	@echo "make adversary    say fifty thousand hazards in many words, and see that none passes; half an hour"
@@ -28,21 +29,23 @@ demo: build
 test: check chromium
 	@$(MAKE) --no-print-directory -j2 -O test-house test-core
 
-# Where goroutines meet: these run under the race detector, which makes them six times as slow,
-# and the others without it. house_test.go finds one that is missing here.
-MEET = TestBrowserPastes|TestBrowserOfTwo|TestBrowserAtTheStove|TestBookByKeyboard|TestSentTwice|TestNothingIsPutBack|TestOnce|TestDemoServes|TestOneReviewForACrowd|TestTwoScreens
-
 # What stores and serves, and the browser; the other half runs beside it. The collector runs seldom: memory is
 # cheap here, and time is not.
 .PHONY: test-house test-core
-check test-house test-core: export GOGC = 400
+check race test-house test-core: export GOGC = 400
 test-house:
-	go test $(RACE) -run '$(MEET)' ./app ./cmd/damson ./store ./web
-	go test -skip '$(MEET)' ./app/... ./cmd/damson ./store/... ./web/...
-	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
+	go test ./app/... ./cmd/damson ./store/... ./web/...
 
 test-core:
 	go test . ./cmd/learn ./core/... ./demo/... ./knowledge/...
+
+# Where goroutines meet: these run once more under the race detector, which makes them six times as slow, and what
+# is killed, crowded and filled in short. house_test.go finds one that is missing here.
+MEET = TestBrowserPastes|TestBrowserOfTwo|TestBrowserAtTheStove|TestBookByKeyboard|TestSentTwice|TestNothingIsPutBack|TestOnce|TestDemoServes|TestOneReviewForACrowd|TestTwoScreens
+
+race: chromium
+	go test $(RACE) -run '$(MEET)' ./app ./cmd/damson ./store ./web
+	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
 
 check:
 	@bad=$$(gofmt -l app cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
