@@ -188,18 +188,19 @@ func (m *measures) keep(recipe int64, pH float64, changes int) {
 	m.of[recipe] = pH
 }
 
-// Governing returns the highest pH measured of the recipe, 0 where none was.
-func (s *Log) Governing(recipe int64) float64 {
+// Governing returns the highest pH measured of the recipe, 0 where none was. Where it cannot be read nothing is
+// reviewed: it may only have made the verdict worse.
+func (s *Log) Governing(recipe int64) (float64, error) {
 	pH, kept, changes := s.measured.get(recipe)
 	if kept {
-		return pH
+		return pH, nil
 	}
 	pH, err := s.highestOf(context.Background(), recipe)
 	if err != nil {
-		panic(err) // a pH that could not be read may only have made the verdict worse: no review without it
+		return 0, err
 	}
 	s.measured.keep(recipe, pH, changes)
-	return pH
+	return pH, nil
 }
 
 // highestOf works out what the log says of a recipe.

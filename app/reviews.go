@@ -1,7 +1,9 @@
 package app
 
 import (
+	"cmp"
 	"context"
+	"errors"
 	"fmt"
 	"slices"
 	"sync"
@@ -68,9 +70,10 @@ type cacheKey struct {
 	shelf             int64
 }
 
-func (s *Reviews) keyOf(r store.Recipe, k store.Kitchen) cacheKey {
+func (s *Reviews) keyOf(r store.Recipe, k store.Kitchen) (cacheKey, error) {
+	pH, err := s.log.Governing(r.ID)
 	return cacheKey{r.ID, r.Text, r.Title, r.SentBy, r.From, r.Jar, r.Pack, r.Method, r.Procedure, k.Stance,
-		r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, s.log.Governing(r.ID), s.shelves.Now().Version}
+		r.CreatedAt, k.Name, k.Gauge(), k.ElevationFt, k.ID != 0, pH, s.shelves.Now().Version}, err
 }
 
 // Forget drops what was kept: something beside recipe and kitchen has changed.
@@ -84,7 +87,10 @@ func (s *Reviews) Forget() {
 // kept calls do with what is kept of the recipe in the kitchen: with the review of, or with any where that is nil.
 // do must not wait for anything.
 func (s *Reviews) kept(r store.Recipe, k store.Kitchen, of *review.Result, do func(*reviewed)) {
-	key := s.keyOf(r, k)
+	key, err := s.keyOf(r, k)
+	if err != nil {
+		return // who asks for a review is told
+	}
 	s.mu.Lock()
 	defer s.mu.Unlock()
 	if have := s.seen[key]; have != nil && (of == nil || have.result == of) {
@@ -174,9 +180,13 @@ func (s *Reviews) Request(r store.Recipe, k store.Kitchen) (review.Request, erro
 	if err != nil {
 		return review.Request{}, err
 	}
+	pH, err := s.log.Governing(r.ID)
+	if err != nil {
+		return review.Request{}, err
+	}
 	return review.Request{Recipe: rec, Elevation: k.ElevationFt, ElevationGiven: k.ID != 0, Jar: quantity.Jar(r.Jar),
 		Pack: r.Pack, Method: r.Method, Gauge: k.Gauge(),
-		Procedure: r.Procedure, Stance: k.Stance, Measured: s.log.Governing(r.ID), Answers: answers}, nil
+		Procedure: r.Procedure, Stance: k.Stance, Measured: pH, Answers: answers}, nil
 }
 
 // Kept returns the review that is kept of the recipe in the kitchen, or nil.
@@ -191,14 +201,13 @@ func (s *Reviews) Of(r store.Recipe, k store.Kitchen) *review.Result {
 	if have := s.Kept(r, k); have != nil {
 		return have
 	}
-	key := s.keyOf(r, k)
+	key, err := s.keyOf(r, k)
 	s.mu.Lock()
 	forgotten := s.forgotten
 	s.mu.Unlock()
-	req, err := s.Request(r, k)
-	if err != nil {
-		return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: words.Capital(err.Error()) +
-			". Mend it, or take it off the desk."}
+	req, unread := s.Request(r, k)
+	if err = cmp.Or(unread, err); err != nil {
+		return notReviewed(r, err)
 	}
 	// Who asks while it is made waits for it; what was forgotten meanwhile is another review.
 	made, _, _ := s.making.Do(fmt.Sprint(forgotten, key), func() (any, error) {
@@ -210,6 +219,16 @@ func (s *Reviews) Of(r store.Recipe, k store.Kitchen) *review.Result {
 		return &made, nil
 	})
 	return made.(*review.Result)
+}
+
+// notReviewed is the result where nothing could be reviewed: the recipe is no text that is read, or the disk is
+// broken.
+func notReviewed(r store.Recipe, err error) *review.Result {
+	way := "Nothing was judged: look after the disk, and open it again."
+	if mend := new(unreadable); errors.As(err, &mend) {
+		way = "Mend it, or take it off the desk."
+	}
+	return &review.Result{Title: r.Title, Verdict: review.Untested, Sentence: words.Capital(err.Error()) + ". " + way}
 }
 
 // keep keeps a review that was begun when all had been dropped so often.

@@ -123,7 +123,7 @@ func TestOneReviewForACrowd(t *testing.T) {
 func TestMeasuredIsKeptAndForgotten(t *testing.T) {
 	h, r, _ := kitchen(t)
 	s, id := h.Log, r.ID
-	require.Zero(t, s.Governing(id))
+	require.Zero(t, governing(t, s, id))
 	pH, kept, changes := s.measured.get(id)
 	require.True(t, kept)
 	require.Zero(t, pH)
@@ -134,8 +134,8 @@ func TestMeasuredIsKeptAndForgotten(t *testing.T) {
 	_, kept, _ = s.measured.get(id)
 	require.False(t, kept, "what was worked out before the change is not kept")
 	s.measured.keep(id, 4.2, now)
-	require.InDelta(t, 4.2, s.Governing(id), 1e-9)
-	require.Zero(t, s.Governing(0), "the mixture of nobody's recipe")
+	require.InDelta(t, 4.2, governing(t, s, id), 1e-9)
+	require.Zero(t, governing(t, s, 0), "the mixture of nobody's recipe")
 }
 
 // More recipes than the cache holds.
@@ -145,4 +145,23 @@ func TestReviewsKeepSoMany(t *testing.T) {
 		h.Reviews.Of(store.Recipe{ID: int64(i), Text: fmt.Sprintf("Plums\n%d lb plums\nwater", i%9+1)}, k)
 	}
 	require.LessOrEqual(t, len(h.Reviews.seen), cacheSize)
+}
+
+func governing(t *testing.T, s *Log, recipe int64) float64 {
+	t.Helper()
+	pH, err := s.Governing(recipe)
+	require.NoError(t, err)
+	return pH
+}
+
+// Where the log cannot be read nothing is judged, and nothing is kept of it.
+func TestNothingIsJudgedWithoutTheLog(t *testing.T) {
+	h, r, k := kitchen(t)
+	require.NotContains(t, h.Reviews.Of(r, k).Sentence, "disk")
+	require.NoError(t, h.Store.Close())
+	h.LogChanged()
+	res := h.Reviews.Of(r, k)
+	require.Equal(t, review.Untested, res.Verdict)
+	require.Contains(t, res.Sentence, "look after the disk")
+	require.Nil(t, h.Reviews.Kept(r, k))
 }

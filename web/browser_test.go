@@ -116,6 +116,17 @@ func TestBrowserPastes(t *testing.T) {
 	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
 	eval(`document.dispatchEvent(new KeyboardEvent("keydown", {code: "KeyZ", altKey: true, bubbles: true}))`)
 	require.Equal(t, "4 lb green beans", second())
+	// With Alt a key does something to the line of the cell that the cursor stands in.
+	alt := func(code, key string) {
+		eval(`(() => { document.querySelector('#reading [data-line="2"][data-part="unit"]').focus();
+			document.activeElement.dispatchEvent(new KeyboardEvent("keydown", {code: "` + code + `", key: "` + key + `", altKey: true, bubbles: true})); return true })()`)
+	}
+	alt("KeyH", "˙")
+	require.Equal(t, "4 lb green beans:", second(), "a heading, whatever letter the keyboard makes of it")
+	alt("KeyZ", "Ω")
+	require.Equal(t, "4 lb green beans", second())
+	require.Equal(t, []any{"Alt J", "Alt A", "Alt ↵", "Alt H", "Alt N", "Alt Z"},
+		eval(`[...document.querySelectorAll("[data-foot] kbd")].map(k => k.textContent).filter(k => k.startsWith("Alt"))`))
 	require.Equal(t, []any{}, eval(`window.violations`), "nothing runs against the Content-Security-Policy")
 
 	// The button moves while the reading grows: it is pressed, not aimed at.

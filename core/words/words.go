@@ -9,6 +9,8 @@ import (
 	"strings"
 	"unicode"
 	"unicode/utf8"
+
+	"golang.org/x/text/unicode/norm"
 )
 
 // Kind tells tokens apart.
@@ -37,11 +39,11 @@ var Vulgar = map[rune]float64{
 	'⅗': 3.0 / 5, '⅘': 4.0 / 5, '⅙': 1.0 / 6, '⅚': 5.0 / 6, '⅛': 1.0 / 8, '⅜': 3.0 / 8, '⅝': 5.0 / 8, '⅞': 7.0 / 8,
 }
 
-var accents = map[rune]string{
-	'à': "a", 'á': "a", 'â': "a", 'ä': "a", 'ã': "a", 'å': "a", 'ç': "c", 'è': "e", 'é': "e", 'ê': "e", 'ë': "e",
-	'ì': "i", 'í': "i", 'î': "i", 'ï': "i", 'ñ': "n", 'ò': "o", 'ó': "o", 'ô': "o", 'ö': "o", 'ù': "u", 'ú': "u",
-	'û': "u", 'ü': "u", 'œ': "oe", 'æ': "ae", 'ß': "ss",
-}
+// written holds the letters that are no letter with a mark on it.
+var written = strings.NewReplacer("œ", "oe", "æ", "ae", "ß", "ss", "ø", "o", "ł", "l", "đ", "d", "ı", "i")
+
+// bare takes the marks off the letters.
+func bare(lower string) string { return written.Replace(norm.NFD.String(lower)) }
 
 // Split cuts a line into tokens. Hyphens split words, so "half-pint" and
 // "half pint" read alike; a number keeps its slash, point and thousands comma.
@@ -213,18 +215,12 @@ func Fold(w string) string {
 		}
 	}
 	if !plain {
-		var b strings.Builder
-		for _, r := range strings.ToLower(w) {
+		w = strings.Map(func(r rune) rune {
 			if r == '\'' || r == '’' || invisible(r) {
-				continue
+				return -1
 			}
-			if a, ok := accents[r]; ok {
-				b.WriteString(a)
-				continue
-			}
-			b.WriteRune(r)
-		}
-		w = b.String()
+			return r
+		}, bare(strings.ToLower(w)))
 	}
 	return Singular(w)
 }
@@ -235,15 +231,12 @@ func Unaccented(w string) string {
 		if w[i] < 0x80 {
 			continue
 		}
-		var b strings.Builder
-		for _, r := range strings.ToLower(w) {
-			if a, ok := accents[r]; ok {
-				b.WriteString(a)
-			} else if !invisible(r) {
-				b.WriteRune(r)
+		return strings.Map(func(r rune) rune {
+			if invisible(r) {
+				return -1
 			}
-		}
-		return b.String()
+			return r
+		}, bare(strings.ToLower(w)))
 	}
 	return strings.ToLower(w)
 }

@@ -121,23 +121,28 @@ document.addEventListener("alpine:init", () => {
       input.focus();
     },
     keyed(e) {
-      const d = e.target.dataset;
-      if (!d.part) return;
-      const no = Number(d.line);
-      if (e.key === "Enter" && !e.altKey && !e.ctrlKey && !e.metaKey) {
-        e.preventDefault(); // Enter takes the cell; it does not send the recipe
-        e.target.dispatchEvent(new Event("change", { bubbles: true }));
-      } else if (e.altKey && e.key === "Enter" && d.part === "line") {
-        e.preventDefault();
-        const at = e.target.selectionStart, v = e.target.value;
-        this.line(no, () => v.slice(0, at).trimEnd() + "\n" + v.slice(at).trimStart(), "next");
-      } else if (e.altKey && e.code === "KeyH") {
-        e.preventDefault();
-        this.line(no, (line) => line.trim().replace(/[:\s]*$/, "") + ":", "next");
-      } else if (e.altKey && e.code === "KeyN") {
-        e.preventDefault();
-        this.note(no);
-      }
+      if (!e.target.dataset.part || e.key !== "Enter" || e.altKey || e.ctrlKey || e.metaKey) return;
+      e.preventDefault(); // Enter takes the cell; it does not send the recipe
+      e.target.dispatchEvent(new Event("change", { bubbles: true }));
+    },
+    // What the keys with Alt do to the line of the cell that the cursor stands in.
+    here() {
+      const cell = document.activeElement;
+      return cell && this.$refs.reading.contains(cell) && cell.dataset.part ? cell : null;
+    },
+    split() {
+      const cell = this.here();
+      if (!cell || cell.dataset.part !== "line") return;
+      const at = cell.selectionStart, v = cell.value;
+      this.line(Number(cell.dataset.line), () => v.slice(0, at).trimEnd() + "\n" + v.slice(at).trimStart(), "next");
+    },
+    heading() {
+      const cell = this.here();
+      if (cell) this.line(Number(cell.dataset.line), (line) => line.trim().replace(/[:\s]*$/, "") + ":", "next");
+    },
+    aside() {
+      const cell = this.here();
+      if (cell) this.note(Number(cell.dataset.line));
     },
     // A note goes below the recipe, where its words are still judged.
     note(no) {
@@ -146,12 +151,6 @@ document.addEventListener("alpine:init", () => {
       if (!lines.some((l) => /^notes:?$/i.test(l.trim()))) lines.push("", "Notes:");
       lines.push(line.trim());
       this.write(lines.join("\n"), "next");
-    },
-    anywhere(e) {
-      if (!e.altKey || e.ctrlKey || e.metaKey) return;
-      if (e.code === "KeyJ") { e.preventDefault(); this.next(); }
-      if (e.code === "KeyZ") { e.preventDefault(); this.takeBack(); }
-      if (e.code === "KeyA") { e.preventDefault(); this.accept(); }
     },
     next() {
       const rows = [...this.$refs.reading.querySelectorAll("tr.unclear[data-row], tr.unknown[data-row], tr.guess[data-row]")];
@@ -332,10 +331,13 @@ document.addEventListener("input", (e) => {
 {
 // Keys. An element with data-key is pressed by that key, and the foot is drawn from those elements, so that
 // what stands there is what works. A key pressed while typing is only a letter. With data-walk the keys go
-// through the elements that it names; with data-own only a key pressed inside of what holds it counts.
+// through the elements that it names; with data-own only a key pressed inside of what holds it counts. A key with
+// Alt ("Alt+J") is pressed while typing too; what it does is done where the cursor stands.
 const spelled = { " ": "Space" };
 const typing = (el) => /^(INPUT|TEXTAREA|SELECT)$/.test(el.tagName);
 const keysOf = (el) => el.dataset.key.split(" ");
+// With Alt a letter may be another on some keyboards: the key itself counts.
+const withAlt = (e) => "Alt+" + (e.key === "Enter" ? "↵" : e.code.replace(/^Key/, ""));
 
 function keyed(root, key) {
   return [...root.querySelectorAll("[data-key]")].filter((el) => keysOf(el).includes(key));
@@ -378,7 +380,14 @@ document.addEventListener("keydown", (e) => {
     if (form) form.requestSubmit();
     return;
   }
-  if (e.ctrlKey || e.metaKey || e.altKey) return;
+  if (e.ctrlKey || e.metaKey) return;
+  if (e.altKey) {
+    const el = keyed(document, withAlt(e))[0];
+    if (!el) return;
+    e.preventDefault();
+    el.click();
+    return;
+  }
   if (typing(from)) {
     if (e.key === "Escape") from.blur();
     return;
@@ -420,7 +429,7 @@ function drawFoot() {
     for (const key of keys) {
       drawn.add(key);
       span.append(document.createElement("kbd"), " ");
-      span.lastElementChild.textContent = key;
+      span.lastElementChild.textContent = key.replace("+", " ");
     }
     span.append(does);
     foot.append(span);

@@ -64,8 +64,7 @@ func (s *Pages) renderForm(c *gin.Context, status int, title string, f recipeFor
 		f.Reading = s.read(f.Text)
 	}
 	s.Render(c, status, "new", kit.Page{Title: title, Nav: "/new", Body: f,
-		Keys: kit.Keys("Alt J", "next", "Alt A", "accept", "Alt ↵", "split", "Alt H", "heading", "Alt N", "note",
-			"Ctrl ↵", "review")})
+		Keys: kit.Keys("Ctrl ↵", "review")})
 }
 
 // Example is what stands in the empty field.

@@ -119,23 +119,28 @@ document.addEventListener("alpine:init", () => {
       input.focus();
     },
     keyed(e) {
-      const d = e.target.dataset;
-      if (!d.part) return;
-      const no = Number(d.line);
-      if (e.key === "Enter" && !e.altKey && !e.ctrlKey && !e.metaKey) {
-        e.preventDefault(); // Enter takes the cell; it does not send the recipe
-        e.target.dispatchEvent(new Event("change", { bubbles: true }));
-      } else if (e.altKey && e.key === "Enter" && d.part === "line") {
-        e.preventDefault();
-        const at = e.target.selectionStart, v = e.target.value;
-        this.line(no, () => v.slice(0, at).trimEnd() + "\n" + v.slice(at).trimStart(), "next");
-      } else if (e.altKey && e.code === "KeyH") {
-        e.preventDefault();
-        this.line(no, (line) => line.trim().replace(/[:\s]*$/, "") + ":", "next");
-      } else if (e.altKey && e.code === "KeyN") {
-        e.preventDefault();
-        this.note(no);
-      }
+      if (!e.target.dataset.part || e.key !== "Enter" || e.altKey || e.ctrlKey || e.metaKey) return;
+      e.preventDefault(); // Enter takes the cell; it does not send the recipe
+      e.target.dispatchEvent(new Event("change", { bubbles: true }));
+    },
+    // What the keys with Alt do to the line of the cell that the cursor stands in.
+    here() {
+      const cell = document.activeElement;
+      return cell && this.$refs.reading.contains(cell) && cell.dataset.part ? cell : null;
+    },
+    split() {
+      const cell = this.here();
+      if (!cell || cell.dataset.part !== "line") return;
+      const at = cell.selectionStart, v = cell.value;
+      this.line(Number(cell.dataset.line), () => v.slice(0, at).trimEnd() + "\n" + v.slice(at).trimStart(), "next");
+    },
+    heading() {
+      const cell = this.here();
+      if (cell) this.line(Number(cell.dataset.line), (line) => line.trim().replace(/[:\s]*$/, "") + ":", "next");
+    },
+    aside() {
+      const cell = this.here();
+      if (cell) this.note(Number(cell.dataset.line));
     },
     // A note goes below the recipe, where its words are still judged.
     note(no) {
@@ -144,12 +149,6 @@ document.addEventListener("alpine:init", () => {
       if (!lines.some((l) => /^notes:?$/i.test(l.trim()))) lines.push("", "Notes:");
       lines.push(line.trim());
       this.write(lines.join("\n"), "next");
-    },
-    anywhere(e) {
-      if (!e.altKey || e.ctrlKey || e.metaKey) return;
-      if (e.code === "KeyJ") { e.preventDefault(); this.next(); }
-      if (e.code === "KeyZ") { e.preventDefault(); this.takeBack(); }
-      if (e.code === "KeyA") { e.preventDefault(); this.accept(); }
     },
     next() {
       const rows = [...this.$refs.reading.querySelectorAll("tr.unclear[data-row], tr.unknown[data-row], tr.guess[data-row]")];

@@ -1,9 +1,12 @@
 // Keys. An element with data-key is pressed by that key, and the foot is drawn from those elements, so that
 // what stands there is what works. A key pressed while typing is only a letter. With data-walk the keys go
-// through the elements that it names; with data-own only a key pressed inside of what holds it counts.
+// through the elements that it names; with data-own only a key pressed inside of what holds it counts. A key with
+// Alt ("Alt+J") is pressed while typing too; what it does is done where the cursor stands.
 const spelled = { " ": "Space" };
 const typing = (el) => /^(INPUT|TEXTAREA|SELECT)$/.test(el.tagName);
 const keysOf = (el) => el.dataset.key.split(" ");
+// With Alt a letter may be another on some keyboards: the key itself counts.
+const withAlt = (e) => "Alt+" + (e.key === "Enter" ? "↵" : e.code.replace(/^Key/, ""));
 
 function keyed(root, key) {
   return [...root.querySelectorAll("[data-key]")].filter((el) => keysOf(el).includes(key));
@@ -46,7 +49,14 @@ document.addEventListener("keydown", (e) => {
     if (form) form.requestSubmit();
     return;
   }
-  if (e.ctrlKey || e.metaKey || e.altKey) return;
+  if (e.ctrlKey || e.metaKey) return;
+  if (e.altKey) {
+    const el = keyed(document, withAlt(e))[0];
+    if (!el) return;
+    e.preventDefault();
+    el.click();
+    return;
+  }
   if (typing(from)) {
     if (e.key === "Escape") from.blur();
     return;
@@ -88,7 +98,7 @@ function drawFoot() {
     for (const key of keys) {
       drawn.add(key);
       span.append(document.createElement("kbd"), " ");
-      span.lastElementChild.textContent = key;
+      span.lastElementChild.textContent = key.replace("+", " ");
     }
     span.append(does);
     foot.append(span);
