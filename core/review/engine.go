@@ -558,6 +558,11 @@ var kinds = []struct {
 	{"mixed", []string{"mixed vegetable", "mixed veg", "vegetable mix", "succotash", "ratatouille", "caponata", "tomato with okra", "tomato and okra", "tomato with zucchini", "tomato and zucchini", "okra and tomato"}},
 }
 
+// truly are words for a soup, whatever it is made of; other words for a dish are of what a jar is for, where it
+// holds one food.
+var truly = []string{"soup", "stew", "chowder", "bisque", "gumbo", "minestrone", "dal", "dhal", "borscht", "ragout",
+	"potage", "pozole", "pho", "goulash", "cassoulet", "broth with"}
+
 // grownFor is a product before the food that it is made of: "hummus bean", "stew meat".
 var grownFor = pattern.MustCompile(`\b(hummus|dip|sauce|stew|soup|jam|juice|pie) (bean|meat|bone|tomato|apple|orange|berry|hen|pepper|cherry)\b|\bstew (cube|chunk|piece|strip|beef|venison|pork|lamb|mutton|elk|moose)\b`)
 

@@ -100,8 +100,10 @@ func solids(b *bench) {
 		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill up with broth", Message: "No covering liquid is named, so the jar would be dense.", Edits: half})
 		return
 	}
-	if b.onlyMeat() {
-		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with meat, then liquid", Message: "Meat by itself, covered with liquid, has the longer time of meat; the soup time was tested with half the jar free liquid.", Edits: half})
+	if what := b.alone(); what != "" {
+		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with " + what + ", then liquid",
+			Message: "Nothing else is in the jar, and covered with liquid " + what + " by itself takes longer than a soup;" +
+				" the soup time was tested with half the jar free liquid.", Edits: half})
 		return
 	}
 	if b.kind == "" && !b.thin() {
@@ -166,20 +168,32 @@ func (b *bench) thin() bool {
 	return known && liquid*slack >= solids
 }
 
-// onlyMeat reports whether the one solid is meat or poultry.
-func (b *bench) onlyMeat() bool {
-	meat := false
+// alone names what the jar would hold by itself, where all of it takes longer than a soup does; "" where there is
+// anything else.
+func (b *bench) alone() string {
+	meat := true
+	var names []string
 	for i := range b.items {
 		it := &b.items[i]
 		if it.serving || !b.soupSolid(it) && !it.is(soupSeasoning...) {
 			continue
 		}
-		if !it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry") {
-			return false
+		meat = meat && it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry")
+		minutes, _, _ := b.ownTime(i)
+		if !meat && minutes == 0 {
+			return ""
 		}
-		meat = true
+		if !slices.Contains(names, it.name) {
+			names = append(names, it.name)
+		}
 	}
-	return meat
+	switch {
+	case len(names) == 0:
+		return ""
+	case meat:
+		return "meat"
+	}
+	return listed(names)
 }
 
 // perJar returns the cups of the jar where the recipe's amounts are per jar,
@@ -265,13 +279,16 @@ func (b *bench) cutSeasoning(part float64) []Edit {
 	return edits
 }
 
-// slowest says when the solid's own process is longer than the soup's.
-func (b *bench) slowest(i int) {
-	own := b.own[b.items[i].ref.ID]
-	if own == nil || b.items[i].is("seafood") || b.items[i].is("dry-bean") && b.items[i].came("canned") {
-		return
+// ownTime returns the minutes that the solid takes by itself, where these are more than the soup's, and the jar; 0
+// where they are not.
+func (b *bench) ownTime(i int) (longest int, jar string, own *procedure.Procedure) {
+	it := &b.items[i]
+	if it.ref == nil || it.is("seafood") || it.is("dry-bean") && it.came("canned") {
+		return 0, "", nil
 	}
-	longest, jar := 0, ""
+	if own = b.own[it.ref.ID]; own == nil {
+		return 0, "", nil
+	}
 	for _, r := range own.Rows {
 		if r.Jar != "pint" && r.Jar != "quart" || b.jar.Value != "" && string(b.jar.Value) != r.Jar {
 			continue
@@ -284,10 +301,19 @@ func (b *bench) slowest(i int) {
 			longest, jar = m, r.Jar
 		}
 	}
+	return longest, jar, own
+}
+
+// slowest says when the solid's own process is longer than the soup's.
+func (b *bench) slowest(i int) {
+	longest, jar, own := b.ownTime(i)
 	if longest > 0 && b.minutesFor(procedure.Process{Jar: jar}) < float64(longest) {
-		b.report(Finding{Code: "process-short", Severity: Care, Line: at(b.items[i].line), Ingredient: b.items[i].name, Do: sprint("On its own it takes %d minutes", longest),
-			Message: sprint("The published soup time stands, because half the jar is liquid; canned alone, a %s of %s takes %d minutes.", jar, b.items[i].name, longest),
-			Remedy:  "Process the longer time if you want the margin.", Source: own.Citation()})
+		name := b.items[i].name
+		b.report(Finding{Code: "process-short", Severity: Care, Line: at(b.items[i].line), Ingredient: name,
+			Do: sprint("On its own it takes %d minutes", longest),
+			Message: sprint("The published soup time stands, because half the jar is liquid; canned alone, a %s of %s"+
+				" takes %d minutes.", jar, name, longest),
+			Remedy: "Process the longer time if you want the margin.", Source: own.Citation()})
 	}
 }
 
