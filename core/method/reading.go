@@ -128,7 +128,7 @@ func (at *Stage) Follow(c Clause) { at.About, at.Refused, at.Asked = c.About, c.
 
 // read reads one sentence; marks are those of the second look, where somebody listens.
 func (r *Reader) read(text string, at Where) (out []Clause, marks []uint32) {
-	raw := words.Split(text)
+	raw := rejoined(words.Split(text))
 	if at.Filled && !at.Done {
 		raw = Implied(raw)
 	}

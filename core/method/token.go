@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 	"unicode"
 
@@ -29,7 +30,26 @@ type token struct {
 }
 
 // annotate finds things, foods and verbs in a sentence.
-func (r *Reader) annotate(text string) []token { return r.annotated(text, words.Split(text)) }
+func (r *Reader) annotate(text string) []token { return r.annotated(text, rejoined(words.Split(text))) }
+
+// oneWord are verbs that are another one behind "re-"; "re-cover" is to cover.
+var oneWord = set("heat use boil process can pack seal")
+
+// rejoined writes "re-heat", "re-use" as the one word that they are.
+func rejoined(raw []words.Token) []words.Token {
+	again := func(i int) bool {
+		return raw[i].Text == "re" && i+2 < len(raw) && raw[i+1].Text == "-" && oneWord[raw[i+2].Text] &&
+			raw[i+1].Start == raw[i].End && raw[i+2].Start == raw[i+1].End
+	}
+	for i := 0; i+2 < len(raw); i++ {
+		if again(i) {
+			one, verb := raw[i], raw[i+2]
+			one.Text, one.Raw, one.End = one.Text+verb.Text, one.Raw+verb.Raw, verb.End
+			raw = slices.Concat(raw[:i], []words.Token{one}, raw[i+3:])
+		}
+	}
+	return raw
+}
 
 // annotated is annotate for tokens that units were put into.
 func (r *Reader) annotated(text string, raw []words.Token) []token {
@@ -396,7 +416,7 @@ func (r *Reader) prefers(v string) bool { return r.verbs[v] || benign[v] }
 
 // neverVerbs are particles, numbers and adverbs that a dictionary has as verbs
 // too.
-var neverVerbs = set("lean off up down out back round rounds over through about around near like past still even own well better best worse two ten one six full right wrong steady quiet level fine extra second last late early less more most little much many while since whole half third pound pounds cold hot thick raw loose tight live light medium overnight")
+var neverVerbs = set("lean off up down out back round rounds over through about around near like past still even own well better best worse two ten one six full right wrong steady quiet level fine extra second last late early less more most little much many while since whole half third pound pounds inch inches quart pint cold hot thick raw loose tight live light medium overnight")
 
 // marred is what befalls produce: nobody does it to what is canned.
 var marred = set("bruise damage spot blemish discolor discolour wilt rot wither scar scab freckle")

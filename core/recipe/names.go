@@ -558,6 +558,26 @@ func (p *lineParser) addWords(l *Line, it *item) {
 	}
 }
 
+// shared reads the words that two foods share.
+func (p *lineParser) shared() {
+	p.sharedJuice()
+	p.shareFirst()
+}
+
+// shareFirst reads the others by the word that all share: "chicken breasts and thighs".
+func (p *lineParser) shareFirst() {
+	whose, _, ok := cutLast(p.l.Food)
+	if !ok || p.l.Ref == nil {
+		return
+	}
+	for _, x := range p.l.Also {
+		if f := p.r.foods.ByName(whose + " " + x.Food); f != nil && x.Ref == nil && x.Head == nil {
+			x.Food, x.Ref = whose+" "+x.Food, f
+			x.refID()
+		}
+	}
+}
+
 // finish settles what depends on the whole line.
 func (p *lineParser) finish() {
 	l := p.l
@@ -587,7 +607,7 @@ func (p *lineParser) finish() {
 			l.State = append(l.State, "fresh-squeezed")
 		}
 	}
-	p.sharedJuice()
+	p.shared()
 	if l.Acidity != nil && !l.Ref.In("vinegar", "weak-vinegar") && !strings.Contains(l.Food, "vinegar") {
 		l.Acidity = nil
 	}

@@ -463,7 +463,9 @@ func (f *factReader) elevation() {
 		if f.text(m.End) == "-" || f.text(m.End) == "to" || f.text(m.End) == "and" && f.text(m.End+1) == "above" || f.text(m.End) == "or" {
 			continue
 		}
-		f.out.Elevation = &Said[float64]{m.Min, f.line}
+		if was := f.out.Elevation; was == nil || m.Min > was.Value { // of two the higher asks for more
+			f.out.Elevation = &Said[float64]{m.Min, f.line}
+		}
 	}
 }
 

@@ -106,3 +106,16 @@ func jarNamed(t *testing.T, name string) quantity.Jar {
 	require.True(t, ok)
 	return j
 }
+
+// Of two elevations the higher is taken: it asks for more.
+func TestTwoElevations(t *testing.T) {
+	for _, text := range []string{
+		"We live at eight thousand feet. Process 15 minutes at our 1,500 ft.",
+		"15 minutes here at 1,500 ft, says the card. We are at 8,000 ft.",
+	} {
+		rec, err := reader.Text("Apples\n\n9 lb apples\n\n" + text)
+		require.NoError(t, err)
+		require.NotNil(t, rec.Stated.Elevation, text)
+		require.InDelta(t, 8000, rec.Stated.Elevation.Value, 1, text)
+	}
+}

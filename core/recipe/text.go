@@ -496,6 +496,9 @@ func (r *Reader) elided(rec *Recipe) {
 		if named == nil && rec.Title != "" {
 			named = onlyWorked(rec)
 		}
+		if named != nil && r.cutsOf(named, l) {
+			return
+		}
 		if named != nil && !elidedName[l.Food] && r.foods.ByName(l.Food+" "+named.Food) != named.Ref {
 			continue // "14 lb buttons", of mushrooms
 		}
@@ -510,6 +513,27 @@ func (r *Reader) elided(rec *Recipe) {
 		l.weigh()
 		return
 	}
+}
+
+// cutsOf names the animal that the line takes its cuts of: "boneless breasts & thighs", of the chicken in the title.
+func (r *Reader) cutsOf(named, l *Line) bool {
+	cut := r.foods.ByName(named.Food + " " + l.Food)
+	if cut == nil || named.Ref.Kind != "poultry" && named.Ref.Kind != "meat" {
+		return false
+	}
+	l.Ref, l.Food, l.Unread = cut, named.Food+" "+l.Food, nil
+	if l.Reading == Unclear {
+		l.Reading, l.Problem = Understood, ""
+	}
+	for _, x := range l.Also {
+		if f := r.foods.ByName(named.Food + " " + x.Food); x.Ref == nil && f != nil {
+			x.Ref, x.Food = f, named.Food+" "+x.Food
+			x.refID()
+		}
+	}
+	l.refID()
+	l.weigh()
+	return true
 }
 
 // weighsUnnamed reports a line that weighs what nobody knows.

@@ -281,6 +281,19 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)^(?:very |extra )?(?:light|medium|heavy|thin|hot) (?:syrup|brine),? (?:of )?(\d[\d ./½¼¾]* ?\w+ (?:of )?(?:water|sugar|vinegar)(?: and|,| to| \+| with))\b`), "$1"},
 	{pattern.MustCompile(`(?i)^(syrup|brine) (of )?(\d[\d ./½¼¾]* ?\w+ (?:water|sugar|vinegar))\b`), "$3"},
 	{pattern.MustCompile(`(?i)\bea\b\.?$`), "per jar"},
+	{pattern.MustCompile(`(?i)\bea\.? ((?:half.)?(?:pint|pt|quart|qt)|jar)\b`), "each $1"},
+	{pattern.MustCompile(`(?i)\bpr\.? ((?:half.)?(?:pint|pt|quart|qt)|jar)\b`), "per $1"},
+	{pattern.MustCompile(`(?i)\b(chilled|cooled)(?: over ?night| well| down| right)*(?: first| before)?(\W*$|,)`), "$1$2"},
+	{pattern.MustCompile(`(?i)\bfour percent\b`), "4 percent"},
+	{pattern.MustCompile(`(?i)\bfive percent\b`), "5 percent"},
+	{pattern.MustCompile(`(?i)\bsix percent\b`), "6 percent"},
+	// the inch that goes without saying: "cucumbers, 3/16 slices"
+	{pattern.MustCompile(`(?i)([,;(] ?(?:cut )?)(\d/(?:4|8|16)|[¼½¾]) (slices|rounds|coins|dice|cubes|strips|pieces` +
+		`|chunks)\b`), "$1$2 inch $3"},
+	// amounts one behind the other: "8 cups cranberries... 4 cups sugar 4 cups water"
+	{pattern.MustCompile(`(?i)(\pL) ?(?:\.{2,}|…) ?(\d)`), "$1, $2"},
+	{pattern.MustCompile(`(?i)(\d ?(?:cups?|c|tbsp|tsp|lbs?|quarts?|qts?) (?:of )?(?:sugar|water|vinegar|salt|honey` +
+		`|juice)) (\d[\d ./]* ?(?:cups?|c|tbsp|tsp|lbs?|quarts?|qts?) )`), "$1, $2"},
 	{pattern.MustCompile(`(?i)\babt\b\.?`), "about"},
 	{pattern.MustCompile(`(?i)^(i |we )?(used|bought|took|had|picked) (about |around )?(\d)`), "$4"},
 	{pattern.MustCompile(`(?i)^(\d+ ?(lbs?|pounds?)\.?), (\d+ ?(oz|ounces?)\b)`), "$1 $3"},

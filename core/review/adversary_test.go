@@ -110,7 +110,7 @@ func TestVoices(t *testing.T) {
 	t.Parallel()
 	files, err := filepath.Glob("testdata/voices/*.txt")
 	require.NoError(t, err)
-	require.GreaterOrEqual(t, len(files), 480)
+	require.GreaterOrEqual(t, len(files), 500)
 	var clear, held []string
 	for _, name := range files {
 		if req, _ := asked(t, name); reviewer.Review(req).Verdict == review.Clear {
@@ -120,7 +120,7 @@ func TestVoices(t *testing.T) {
 		}
 	}
 	t.Logf("%d of %d clear; held up: %v", len(clear), len(files), held)
-	require.GreaterOrEqual(t, len(clear), 321)
+	require.GreaterOrEqual(t, len(clear), 336)
 }
 
 // asked is the request of a file whose first line holds the flags, and its text.

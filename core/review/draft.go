@@ -243,12 +243,7 @@ func newDraft(e *Reviewer, req Request) *draft {
 	}
 	d.foodsOfSteps(e)
 	d.acidSpokenOf()
-	if d.kind == "paste" && titleHas(d.folded, "in oil", "in olive oil", "under oil") && d.hasVinegar() {
-		d.kind = "pickle" // a marinade of vinegar and oil; what no procedure has of it is judged
-	}
-	if d.kind == "soup" && !titleHas(d.folded, truly...) && !e.mixture(d) {
-		d.kind = "" // "my husband's chili beans": what a dish is made of is no dish yet
-	}
+	d.kind = e.kindMeant(d)
 	d.answeredFoods(e, req.Answers.list())
 	d.servingOnly()
 	d.boneInByTitle(e.cat)

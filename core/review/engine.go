@@ -558,6 +558,17 @@ var kinds = []struct {
 	{"mixed", []string{"mixed vegetable", "mixed veg", "vegetable mix", "succotash", "ratatouille", "caponata", "tomato with okra", "tomato and okra", "tomato with zucchini", "tomato and zucchini", "okra and tomato"}},
 }
 
+// kindMeant is the kind of product that the title names, as far as the foods bear it out.
+func (e *Reviewer) kindMeant(d *draft) string {
+	switch {
+	case d.kind == "paste" && titleHas(d.folded, "in oil", "in olive oil", "under oil") && d.hasVinegar():
+		return "pickle" // a marinade of vinegar and oil; what no procedure has of it is judged
+	case d.kind == "soup" && !titleHas(d.folded, truly...) && !e.mixture(d):
+		return "" // "my husband's chili beans": what a dish is made of is no dish yet
+	}
+	return d.kind
+}
+
 // truly are words for a soup, whatever it is made of; other words for a dish are of what a jar is for, where it
 // holds one food.
 var truly = []string{"soup", "stew", "chowder", "bisque", "gumbo", "minestrone", "dal", "dhal", "borscht", "ragout",
