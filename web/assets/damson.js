@@ -423,6 +423,7 @@ function drawFoot() {
     const keys = keysOf(el).filter((key) => !drawn.has(key));
     const does = el.dataset.does || el.firstChild.textContent.trim();
     el.setAttribute("aria-keyshortcuts", el.dataset.key);
+    if ("shown" in el.dataset) continue; // it shows its key itself
     if (!keys.length || (foot.children.length > roomy && !el.closest("main"))) continue;
     const span = document.createElement("span");
     span.dataset.drawn = "";
