@@ -125,6 +125,8 @@ func TestBrowserPastes(t *testing.T) {
 	require.Equal(t, "4 lb green beans:", second(), "a heading, whatever letter the keyboard makes of it")
 	alt("KeyZ", "Ω")
 	require.Equal(t, "4 lb green beans", second())
+	require.Equal(t, true, eval(`document.querySelector("#text").dispatchEvent(new KeyboardEvent("keydown",
+		{code: "KeyN", key: "ñ", altKey: true, bubbles: true, cancelable: true}))`), "a letter, where the recipe is typed")
 	require.Equal(t, []any{"Alt J", "Alt A", "Alt ↵", "Alt H", "Alt N"},
 		eval(`[...document.querySelectorAll("[data-foot] kbd")].map(k => k.textContent).filter(k => k.startsWith("Alt"))`))
 	require.Equal(t, []any{}, eval(`window.violations`), "nothing runs against the Content-Security-Policy")

@@ -132,9 +132,9 @@ func read(record []string, at map[string]int, today time.Time) (row Row, empty b
 	if row.Title == "" {
 		return row, false, errors.New("what is in the jars?")
 	}
-	if why := get("doubt"); why != "" {
-		return row, false, errors.New("these jars are not as tested and belong on no shelf:" +
-			" throw them out, and take the line out")
+	if get("doubt") != "" {
+		return row, false, errors.New("“" + Doubted + "” is filled in, and such jars belong on no shelf: throw them out" +
+			" and take the line out; where nothing is wrong with them, leave that cell empty")
 	}
 	for _, text := range []string{row.Title, row.Place, row.Note} {
 		if utf8.RuneCountInString(text) > longest {

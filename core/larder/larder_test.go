@@ -41,7 +41,7 @@ func TestRefused(t *testing.T) {
 		"product,left\nBeans,3\n": "the first line needs a heading for when they were canned, like “canned on”",
 		"left,date\n3,2025\n":     "the first line needs a heading for what is in the jars, like “product”",
 		head:                      "there is no jar in it: only headings",
-		"product,left,canned on,not as tested\nBeans,3,2025,too short\n": "line 2: these jars are not as tested and belong on no shelf: throw them out, and take the line out",
+		"product,left,canned on,not as tested\nBeans,3,2025,too short\n": "line 2: “not as tested” is filled in, and such jars belong on no shelf: throw them out and take the line out; where nothing is wrong with them, leave that cell empty",
 		head + "Beans,three,2025,\n":                                     "line 2: \"three\" is no number of jars from 0 to 2000",
 		head + "Beans,-3,2025,\n":                                        "line 2: \"-3\" is no number of jars from 0 to 2000",
 		head + "Beans,3,2025,\nPeas,2,3/4/26,\n":                         "line 3: \"3/4/26\" is no day: write 2026-08-14, August 2026 or 2026",

@@ -27,10 +27,12 @@ type Deviation struct {
 	Counter []string `yaml:"counter" json:"-"`
 }
 
-// deviation is a row with its words apart: those of the clause, and those near it.
+// deviation is a row with its words apart: those of the clause, and those near it; denials are those of Apart
+// that only deny.
 type deviation struct {
 	*Deviation
-	of, near [][]string
+	of, near       [][]string
+	apart, denials []string
 }
 
 // deviationsOf splits the words of the rows.
@@ -38,6 +40,13 @@ func deviationsOf(rows []*Deviation) []deviation {
 	var out []deviation
 	for _, row := range rows {
 		d := deviation{Deviation: row}
+		for _, word := range row.Apart {
+			if negators[word] || word == "nobody" {
+				d.denials = append(d.denials, word)
+			} else {
+				d.apart = append(d.apart, word)
+			}
+		}
 		for _, must := range row.Must {
 			if words, ok := strings.CutPrefix(must, "~"); ok {
 				d.near = append(d.near, strings.Split(words, "|"))
@@ -74,10 +83,18 @@ func (p *passage) isDeviation(d *deviation) bool {
 			return false
 		}
 	}
-	if !d.Denied && p.negated() || d.NoFood && p.namesFood() {
+	if p.says(d.apart...) || unit.hasAny(d.Far) || d.NoFood && p.namesFood() {
 		return false
 	}
-	return !p.says(d.Apart...) && !unit.hasAny(d.Far)
+	denied := !d.Denied && p.negated() || p.says(d.denials...)
+	return !denied || p.deniesHarm()
+}
+
+// deniesHarm reports that only the harm of it is denied: "ten minutes off the time never hurt anybody".
+func (p *passage) deniesHarm() bool {
+	return p.shrugs() || p.says("no worse", "any worse", "no difference", "any difference", "no trouble", "no bother",
+		"no one can tell", "nobody can tell", "nobody died", "no one died", "nobody has died", "did harm", "does harm",
+		"nobody notices", "not notice", "won't notice", "don't notice", "never noticed", "never made anyone")
 }
 
 // saysOne reports whether the clause holds one of the words, phrases or classes.
@@ -101,7 +118,7 @@ func (p *passage) saysOne(words []string) bool {
 
 // othersOnly reports what only others do; a soak is no drinker here, and a simmer nobody.
 func (p *passage) othersOnly() bool {
-	return p.third() && !p.ourBatch() && !p.says("soak", "simmer", "lids pop", "lid pops", "jars pop")
+	return p.third() && !p.ourBatch() && !p.says("nobody", "no one", "soak", "simmer", "lids pop", "lid pops", "jars pop")
 }
 
 // warned reports what is told of as wrong, or as done no longer.

@@ -8,12 +8,8 @@ import (
 )
 
 // A sentence is kept as it was read: how it is read hangs on its words, on where it stands, on what it
-// asked of the rest of the recipe, and on nothing else. keptSentences is how many are kept, longestKept
-// how many bytes one may have.
-const (
-	keptSentences = 1024
-	longestKept   = 400
-)
+// asked of the rest of the recipe, and on nothing else. keptSentences is how many are kept.
+const keptSentences = 1024
 
 // sentence is one at its stage.
 type sentence struct {
@@ -53,7 +49,7 @@ func (r *Reader) recall(text string, at Where) (is reading) {
 	if was, ok := r.memory.read.Load(key); ok && was.same(&at) {
 		return was
 	}
-	short := len(text) <= longestKept
+	short := len(text) <= recall.Longest
 	if short {
 		key.text = strings.Clone(text) // what is kept holds on to no recipe
 	}
@@ -66,14 +62,4 @@ func (r *Reader) recall(text string, at Where) (is reading) {
 }
 
 // Shape looks at a line without reading it.
-func (r *Reader) Shape(text string) Shape {
-	if len(text) > longestKept {
-		return r.shape(text)
-	}
-	s, ok := r.memory.shape.Load(text)
-	if !ok {
-		s = r.shape(text)
-		r.memory.shape.Store(strings.Clone(text), s)
-	}
-	return s
-}
+func (r *Reader) Shape(text string) Shape { return recall.Of(r.memory.shape, text, r.shape) }

@@ -6,6 +6,7 @@ package recall
 
 import (
 	"hash/maphash"
+	"strings"
 	"sync/atomic"
 )
 
@@ -41,4 +42,21 @@ func (m *Memory[K, V]) Store(key K, value V) {
 
 func (m *Memory[K, V]) place(key K) *atomic.Pointer[entry[K, V]] {
 	return &m.table[maphash.Comparable(m.seed, key)%uint64(len(m.table))]
+}
+
+// Longest is how many bytes a text may have that is kept.
+const Longest = 400
+
+// Of returns what find says of the text, as it is kept; it keeps what was not. A long text is not kept.
+func Of[V any](m *Memory[string, V], text string, find func(string) V) V {
+	if len(text) > Longest {
+		return find(text)
+	}
+	value, ok := m.Load(text)
+	if !ok {
+		text = strings.Clone(text) // what is kept holds on to nothing around it
+		value = find(text)
+		m.Store(text, value)
+	}
+	return value
 }

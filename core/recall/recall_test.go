@@ -2,6 +2,7 @@ package recall_test
 
 import (
 	"strconv"
+	"strings"
 	"sync"
 	"testing"
 
@@ -43,4 +44,19 @@ func TestNeverAnother(t *testing.T) {
 		})
 	}
 	crowd.Wait()
+}
+
+func TestOf(t *testing.T) {
+	m := recall.New[string, int](8)
+	asked := 0
+	length := func(s string) int { asked++; return len(s) }
+	for range 3 {
+		require.Equal(t, 5, recall.Of(m, "steam", length))
+	}
+	require.Equal(t, 1, asked, "it is found once")
+	long := strings.Repeat("x", recall.Longest+1)
+	for range 2 {
+		require.Equal(t, len(long), recall.Of(m, long, length))
+	}
+	require.Equal(t, 3, asked, "what is long is not kept")
 }

@@ -10,6 +10,7 @@ import (
 	"damson/core/food"
 	"damson/core/pattern"
 	"damson/core/quantity"
+	"damson/core/recall"
 	"damson/core/words"
 )
 
@@ -23,24 +24,11 @@ type look struct {
 	sure bool
 }
 
-// look looks at a line, from memory where it was looked at before.
-func (r *Reader) look(text string) look {
-	if len(text) > longestKept {
-		return r.lookAt(text)
-	}
-	at, ok := r.looks.Load(text)
-	if !ok {
-		at = r.lookAt(text)
-		r.looks.Store(strings.Clone(text), at)
-	}
-	return at
-}
+// keptLooks is how many lines are kept as they were looked at.
+const keptLooks = 1024
 
-// keptLooks is how many lines are kept as they were looked at, longestKept how many bytes one may have.
-const (
-	keptLooks   = 1024
-	longestKept = 400
-)
+// look looks at a line, from memory where it was looked at before.
+func (r *Reader) look(text string) look { return recall.Of(r.looks, text, r.lookAt) }
 
 func (r *Reader) lookAt(text string) look {
 	body, ofJars := filled(strings.TrimSpace(narrow(stripBullet(text))))

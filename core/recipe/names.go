@@ -566,16 +566,23 @@ func (p *lineParser) shared() {
 
 // shareFirst reads the others by the word that all share: "chicken breasts and thighs".
 func (p *lineParser) shareFirst() {
-	whose, _, ok := cutLast(p.l.Food)
-	if !ok || p.l.Ref == nil {
-		return
-	}
-	for _, x := range p.l.Also {
-		if f := p.r.foods.ByName(whose + " " + x.Food); f != nil && x.Ref == nil && x.Head == nil {
-			x.Food, x.Ref = whose+" "+x.Food, f
-			x.refID()
+	if whose, _, ok := cutLast(p.l.Food); ok && p.l.Ref != nil {
+		for _, x := range p.l.Also {
+			p.r.partOf(whose, x)
 		}
 	}
+}
+
+// partOf reads a line that nobody knows as a part of the animal or plant, where that is known.
+func (r *Reader) partOf(whose string, l *Line) bool {
+	f := r.foods.ByName(whose + " " + l.Food)
+	if f == nil || l.Ref != nil || l.Head != nil || l.Food == "" {
+		return false
+	}
+	l.Food, l.Ref = whose+" "+l.Food, f
+	l.refID()
+	l.weigh()
+	return true
 }
 
 // finish settles what depends on the whole line.

@@ -517,22 +517,15 @@ func (r *Reader) elided(rec *Recipe) {
 
 // cutsOf names the animal that the line takes its cuts of: "boneless breasts & thighs", of the chicken in the title.
 func (r *Reader) cutsOf(named, l *Line) bool {
-	cut := r.foods.ByName(named.Food + " " + l.Food)
-	if cut == nil || named.Ref.Kind != "poultry" && named.Ref.Kind != "meat" {
+	if named.Ref.Kind != "poultry" && named.Ref.Kind != "meat" || !r.partOf(named.Food, l) {
 		return false
 	}
-	l.Ref, l.Food, l.Unread = cut, named.Food+" "+l.Food, nil
 	if l.Reading == Unclear {
 		l.Reading, l.Problem = Understood, ""
 	}
 	for _, x := range l.Also {
-		if f := r.foods.ByName(named.Food + " " + x.Food); x.Ref == nil && f != nil {
-			x.Ref, x.Food = f, named.Food+" "+x.Food
-			x.refID()
-		}
+		r.partOf(named.Food, x)
 	}
-	l.refID()
-	l.weigh()
 	return true
 }
 

@@ -70,19 +70,22 @@ var inBrackets = pattern.MustCompile(` \((?:\pL+ |= ?|that's ){0,3}[\d½¼¾⅓�
 var ofItselfWords = set("take from about roughly approximately approx around that it is or of a an the fresh ripe " +
 	"whole and")
 
-// otherFigures writes the number of what may stand instead in figures, as the first is: "or
-// six 10-ounce packages of frozen corn".
+// otherFigures writes numbers in figures: of what may stand instead, as the first is, "or six 10-ounce packages of
+// frozen corn"; of a strength, "vinegar five percent".
 func otherFigures(s string) string {
-	m := otherAmount.FindStringSubmatchIndex(s)
-	if m == nil {
-		return s
+	for _, p := range []*pattern.Pattern{otherAmount, percentSaid} {
+		m := p.FindStringSubmatchIndex(s)
+		if m == nil {
+			continue
+		}
+		if v, n := english.Number(words.Split(s[m[2]:m[3]]), 0); n > 0 {
+			s = s[:m[2]] + quantity.Number(v) + s[m[3]:]
+		}
 	}
-	v, n := english.Number(words.Split(s[m[2]:m[3]]), 0)
-	if n == 0 {
-		return s
-	}
-	return s[:m[2]] + quantity.Number(v) + s[m[3]:]
+	return s
 }
+
+var percentSaid = pattern.MustCompile(`(?i)\b(\pL+) per ?cent\b`)
 
 var otherAmount = pattern.MustCompile(`(?i)\bor (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (?:\d|(?:cups?|pounds?|lbs?|quarts?|pints?|packages?|packets?|cans?|tins?|ounces?|oz|tablespoons?|teaspoons?|tbsp|tsp)\b)`)
 
@@ -284,9 +287,6 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\bea\.? ((?:half.)?(?:pint|pt|quart|qt)|jar)\b`), "each $1"},
 	{pattern.MustCompile(`(?i)\bpr\.? ((?:half.)?(?:pint|pt|quart|qt)|jar)\b`), "per $1"},
 	{pattern.MustCompile(`(?i)\b(chilled|cooled)(?: over ?night| well| down| right)*(?: first| before)?(\W*$|,)`), "$1$2"},
-	{pattern.MustCompile(`(?i)\bfour percent\b`), "4 percent"},
-	{pattern.MustCompile(`(?i)\bfive percent\b`), "5 percent"},
-	{pattern.MustCompile(`(?i)\bsix percent\b`), "6 percent"},
 	// the inch that goes without saying: "cucumbers, 3/16 slices"
 	{pattern.MustCompile(`(?i)([,;(] ?(?:cut )?)(\d/(?:4|8|16)|[¼½¾]) (slices|rounds|coins|dice|cubes|strips|pieces` +
 		`|chunks)\b`), "$1$2 inch $3"},

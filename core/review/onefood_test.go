@@ -34,6 +34,17 @@ func TestOneFoodIsNoSoup(t *testing.T) {
 		assert.Equal(t, review.Change, res.Verdict, title)
 		assert.Contains(t, codesOf(res), "solids-ratio", title)
 	}
+	for _, more := range []string{"1 onion, if you like", "1 small onion, chopped", "2 cloves garlic", "1 carrot, diced",
+		"2 tsp cumin"} {
+		res := reviewAt(t, at, "Pinto soup\n\n"+more+beansByThemselves)
+		assert.Contains(t, codesOf(res), "solids-ratio", "%s does not thin the jar", more)
+	}
+	mixed := "Bean and vegetable soup\n\n4 lb carrots, peeled and diced\n3 lb potatoes, peeled and cubed" + beansByThemselves
+	res := reviewAt(t, at, mixed)
+	assert.NotContains(t, codesOf(res), "solids-ratio")
+	for _, f := range res.Findings {
+		assert.NotEqual(t, "process-long", f.Code, "its beans take 75 minutes by themselves, and nobody says half")
+	}
 	two := "Supper beans\n\n2 lb dried kidney beans" + beansByThemselves
 	assert.NotEqual(t, review.Clear, reviewAt(t, at, two).Verdict, "two beans have no shorter time than one")
 }

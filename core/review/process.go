@@ -426,7 +426,7 @@ func (b *bench) generous(list []procedure.Process, m recipe.SaidMinutes, hasMinu
 	if len(b.methods) > 0 && !slices.ContainsFunc(list, func(p procedure.Process) bool { return p.Method == b.methods[0].Value }) {
 		return // hours in a water bath are not held against minutes under pressure
 	}
-	if hasMinutes && m.Minutes > float64(longest(list).Minutes) {
+	if hasMinutes && m.Minutes > float64(longest(list).Minutes) && !b.mayNeed(m) {
 		b.report(Finding{Code: "process-long", Severity: Note, Line: at(m.Line), Do: sprint("%d minutes are enough", longest(list).Minutes)})
 	}
 	if b.psi != nil {
@@ -438,6 +438,19 @@ func (b *bench) generous(list []procedure.Process, m recipe.SaidMinutes, hasMinu
 			b.report(Finding{Code: "pressure-high", Severity: Note, Line: b.lineOf(b.psi), Do: sprint("%d psi are enough", most)})
 		}
 	}
+}
+
+// mayNeed reports minutes that a solid of the soup takes by itself, where nobody says that half the jar is liquid.
+func (b *bench) mayNeed(m recipe.SaidMinutes) bool {
+	if !b.soup() || b.halfSolids {
+		return false
+	}
+	for i := range b.items {
+		if own, _, _ := b.ownTime(i); !b.items[i].serving && float64(own) >= m.Minutes {
+			return true
+		}
+	}
+	return false
 }
 
 // lowerBand reports whether the stated figures are those of a band below the

@@ -47,10 +47,8 @@ func (b *bench) solidsOf() (solids, liquid, season float64, known bool) {
 		if it.serving || it.choice {
 			continue
 		}
-		c, ok := it.cups()
+		c, ok := it.cupsInJar()
 		switch {
-		case it.is("dry-bean") && !it.came("canned") && !it.done("soaked", "cooked") && ok:
-			solids += 2.3 * c // dried beans to soaked (common practice, no source)
 		case it.is(soupSeasoning...):
 			if ok {
 				season += c
@@ -71,6 +69,18 @@ func (b *bench) solidsOf() (solids, liquid, season float64, known bool) {
 		}
 	}
 	return solids, liquid, season, known
+}
+
+// swollen is how much dried beans take once they are soaked (common practice, no source).
+const swollen = 2.3
+
+// cupsInJar are the cups that the item takes once it is in the jar.
+func (it *item) cupsInJar() (float64, bool) {
+	c, ok := it.cups()
+	if it.is("dry-bean") && !it.came("canned") && !it.done("soaked", "cooked") {
+		c *= swollen
+	}
+	return c, ok
 }
 
 func solids(b *bench) {
@@ -102,8 +112,8 @@ func solids(b *bench) {
 	}
 	if what := b.alone(); what != "" {
 		b.report(Finding{Code: "solids-ratio", Severity: Amend, Do: "Fill half with " + what + ", then liquid",
-			Message: "Nothing else is in the jar, and covered with liquid " + what + " by itself takes longer than a soup;" +
-				" the soup time was tested with half the jar free liquid.", Edits: half})
+			Message: "Hardly anything else is in the jar, and covered with liquid " + what + " by itself takes longer" +
+				" than a soup; the soup time was tested with half the jar free liquid.", Edits: half})
 		return
 	}
 	if b.kind == "" && !b.thin() {
@@ -168,27 +178,34 @@ func (b *bench) thin() bool {
 	return known && liquid*slack >= solids
 }
 
-// alone names what the jar would hold by itself, where all of it takes longer than a soup does; "" where there is
-// anything else.
+// nearlyAll is the share of the solids from which a food is alone in the jar, whatever seasons it (common
+// practice, no source).
+const nearlyAll = 0.8
+
+// alone names what the jar would hold by itself, or nearly so, and takes longer than a soup does; "" where there
+// is enough of something else. What may be left out is not there.
 func (b *bench) alone() string {
-	meat := true
+	slow, all, meat := 0.0, 0.0, true
 	var names []string
 	for i := range b.items {
 		it := &b.items[i]
-		if it.serving || !b.soupSolid(it) && !it.is(soupSeasoning...) {
+		if it.serving || it.choice || it.src != nil && it.src.Optional || !b.soupSolid(it) && !it.is(soupSeasoning...) {
 			continue
 		}
-		meat = meat && it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry")
-		minutes, _, _ := b.ownTime(i)
-		if !meat && minutes == 0 {
+		cups, known := it.cupsInJar()
+		all += cups
+		isMeat := it.is("red-meat", "ground-meat", "poultry", "bone-in-poultry")
+		if minutes, _, _ := b.ownTime(i); minutes > 0 || isMeat {
+			slow, meat = slow+cups, meat && isMeat
+			if !slices.Contains(names, it.name) {
+				names = append(names, it.name)
+			}
+		} else if !known && !it.is("garlic") {
 			return ""
-		}
-		if !slices.Contains(names, it.name) {
-			names = append(names, it.name)
 		}
 	}
 	switch {
-	case len(names) == 0:
+	case len(names) == 0 || slow < nearlyAll*all:
 		return ""
 	case meat:
 		return "meat"

@@ -343,8 +343,8 @@ function keyed(root, key) {
   return [...root.querySelectorAll("[data-key]")].filter((el) => keysOf(el).includes(key));
 }
 
-// atHand is what holds the focus and has keys of its own: a canner, a note of the margin.
-const atHand = (el) => el.closest("[data-station], [data-note]");
+// atHand is what holds the focus and has keys of its own: a canner, a note of the margin, the reading of a recipe.
+const atHand = (el) => el.closest("[data-station], [data-note], [data-reading]");
 
 // pressed is the element that a key presses: one at hand, else the page's, else the frame's.
 function pressed(key, from) {
@@ -382,7 +382,7 @@ document.addEventListener("keydown", (e) => {
   }
   if (e.ctrlKey || e.metaKey) return;
   if (e.altKey) {
-    const el = keyed(document, withAlt(e))[0];
+    const el = pressed(withAlt(e), from);
     if (!el) return;
     e.preventDefault();
     el.click();
