@@ -1,6 +1,7 @@
 package web_test
 
 import (
+	"context"
 	"encoding/json"
 	"fmt"
 	"net/http/httptest"
@@ -27,9 +28,27 @@ type fault struct {
 	}
 }
 
+// everyPage is a path of each page, from the demo data.
+var everyPage = []string{"/", "/new", "/recipes/11", "/recipes/12", "/recipes/6", "/recipes/5", "/recipes/14", "/recipes/11/amended", "/recipes/4/compare", "/recipes/13/scale", "/recipes/13/versions", "/recipes/15/book",
+	"/library", "/library?q=beans", "/library/soup", "/library/soup/check", "/foods/tomato", "/rules/dairy", "/without/no-dairy", "/debated", "/check", "/check/sheet", "/procedures/new",
+	"/plan", "/plan/1", "/plan/1/quantities", "/plan/1/sheets", "/stove", "/stove/new?recipe=13", "/stove/2", "/stove/3", "/shelf", "/shelf/2", "/acidity", "/acidity/log", "/acidity/practice", "/acidity/selling", "/kitchen", "/removed", "/nowhere"}
+
+// faults are what axe-core finds on the page that is open.
+func faults(t *testing.T, ctx context.Context, axe, rules string) (list []fault) {
+	t.Helper()
+	_, err := chromedp.Run(ctx, chromedp.Evaluate[any](axe+"; true"))
+	require.NoError(t, err)
+	found, err := chromedp.Run(ctx, chromedp.Evaluate[string](
+		`axe.run(document, `+rules+`).then(r => JSON.stringify(r.violations))`, chromedp.EvalAwaitPromise))
+	require.NoError(t, err)
+	require.NoError(t, json.Unmarshal([]byte(found), &list))
+	return list
+}
+
 // TestBrowserAccess holds every page to WCAG 2.2 AA with axe-core (Deque Systems, MPL 2.0;
 // testdata/axe), wide and narrow, and finds nothing that sticks out of a narrow window.
 func TestBrowserAccess(t *testing.T) {
+	t.Parallel()
 	full, _ := webtest.New(t, true)
 	empty, _ := webtest.New(t, false)
 	fullSite, emptySite := httptest.NewServer(full.Handler()), httptest.NewServer(empty.Handler())
@@ -42,13 +61,7 @@ func TestBrowserAccess(t *testing.T) {
 	look := func(site, path string, width int) {
 		t.Helper()
 		step(chromedp.EmulateViewport(int64(width), 900), chromedp.Navigate(site+path))
-		_, err := chromedp.Run(ctx, chromedp.Evaluate[any](string(axe)+"; true"))
-		require.NoError(t, err)
-		found, err := chromedp.Run(ctx, chromedp.Evaluate[string](`axe.run(document, `+ruled+`).then(r => JSON.stringify(r.violations))`, chromedp.EvalAwaitPromise))
-		require.NoError(t, err)
-		var faults []fault
-		require.NoError(t, json.Unmarshal([]byte(found), &faults))
-		for _, f := range faults {
+		for _, f := range faults(t, ctx, string(axe), ruled) {
 			for i, n := range f.Nodes {
 				if i < 3 {
 					assert.Fail(t, fmt.Sprintf("%s at %d: %s", path, width, f.ID), "%s: %s", f.Help, n.HTML[:min(len(n.HTML), 160)])
@@ -59,9 +72,7 @@ func TestBrowserAccess(t *testing.T) {
 			assert.LessOrEqual(t, eval(`document.documentElement.scrollWidth`), float64(width), "%s sticks out", path)
 		}
 	}
-	for _, path := range []string{"/", "/new", "/recipes/11", "/recipes/12", "/recipes/6", "/recipes/5", "/recipes/14", "/recipes/11/amended", "/recipes/4/compare", "/recipes/13/scale", "/recipes/13/versions", "/recipes/15/book",
-		"/library", "/library?q=beans", "/library/soup", "/library/soup/check", "/foods/tomato", "/rules/dairy", "/without/no-dairy", "/debated", "/check", "/check/sheet", "/procedures/new",
-		"/plan", "/plan/1", "/plan/1/quantities", "/plan/1/sheets", "/stove", "/stove/new?recipe=13", "/stove/2", "/stove/3", "/shelf", "/shelf/2", "/acidity", "/acidity/log", "/acidity/practice", "/acidity/selling", "/kitchen", "/removed", "/nowhere"} {
+	for _, path := range everyPage {
 		look(fullSite.URL, path, 1280)
 		look(fullSite.URL, path, 390)
 	}

@@ -35,7 +35,7 @@ func browser(t *testing.T) context.Context {
 	}
 	ctx, cancel := chromedp.NewContext(context.Background(), chromedp.WithAllocatorOptions(opts...))
 	t.Cleanup(cancel)
-	ctx, stop := context.WithTimeout(ctx, 4*time.Minute)
+	ctx, stop := context.WithTimeout(ctx, 8*time.Minute)
 	t.Cleanup(stop)
 	return ctx
 }

@@ -93,6 +93,8 @@ func TestPHLog(t *testing.T) {
 	code, page = post("/acidity/meters", url.Values{"name": {""}})
 	require.Equal(t, http.StatusUnprocessableEntity, code)
 	require.Contains(t, page, "What is the meter called?")
+	require.Contains(t, page, `name="compensates" value="yes">`, "the box that was not ticked")
+	require.Contains(t, page, `name="low" value="4.01"`, "the other forms are fresh")
 	meters, err := st.Meters(ctx)
 	require.NoError(t, err)
 	id := ""

@@ -1,20 +1,19 @@
 package acid
 
 import (
+	"cmp"
 	"context"
 	"errors"
 	"fmt"
 	"net/http"
 	"strconv"
 	"strings"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
 	"damson/app"
 	"damson/core/cells"
 	"damson/core/phlog"
-	"damson/core/quantity"
 	"damson/core/words"
 	"damson/store"
 	"damson/web/kit"
@@ -26,14 +25,11 @@ type logView struct {
 	Readings     []readingView
 	Calibrations []calibrationView
 	Recipes      []kit.Choice
-	MeterChoices []kit.Choice
 	Hows         []kit.Choice
-	Today        string
-	// Form is what was typed where something is wrong with it; Problems by form.
-	Form     map[string]string
-	Problems map[string]string
-	Done     string
-	Never    string
+	// MeterRead and MeterCalibrated are the choices of a meter in the two forms that ask for one.
+	MeterRead, MeterCalibrated []kit.Choice
+	Forms                      logForms
+	Done, Never                string
 }
 
 type meterView struct {
@@ -63,35 +59,23 @@ func (s *Pages) showLog(c *gin.Context) error {
 	if n, err := strconv.Atoi(c.Query("read")); err == nil {
 		done = words.Thousands(n) + " readings were read from the file."
 	}
-	return s.renderLog(c, http.StatusOK, nil, nil, done)
+	return s.renderLog(c, http.StatusOK, s.freshForms(), done)
 }
 
-// renderLog writes the page; form and problems are those of a form that was not
-// taken, so that nothing typed is lost.
-func (s *Pages) renderLog(c *gin.Context, status int, form, problems map[string]string, done string) error {
+// renderLog writes the page with its forms as they stand.
+func (s *Pages) renderLog(c *gin.Context, status int, forms logForms, done string) error {
 	ctx := c.Request.Context()
 	b, err := s.book(ctx, 0)
 	if err != nil {
 		return err
 	}
-	v := logView{Form: form, Problems: problems, Done: done, Today: s.Today(), Never: phlog.Never}
-	if v.Form == nil {
-		v.Form = map[string]string{}
-	}
+	v := logView{Forms: forms, Done: done, Never: phlog.Never}
 	for _, m := range b.Meters {
-		mv := meterView{ID: m.ID, Name: m.Name, State: "not calibrated today"}
-		if cal, ok := b.On(m.ID, v.Today); ok {
-			mv.Good, mv.State = true, fmt.Sprintf("calibrated today, slope %.0f %%", cal.Slope())
-		}
-		if m.DueOn != "" {
-			mv.Due = "check due " + m.DueOn
-			if m.DueOn < v.Today {
-				mv.Due = "check overdue since " + m.DueOn
-			}
-		}
-		v.Meters = append(v.Meters, mv)
-		v.MeterChoices = append(v.MeterChoices, kit.Choice{Value: strconv.FormatInt(m.ID, 10), Label: m.Name,
-			Chosen: v.Form["meter"] == strconv.FormatInt(m.ID, 10)})
+		id := strconv.FormatInt(m.ID, 10)
+		v.Meters = append(v.Meters, b.viewMeter(m, s.Today()))
+		v.MeterRead = append(v.MeterRead, kit.Choice{Value: id, Label: m.Name, Chosen: forms.Reading.Meter == id})
+		v.MeterCalibrated = append(v.MeterCalibrated,
+			kit.Choice{Value: id, Label: m.Name, Chosen: forms.Calibration.Meter == id})
 	}
 	for _, x := range b.Calibrations[:min(len(b.Calibrations), 8)] {
 		v.Calibrations = append(v.Calibrations, b.viewCalibration(x))
@@ -102,11 +86,11 @@ func (s *Pages) renderLog(c *gin.Context, status int, form, problems map[string]
 	v.Recipes = append(v.Recipes, kit.Choice{Value: "0", Label: "no recipe", Chosen: false})
 	for _, r := range b.Recipes {
 		id := strconv.FormatInt(r.ID, 10)
-		v.Recipes = append(v.Recipes, kit.Choice{Value: id, Label: r.Title, Chosen: v.Form["recipe"] == id ||
-			v.Form["recipe"] == "" && c.Query("recipe") == id})
+		v.Recipes = append(v.Recipes, kit.Choice{Value: id, Label: r.Title,
+			Chosen: cmp.Or(forms.Reading.Recipe, c.Query("recipe")) == id})
 	}
 	for _, h := range []string{phlog.Blended, phlog.Brine, phlog.Whole} {
-		v.Hows = append(v.Hows, kit.Choice{Value: h, Label: h, Chosen: v.Form["how"] == h})
+		v.Hows = append(v.Hows, kit.Choice{Value: h, Label: h, Chosen: forms.Reading.How == h})
 	}
 	s.Render(c, status, "phlog", kit.Page{Title: "pH log", Nav: "/acidity",
 		Keys: kit.Keys("Tab", "next field", "Ctrl ↵", "store"), Body: v})
@@ -159,131 +143,19 @@ func (b logBook) viewReading(r store.Reading) readingView {
 	return v
 }
 
-// refuse answers a form that is not taken, with all that was typed.
-func (s *Pages) refuse(c *gin.Context, form map[string]string, where, what string) error {
-	return s.renderLog(c, http.StatusUnprocessableEntity, form, map[string]string{where: what}, "")
-}
-
-func (s *Pages) addMeter(c *gin.Context) error {
-	if !s.Form(c) {
-		return nil
+func (b logBook) viewMeter(m store.Meter, today string) meterView {
+	v := meterView{ID: m.ID, Name: m.Name, State: "not calibrated today"}
+	if cal, ok := b.On(m.ID, today); ok {
+		v.Good, v.State = true, fmt.Sprintf("calibrated today, slope %.0f %%", cal.Slope())
 	}
-	f := kit.Typed(c, "name", "due", "compensates")
-	if f["name"] == "" {
-		return s.refuse(c, f, "meter", "What is the meter called? Any name will do.")
+	switch {
+	case m.DueOn == "":
+	case m.DueOn < today:
+		v.Due = "check overdue since " + m.DueOn
+	default:
+		v.Due = "check due " + m.DueOn
 	}
-	if _, ok := s.DayTyped(f["due"]); !ok {
-		return s.refuse(c, f, "meter", "The day is written like 2027-01-31, or left empty.")
-	}
-	return s.logged(c, "/acidity/log?done=meter", func(tx *store.Store) error {
-		return tx.AddMeter(c.Request.Context(), &store.Meter{Name: f["name"], DueOn: f["due"],
-			Compensates: f["compensates"] != ""})
-	})
-}
-
-// logged stores what a form of the log adds, once, and opens the place.
-func (s *Pages) logged(c *gin.Context, place string, add func(*store.Store) error) error {
-	ctx := c.Request.Context()
-	at, err := s.Store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) { return place, add(tx) })
-	if err != nil {
-		return err
-	}
-	s.LogChanged()
-	c.Redirect(http.StatusSeeOther, at)
-	return nil
-}
-
-// meterTyped finds the meter that a form names.
-func (s *Pages) meterTyped(c *gin.Context, text string) (store.Meter, bool, error) {
-	list, err := s.Store.Meters(c.Request.Context())
-	for _, m := range list {
-		if strconv.FormatInt(m.ID, 10) == text {
-			return m, true, nil
-		}
-	}
-	return store.Meter{}, false, err
-}
-
-func (s *Pages) addCalibration(c *gin.Context) error {
-	if !s.Form(c) {
-		return nil
-	}
-	f := kit.Typed(c, "meter", "day", "low", "high", "lowmv", "highmv", "celsius", "lowlot", "highlot", "lowexpiry",
-		"highexpiry", "by")
-	m, ok, err := s.meterTyped(c, f["meter"])
-	if err != nil {
-		return err
-	}
-	if !ok {
-		return s.refuse(c, f, "calibration", "Which meter? Add one first where the list is empty.")
-	}
-	x := store.Calibration{MeterID: m.ID, LowLot: f["lowlot"], HighLot: f["highlot"], LowExpiry: f["lowexpiry"],
-		HighExpiry: f["highexpiry"], DoneBy: f["by"]}
-	if x.OnDay, ok = s.DayTyped(f["day"]); !ok {
-		return s.refuse(c, f, "calibration", "The day is written like 2026-11-25.")
-	}
-	for _, e := range []string{x.LowExpiry, x.HighExpiry} {
-		if _, ok := s.DayTyped(e); !ok {
-			return s.refuse(c, f, "calibration", "A buffer's date is written like 2027-01-31, or left empty.")
-		}
-	}
-	for _, n := range []struct {
-		name string
-		into *float64
-	}{{"low", &x.Low}, {"high", &x.High}, {"lowmv", &x.LowMV}, {"highmv", &x.HighMV}, {"celsius", &x.Celsius}} {
-		v, err := quantity.ParseFigure(f[n.name])
-		if err != nil {
-			return s.refuse(c, f, "calibration", "“"+f[n.name]+"” is no number; buffers in pH, readings in mV, temperature "+
-				"in °C.")
-		}
-		*n.into = v
-	}
-	if list := app.CalibrationOf(x).Check(); phlog.Refused(list) {
-		for _, p := range list {
-			if p.Refused {
-				return s.refuse(c, f, "calibration", p.What)
-			}
-		}
-	}
-	return s.logged(c, "/acidity/log?done=calibration",
-		func(tx *store.Store) error { return tx.AddCalibration(c.Request.Context(), &x) })
-}
-
-func (s *Pages) addReading(c *gin.Context) error {
-	if !s.Form(c) {
-		return nil
-	}
-	f := kit.Typed(c, "meter", "day", "sample", "recipe", "how", "hours", "celsius", "values", "by")
-	m, ok, err := s.meterTyped(c, f["meter"])
-	if err != nil {
-		return err
-	}
-	if !ok {
-		return s.refuse(c, f, "reading", "Which meter? Add one first where the list is empty.")
-	}
-	r := store.Reading{MeterID: m.ID, Compensated: m.Compensates, Sample: f["sample"], How: f["how"],
-		Typed: f["values"], DoneBy: f["by"]}
-	r.RecipeID, _ = strconv.ParseInt(f["recipe"], 10, 64)
-	if r.OnDay, ok = s.DayTyped(f["day"]); !ok {
-		return s.refuse(c, f, "reading", "The day is written like 2026-11-25.")
-	}
-	if r.Celsius, err = quantity.ParseFigure(f["celsius"]); err != nil {
-		return s.refuse(c, f, "reading", "How warm was the sample, in °C?")
-	}
-	if f["hours"] != "" {
-		if r.Hours, err = quantity.ParseFigure(f["hours"]); err != nil || r.Hours < 0 || r.Hours > 20000 {
-			return s.refuse(c, f, "reading", "How many hours after the jars were closed? A number, or nothing.")
-		}
-	}
-	if r.Sample == "" {
-		return s.refuse(c, f, "reading", "What was measured? Name the sample: “dilly beans, jars 3, 5 and 9”.")
-	}
-	if _, err := phlog.Values(r.Typed); err != nil || r.Typed == "" {
-		return s.refuse(c, f, "reading", "Type the pH of each jar, like 3.82 3.85 3.90.")
-	}
-	return s.logged(c, "/acidity/log?done=reading", func(tx *store.Store) error {
-		return tx.AddReadings(c.Request.Context(), []*store.Reading{&r})
-	})
+	return v
 }
 
 func (s *Pages) deleteReading(c *gin.Context) error {
@@ -296,75 +168,6 @@ func (s *Pages) deleteCalibration(c *gin.Context) error {
 
 func (s *Pages) deleteMeter(c *gin.Context) error {
 	return s.Remove(c, store.KindMeter, s.Gone)
-}
-
-// importReadings takes a CSV file in, as text: Damson's own or another meter's.
-func (s *Pages) importReadings(c *gin.Context) error {
-	if !s.Form(c) {
-		return nil
-	}
-	text := c.Request.PostForm.Get("csv")
-	f := map[string]string{"csv": text}
-	rows, err := phlog.ReadCSV(strings.NewReader(text))
-	if err != nil {
-		return s.refuse(c, f, "file", words.Capital(err.Error())+".")
-	}
-	ctx := c.Request.Context()
-	b, err := s.book(ctx, 0)
-	if err != nil {
-		return err
-	}
-	if b.Titles, err = s.Store.Titles(ctx, nil); err != nil {
-		return err
-	}
-	var list []*store.Reading
-	for _, row := range rows {
-		day, dated := s.dayOf(row.Date)
-		r := &store.Reading{OnDay: day, Sample: row.Sample, How: row.How, Hours: row.Hours, Celsius: row.Celsius,
-			Compensated: row.Corrects, Typed: row.Typed, Note: row.Problem}
-		if !dated {
-			r.Note = strings.TrimPrefix(r.Note+"; no day in the file that can be read, today taken", "; ")
-		}
-		if !row.HasTemperature {
-			r.Note = strings.TrimPrefix(r.Note+"; no temperature in the file, 25 °C taken", "; ")
-		}
-		if r.Sample == "" {
-			r.Sample = "line " + strconv.Itoa(row.Line) + " of the file"
-		}
-		if r.How == "" {
-			r.How = phlog.Whole
-		}
-		for _, m := range b.Meters {
-			if strings.EqualFold(m.Name, row.Meter) {
-				r.MeterID = m.ID
-			}
-		}
-		for id, title := range b.Titles { // of two with one title the newer
-			if row.Recipe != "" && strings.EqualFold(title, row.Recipe) {
-				r.RecipeID = max(r.RecipeID, id)
-			}
-		}
-		r.Sample, r.How, r.Typed, r.Note = kit.Cut(r.Sample, 120), kit.Cut(r.How, 60), kit.Cut(r.Typed,
-			120), kit.Cut(r.Note, 200)
-		list = append(list, r)
-	}
-	return s.logged(c, "/acidity/log?read="+strconv.Itoa(len(list)), func(tx *store.Store) error {
-		if len(list) == 0 {
-			return nil
-		}
-		return tx.AddReadings(ctx, list)
-	})
-}
-
-// dayOf finds the day in what a meter wrote; today, and false, where there is none.
-func (s *Pages) dayOf(text string) (string, bool) {
-	for _, layout := range []string{kit.DayLayout, "2006-01-02 15:04", "2006-01-02 15:04:05", time.RFC3339,
-		"2006-01-02T15:04:05", "01/02/2006", "01/02/2006 15:04", "02.01.2006", "02.01.2006 15:04"} {
-		if t, err := time.Parse(layout, strings.TrimSpace(text)); err == nil {
-			return t.Format(kit.DayLayout), true
-		}
-	}
-	return s.Today(), false
 }
 
 // exportReadings writes the whole log, the newest reading first.

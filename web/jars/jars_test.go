@@ -74,12 +74,15 @@ func TestShelf(t *testing.T) {
 		"is no number":     {"jars": {"two"}, "kind": {"eaten"}, "note": {"it <i>hissed"}},
 		"“0” is no number": {"jars": {"0"}, "kind": {"eaten"}, "note": {"it <i>hissed"}},
 		"Choose one":       {"jars": {"1"}, "kind": {"sold"}, "note": {"it <i>hissed"}},
-		"not as many jars": {"jars": {"7"}, "kind": {"eaten"}, "note": {"it <i>hissed"}},
+		"not as many jars": {"jars": {"7"}, "kind": {"thrown out"}, "note": {"it <i>hissed"}},
 	} {
 		code, body := post(h, "/shelf/1/take", f)
 		assert.GreaterOrEqual(t, code, 400)
 		assert.Contains(t, body, what)
 		assert.Contains(t, body, "it &lt;i&gt;hissed", "what was typed is not lost")
+		if f.Get("kind") == "thrown out" {
+			assert.Contains(t, body, `value="thrown out" selected`, "nor what was chosen")
+		}
 	}
 	for range 2 {
 		code, _ := post(h, "/shelf/1/take", url.Values{"jars": {"2"}, "kind": {"given"}, "note": {"for Ada"}, "once": {"x"}})

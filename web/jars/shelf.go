@@ -7,7 +7,6 @@ import (
 	"net/http"
 	"slices"
 	"strconv"
-	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -139,7 +138,14 @@ type lotView struct {
 	// Unknown is what holds of jars whose process nobody knows, empty for others.
 	Unknown string
 	Problem string
-	Typed   map[string]string
+	Take    takeForm
+}
+
+// takeForm is what is taken off the shelf, as it was typed.
+type takeForm struct {
+	Jars string `form:"jars"`
+	Kind string `form:"kind"`
+	Note string `form:"note" most:"500"`
 }
 
 type moveRow struct{ Day, Words, Note string }
@@ -153,15 +159,17 @@ func (p *Pages) missing(c *gin.Context, err error) error {
 	return p.Missing(c, err, &kit.Absent{What: "There is no such lot.", WayOut: "The shelf lists those that there are."})
 }
 
-func (p *Pages) showLot(c *gin.Context) error { return p.renderLot(c, http.StatusOK, "", nil) }
+func (p *Pages) showLot(c *gin.Context) error {
+	return p.renderLot(c, http.StatusOK, "", takeForm{Jars: "1"})
+}
 
-func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed map[string]string) error {
+func (p *Pages) renderLot(c *gin.Context, status int, problem string, typed takeForm) error {
 	l, err := p.store.Lot(c.Request.Context(), kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
 	}
 	v := lotView{L: p.rowOf(&l), RunID: l.RunID, Boil: l.Boil, Note: l.Note, DoneBy: l.DoneBy, Left: l.Left(),
-		Kinds: kinds, Sheets: label.Sheets, Problem: problem, Typed: typed}
+		Kinds: kinds, Sheets: label.Sheets, Problem: problem, Take: typed}
 	if l.Doubt != "" { // what becomes of it is first that it is thrown out
 		v.Kinds = slices.Clone(kinds)
 		slices.Reverse(v.Kinds)
@@ -212,19 +220,19 @@ func (p *Pages) take(c *gin.Context) error {
 		return nil
 	}
 	ctx := c.Request.Context()
-	f := kit.Typed(c, "jars", "kind")
-	f["note"] = kit.Cut(c.Request.PostForm.Get("note"), 500)
-	n, err := strconv.Atoi(f["jars"])
+	var f takeForm
+	kit.Typed(c, &f)
+	n, err := strconv.Atoi(f.Jars)
 	if err != nil || n < 1 {
-		return p.renderLot(c, http.StatusUnprocessableEntity, "“"+f["jars"]+"” is no number of jars. Type a whole number.", f)
+		return p.renderLot(c, http.StatusUnprocessableEntity, "“"+f.Jars+"” is no number of jars. Type a whole number.", f)
 	}
-	if !slices.ContainsFunc(kinds, func(k choice) bool { return k.Key == f["kind"] }) {
+	if !slices.ContainsFunc(kinds, func(k choice) bool { return k.Key == f.Kind }) {
 		return p.renderLot(c, http.StatusUnprocessableEntity, "What became of them? Choose one.", f)
 	}
 	at := fmt.Sprintf("/shelf/%d", kit.Number(c))
 	_, err = p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
-		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: p.Today(), Kind: f["kind"], Jars: n,
-			Note: strings.TrimSpace(f["note"])})
+		return at, tx.TakeFrom(ctx, &store.LotMove{LotID: kit.Number(c), OnDay: p.Today(), Kind: f.Kind, Jars: n,
+			Note: f.Note})
 	})
 	switch {
 	case errors.Is(err, store.ErrStale):

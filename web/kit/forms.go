@@ -8,7 +8,9 @@ import (
 	"html/template"
 	"net/http"
 	"net/url"
+	"reflect"
 	"sort"
+	"strconv"
 	"strings"
 	"unicode/utf8"
 
@@ -102,13 +104,27 @@ func TypedIn(form url.Values) []Kept {
 	return out
 }
 
-// Typed are the fields of the posted form by name, cut to a line of print.
-func Typed(c *gin.Context, names ...string) map[string]string {
-	out := map[string]string{}
-	for _, n := range names {
-		out[n] = Cut(c.Request.PostForm.Get(n), 120)
+// aLine is how many bytes a field may have that says nothing else: a line of print.
+const aLine = 120
+
+// Typed fills the struct that form points at with the posted form as it was typed. Each field names its own
+// (`form:"note"`) and how many bytes it may have (`most:"500"`, a line of print where it says nothing); a bool is
+// a box that is ticked.
+func Typed(c *gin.Context, form any) {
+	v := reflect.ValueOf(form).Elem()
+	for i := range v.NumField() {
+		of := v.Type().Field(i)
+		typed := c.Request.PostForm.Get(of.Tag.Get("form"))
+		if of.Type.Kind() == reflect.Bool {
+			v.Field(i).SetBool(typed != "")
+			continue
+		}
+		most, err := strconv.Atoi(of.Tag.Get("most"))
+		if err != nil {
+			most = aLine
+		}
+		v.Field(i).SetString(Cut(typed, most))
 	}
-	return out
 }
 
 // Cut returns at most n bytes of what was typed, without blanks around it.

@@ -1,8 +1,13 @@
 package kit
 
 import (
+	"net/http"
+	"net/http/httptest"
+	"net/url"
+	"strings"
 	"testing"
 
+	"github.com/gin-gonic/gin"
 	"github.com/stretchr/testify/require"
 )
 
@@ -13,6 +18,22 @@ func TestVals(t *testing.T) {
 		require.NoError(t, err)
 		require.Equal(t, want, got)
 	}
+}
+
+// A form is read into its struct: each field cut to what it may have, a box by whether it is ticked.
+func TestTyped(t *testing.T) {
+	var f struct {
+		Name string `form:"name"`
+		Note string `form:"note" most:"200"`
+		Wide bool   `form:"wide"`
+		Deep bool   `form:"deep"`
+		None string `form:"none"`
+	}
+	long := strings.Repeat("x", 300)
+	c, _ := gin.CreateTestContext(httptest.NewRecorder())
+	c.Request = &http.Request{PostForm: url.Values{"name": {" " + long}, "note": {long}, "wide": {"yes"}, "deep": {""}, "None": {"another"}}}
+	Typed(c, &f)
+	require.Equal(t, []any{119, 200, true, false, ""}, []any{len(f.Name), len(f.Note), f.Wide, f.Deep, f.None})
 }
 
 func TestFigures(t *testing.T) {

@@ -5,7 +5,6 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
-	"sort"
 	"strconv"
 	"strings"
 
@@ -24,9 +23,8 @@ type cannerView struct {
 	Name, Words           string
 	Marks                 []string
 	Out                   bool
-	F                     map[string]string
+	F                     cannerForm
 	Kinds, Gauges, Stoves []kit.Choice
-	Rack                  bool
 	Open                  bool
 	Problem               string
 	// Seen is the print of the canner that the form is made from.
@@ -38,8 +36,27 @@ type stockRow struct {
 	Regular, Wide string
 }
 
-// cannerForm fills the fields of a canner's form.
-func cannerForm(x store.Canner) cannerView {
+// cannerForm is the form of a canner as it was typed.
+type cannerForm struct {
+	ID        string `form:"id"`
+	Name      string `form:"name"`
+	Kind      string `form:"kind"`
+	Gauge     string `form:"gauge"`
+	Layers    string `form:"layers"`
+	Quarts    string `form:"quarts"`
+	Pints     string `form:"pints"`
+	HalfPints string `form:"halfpints"`
+	Water     string `form:"water"`
+	Vent      string `form:"vent"`
+	Tested    string `form:"tested"`
+	High      string `form:"high"`
+	Gasket    string `form:"gasket"`
+	Stove     string `form:"stove"`
+	Rack      bool   `form:"rack"`
+}
+
+// formOf fills the form of a canner.
+func formOf(x store.Canner) cannerView {
 	n := func(v int) string {
 		if v == 0 {
 			return ""
@@ -52,22 +69,21 @@ func cannerForm(x store.Canner) cannerView {
 		}
 		return kit.Decimal(v)
 	}
-	v := cannerView{ID: x.ID, Seen: x.Mark(), Name: x.Name, Rack: x.Rack,
-		F: map[string]string{"name": x.Name, "quarts": n(x.Quarts), "pints": n(x.Pints), "halfpints": n(x.HalfPints),
-			"layers": n(x.Layers), "water": d(x.WaterQuarts),
-			"vent": n(x.VentMinutes), "tested": x.TestedOn, "high": d(x.ReadsHigh), "gasket": x.GasketOn,
-			"kind": x.Kind, "gauge": x.Gauge, "stove": x.Stove}}
+	v := cannerView{ID: x.ID, Seen: x.Mark(), Name: x.Name,
+		F: cannerForm{Name: x.Name, Kind: x.Kind, Gauge: x.Gauge, Layers: n(x.Layers), Quarts: n(x.Quarts),
+			Pints: n(x.Pints), HalfPints: n(x.HalfPints), Water: d(x.WaterQuarts), Vent: n(x.VentMinutes),
+			Tested: x.TestedOn, High: d(x.ReadsHigh), Gasket: x.GasketOn, Stove: x.Stove, Rack: x.Rack}}
 	v.choices()
 	return v
 }
 
 func (v *cannerView) choices() {
-	v.Kinds = kit.Chosen(v.F["kind"], canner.Pressure, "pressure canner", canner.Bath, "water-bath canner",
+	v.Kinds = kit.Chosen(v.F.Kind, canner.Pressure, "pressure canner", canner.Bath, "water-bath canner",
 		canner.Steam, "atmospheric steam canner", canner.Electric, "automatic electric "+
 			"canner", canner.NotOne, "multi-cooker, pressure saucepan, other")
-	v.Gauges = kit.Chosen(v.F["gauge"], "", "none", canner.Dial, "dial", canner.Weighted, "weighted", canner.Both,
+	v.Gauges = kit.Chosen(v.F.Gauge, "", "none", canner.Dial, "dial", canner.Weighted, "weighted", canner.Both,
 		"dial and weight")
-	v.Stoves = kit.Chosen(v.F["stove"], "", "not said", "gas", "gas", "coil", "electric coil", "glass",
+	v.Stoves = kit.Chosen(v.F.Stove, "", "not said", "gas", "gas", "coil", "electric coil", "glass",
 		"smooth glass top", "outdoor", "outdoor burner")
 }
 
@@ -77,7 +93,7 @@ func (s *Pages) viewCanners(k store.Kitchen) []cannerView {
 	today := s.Now()
 	for _, x := range k.Canners {
 		c := app.CannerOf(x)
-		v := cannerForm(x)
+		v := formOf(x)
 		v.Words = fmt.Sprintf("%d quarts, %d pints, %d half-pints", c.Holds(quantity.QuartJar, false),
 			c.Holds(quantity.PintJar, false), c.Holds(quantity.HalfPint, false))
 		if c.Kind == canner.Pressure {
@@ -99,9 +115,9 @@ func (s *Pages) viewCanners(k store.Kitchen) []cannerView {
 
 // newCanner is the empty form.
 func newCanner() cannerView {
-	v := cannerForm(store.Canner{Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, HalfPints: 9,
+	v := formOf(store.Canner{Kind: canner.Pressure, Gauge: canner.Dial, Quarts: 7, Pints: 9, HalfPints: 9,
 		Layers: 1, Rack: true})
-	v.F["name"], v.Seen = "", ""
+	v.F.Name, v.Seen = "", ""
 	return v
 }
 
@@ -116,7 +132,7 @@ func (s *Pages) saveCanner(c *gin.Context) error {
 	}
 	x, f, problem := s.typedCanner(c, k)
 	refuse := func(what string) error {
-		v := cannerView{ID: x.ID, Seen: kit.SeenOf(c), Name: x.Name, F: f, Rack: x.Rack, Open: true, Problem: what}
+		v := cannerView{ID: x.ID, Seen: kit.SeenOf(c), Name: x.Name, F: f, Open: true, Problem: what}
 		v.choices()
 		return s.renderKitchen(c, http.StatusUnprocessableEntity, s.kitchenForm(k), &v)
 	}
@@ -141,12 +157,11 @@ func (s *Pages) saveCanner(c *gin.Context) error {
 }
 
 // typedCanner is the canner of the posted form with its fields as they were typed, or what is wrong with them.
-func (s *Pages) typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f map[string]string, problem string) {
-	f = kit.Typed(c, "id", "name", "kind", "gauge", "quarts", "pints", "halfpints", "layers", "water", "vent",
-		"tested", "high", "gasket", "stove", "rack")
-	x = store.Canner{Name: f["name"], Kind: f["kind"], Gauge: f["gauge"], TestedOn: f["tested"],
-		GasketOn: f["gasket"], Stove: f["stove"], Rack: f["rack"] != ""}
-	x.ID, _ = strconv.ParseInt(f["id"], 10, 64)
+func (s *Pages) typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f cannerForm, problem string) {
+	kit.Typed(c, &f)
+	x = store.Canner{Name: f.Name, Kind: f.Kind, Gauge: f.Gauge, TestedOn: f.Tested, GasketOn: f.Gasket,
+		Stove: f.Stove, Rack: f.Rack}
+	x.ID, _ = strconv.ParseInt(f.ID, 10, 64)
 	switch {
 	case k.ID == 0:
 		return x, f, "Say first where the kitchen is: name and elevation."
@@ -161,7 +176,7 @@ func (s *Pages) typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f 
 			return x, f, "A day is written like 2026-11-25, or left empty."
 		}
 	}
-	if problem = cannerFigures(&x, f); problem != "" {
+	if problem = cannerFigures(&x, &f); problem != "" {
 		return x, f, problem
 	}
 	if x.Kind != canner.Pressure {
@@ -179,68 +194,73 @@ func (s *Pages) typedCanner(c *gin.Context, k store.Kitchen) (x store.Canner, f 
 }
 
 // cannerFigures reads the figures of a canner's form, or says which is none.
-func cannerFigures(x *store.Canner, f map[string]string) string {
-	for name, into := range map[string]*int{"quarts": &x.Quarts, "pints": &x.Pints, "halfpints": &x.HalfPints,
-		"layers": &x.Layers, "vent": &x.VentMinutes} {
-		if f[name] == "" {
+func cannerFigures(x *store.Canner, f *cannerForm) string {
+	for _, n := range []struct {
+		typed string
+		into  *int
+	}{{f.Layers, &x.Layers}, {f.Quarts, &x.Quarts}, {f.Pints, &x.Pints}, {f.HalfPints, &x.HalfPints},
+		{f.Vent, &x.VentMinutes}} {
+		if n.typed == "" {
 			continue
 		}
-		v, err := strconv.Atoi(f[name])
+		v, err := strconv.Atoi(n.typed)
 		if err != nil || v < 0 || v > 200 {
-			return "“" + f[name] + "” is no number of jars, layers or minutes."
+			return "“" + n.typed + "” is no number of jars, layers or minutes."
 		}
-		*into = v
+		*n.into = v
 	}
-	for name, into := range map[string]*float64{"water": &x.WaterQuarts, "high": &x.ReadsHigh} {
-		if f[name] == "" {
+	for _, n := range []struct {
+		typed string
+		into  *float64
+	}{{f.Water, &x.WaterQuarts}, {f.High, &x.ReadsHigh}} {
+		if n.typed == "" {
 			continue
 		}
-		v, err := quantity.ParseFigure(f[name])
+		v, err := quantity.ParseFigure(n.typed)
 		if err != nil || v < -20 || v > 60 {
-			return "“" + f[name] + "” is no number of quarts or pounds."
+			return "“" + n.typed + "” is no number of quarts or pounds."
 		}
-		*into = v
+		*n.into = v
 	}
 	return ""
 }
 
 // cannerMeanwhile lays what somebody else made of a canner beside what was typed.
-func (s *Pages) cannerMeanwhile(c *gin.Context, x store.Canner, f map[string]string) error {
+func (s *Pages) cannerMeanwhile(c *gin.Context, x store.Canner, f cannerForm) error {
 	k, err := s.Kitchen(c.Request.Context())
 	if err != nil {
 		return err
 	}
-	v := cannerView{ID: x.ID, Name: x.Name, F: f, Rack: x.Rack, Open: true,
+	v := cannerView{ID: x.ID, Name: x.Name, F: f, Open: true,
 		Problem: "Somebody else has changed this canner since you opened this page. Yours stands in the fields; " +
 			"save again to put it in the place of theirs:"}
 	for _, now := range k.Canners {
 		if now.ID == x.ID {
 			v.Seen = now.Mark()
-			v.Problem += " “" + now.Name + "”, " + differing(cannerForm(now).F, f) + "."
+			v.Problem += " “" + now.Name + "”, " + differing(formOf(now).F, f) + "."
 		}
 	}
 	v.choices()
 	return s.renderKitchen(c, http.StatusConflict, s.kitchenForm(k), &v)
 }
 
-// fieldWords are the fields of a canner's form in words, with their units.
-var fieldWords = map[string]string{"quarts": "quarts a layer", "pints": "pints a layer",
-	"halfpints": "half-pints a layer", "layers": "layers of pints", "water": "water in quarts", "vent": "venting in " +
-		"minutes",
-	"tested": "gauge tested on", "high": "psi too high", "gasket": "gasket new on"}
-
-// differing names the fields in which two forms of a canner are unlike.
-func differing(stored, typed map[string]string) string {
+// differing names the fields in which two forms of a canner are unlike, with what is stored.
+func differing(stored, typed cannerForm) string {
+	rack := func(has bool) string { return map[bool]string{true: "there", false: "none"}[has] }
 	var out []string
-	for name, was := range stored {
-		if now, has := typed[name]; has && now != was {
-			if was == "" {
-				was = "nothing"
-			}
-			out = append(out, cmp.Or(fieldWords[name], name)+" "+was)
+	for _, of := range []struct{ what, was, now string }{
+		{"name", stored.Name, typed.Name}, {"kind", stored.Kind, typed.Kind}, {"gauge", stored.Gauge, typed.Gauge},
+		{"layers of pints", stored.Layers, typed.Layers}, {"quarts a layer", stored.Quarts, typed.Quarts},
+		{"pints a layer", stored.Pints, typed.Pints}, {"half-pints a layer", stored.HalfPints, typed.HalfPints},
+		{"water in quarts", stored.Water, typed.Water}, {"venting in minutes", stored.Vent, typed.Vent},
+		{"gauge tested on", stored.Tested, typed.Tested}, {"psi too high", stored.High, typed.High},
+		{"gasket new on", stored.Gasket, typed.Gasket}, {"stove", stored.Stove, typed.Stove},
+		{"rack", rack(stored.Rack), rack(typed.Rack)},
+	} {
+		if of.now != of.was {
+			out = append(out, of.what+" "+cmp.Or(of.was, "nothing"))
 		}
 	}
-	sort.Strings(out)
 	if len(out) == 0 {
 		return "as you have it"
 	}

@@ -5,6 +5,7 @@ import (
 	"damson/web/webtest"
 	"net/http"
 	"net/url"
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/require"
@@ -42,6 +43,10 @@ func TestCannerFigures(t *testing.T) {
 		require.Contains(t, w.Body.String(), what)
 		if form.Has("name") {
 			require.Contains(t, w.Body.String(), `value="Tall"`, what)
+			_, refused, _ := strings.Cut(w.Body.String(), `class="problem"`)
+			refused, _, _ = strings.Cut(refused, "</form>")
+			require.Contains(t, refused, `name="rack"`, what)
+			require.NotContains(t, refused, "checked", "a box that was not ticked")
 		}
 	}
 	k, err := st.Kitchen(context.Background())

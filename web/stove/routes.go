@@ -205,18 +205,31 @@ func (p *Pages) tell(c *gin.Context) error {
 	return nil
 }
 
+// toldForm is what happened, as it was typed.
+type toldForm struct {
+	Kind   string `form:"kind"`
+	Seen   string `form:"seen"`
+	PSI    string `form:"psi"`
+	At     string `form:"at"`
+	From   string `form:"from"`
+	Jars   string `form:"jars"`
+	Broken string `form:"broken"`
+	Of     string `form:"of"`
+}
+
 // told reads an event off the posted form.
 func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
-	f := kit.Typed(c, "kind", "seen", "psi", "at", "from", "jars", "broken", "of")
-	e := run.Event{Kind: run.Kind(f["kind"]), Text: strings.TrimSpace(c.Request.PostForm.Get("note"))}
-	seen, err := strconv.Atoi(f["seen"])
+	var f toldForm
+	kit.Typed(c, &f)
+	e := run.Event{Kind: run.Kind(f.Kind), Text: strings.TrimSpace(c.Request.PostForm.Get("note"))}
+	seen, err := strconv.Atoi(f.Seen)
 	if err != nil {
 		seen = -1
 	}
-	if f["psi"] != "" {
-		v, err := quantity.ParseFigure(f["psi"])
+	if f.PSI != "" {
+		v, err := quantity.ParseFigure(f.PSI)
 		if err != nil {
-			return e, seen, &app.Refused{Field: "psi", What: "“" + f["psi"] +
+			return e, seen, &app.Refused{Field: "psi", What: "“" + f.PSI +
 				"” is no pressure. Type what the gauge shows, like 13.5."}
 		}
 		e.PSI, e.Gauged = v, true
@@ -228,25 +241,25 @@ func (p *Pages) told(c *gin.Context) (run.Event, int, error) {
 		return e, seen, &app.Refused{Field: "note", What: "Type the note first."}
 	}
 	for _, n := range []struct {
-		name string
-		into *int
-	}{{"jars", &e.Jars}, {"broken", &e.Broken}, {"of", &e.Of}} {
-		if f[n.name] == "" {
+		name, typed string
+		into        *int
+	}{{"jars", f.Jars, &e.Jars}, {"broken", f.Broken, &e.Broken}, {"of", f.Of, &e.Of}} {
+		if n.typed == "" {
 			continue
 		}
-		if *n.into, err = strconv.Atoi(f[n.name]); err != nil {
-			return e, seen, &app.Refused{Field: n.name, What: "“" + f[n.name] + "” is no number of jars. Type a whole number."}
+		if *n.into, err = strconv.Atoi(n.typed); err != nil {
+			return e, seen, &app.Refused{Field: n.name, What: "“" + n.typed + "” is no number of jars. Type a whole number."}
 		}
 	}
-	if ms, err := strconv.ParseInt(f["from"], 10, 64); err == nil { // of a stretch that was asked about
+	if ms, err := strconv.ParseInt(f.From, 10, 64); err == nil { // of a stretch that was asked about
 		e.At, e.Later = time.UnixMilli(ms), true
 	}
-	if f["at"] != "" {
+	if f.At != "" {
 		x, err := p.stove.Standing(c.Request.Context(), kit.Number(c))
 		if err != nil {
 			return e, seen, err
 		}
-		if e.At, err = earlier(f["at"], x.Now); err != nil {
+		if e.At, err = earlier(f.At, x.Now); err != nil {
 			return e, seen, err
 		}
 		e.Later = true

@@ -44,12 +44,21 @@ type lotLine struct {
 
 // sealsView is the form of the seal test.
 type sealsView struct {
-	Jars, Went          string
-	Of                  []sealsOf
-	Note, DoneBy, Place string
-	Early               string
-	Ways                []run.Went
-	Problem             string
+	Jars    string
+	Of      []sealsOf
+	Early   string
+	Ways    []run.Went
+	Problem string
+
+	sealsForm
+}
+
+// sealsForm is the form as it was typed, but for the jars of each recipe.
+type sealsForm struct {
+	Went   string `form:"went"`
+	Place  string `form:"place"`
+	DoneBy string `form:"by"`
+	Note   string `form:"note" most:"500"`
 }
 
 // sealsOf are the fields of the jars of one recipe.
@@ -222,8 +231,8 @@ func (p *Pages) seals(c *gin.Context) error {
 		return nil
 	}
 	ctx := c.Request.Context()
-	f := kit.Typed(c, "went", "place", "by")
-	v := sealsView{Went: f["went"], Place: f["place"], DoneBy: f["by"], Note: kit.Cut(c.Request.PostForm.Get("note"), 500)}
+	var v sealsView
+	kit.Typed(c, &v.sealsForm)
 	x, err := p.stove.Standing(ctx, kit.Number(c))
 	if err != nil {
 		return p.missing(c, err)
@@ -240,7 +249,7 @@ func (p *Pages) seals(c *gin.Context) error {
 		of.Sealed, of.Unsealed = kit.Cut(c.Request.PostForm.Get(of.Names[0]),
 			10), kit.Cut(c.Request.PostForm.Get(of.Names[1]), 10)
 		var err1, err2 error
-		found[i].Went = f["went"]
+		found[i].Went = v.Went
 		found[i].Sealed, err1 = strconv.Atoi(of.Sealed)
 		found[i].Unsealed, err2 = strconv.Atoi(of.Unsealed)
 		counted = counted && err1 == nil && err2 == nil
@@ -248,7 +257,7 @@ func (p *Pages) seals(c *gin.Context) error {
 	if !counted {
 		return refuse(http.StatusUnprocessableEntity, "How many jars are sealed, how many not? Type two whole numbers.")
 	}
-	l := store.Lot{Place: f["place"], Note: v.Note, DoneBy: f["by"]}
+	l := store.Lot{Place: v.Place, Note: v.Note, DoneBy: v.DoneBy}
 	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		lots, err := p.stove.On(tx).Shelve(ctx, kit.Number(c), found, l)
 		switch {

@@ -18,10 +18,19 @@ import (
 
 // spentView is the form in which it is noted what a load took of water and heat.
 type spentView struct {
-	Water, WaterUnit, Heat, Fuel string
-	Fuels                        []plan.Fuel
+	Fuels []plan.Fuel
 	// Reckoned is what the plan thought, Said what was noted.
 	Reckoned, Said, Problem string
+
+	spentForm
+}
+
+// spentForm is the form as it was typed.
+type spentForm struct {
+	Water     string `form:"water"`
+	WaterUnit string `form:"unit"`
+	Heat      string `form:"heat"`
+	Fuel      string `form:"fuel"`
 }
 
 // spentOf is the form of a load whose jars are out, filled with what was noted; nil for a practice canner,
@@ -38,7 +47,7 @@ func (p *Pages) spentOf(ctx context.Context, x *app.Standing) (*spentView, error
 	if err != nil {
 		return nil, err
 	}
-	v := &spentView{Fuels: p.offer.Table().Fuels, WaterUnit: "qt", Fuel: had.Fuel,
+	v := &spentView{Fuels: p.offer.Table().Fuels, spentForm: spentForm{WaterUnit: "qt", Fuel: had.Fuel},
 		Reckoned: fmt.Sprintf("about %.1f kWh at the burner is reckoned", app.Reckoned(&k, &x.Run))}
 	if had.WaterQuarts > 0 {
 		v.Water = strconv.FormatFloat(had.WaterQuarts, 'f', -1, 64)
@@ -69,8 +78,7 @@ func (p *Pages) spent(c *gin.Context) error {
 			"Only a canner of this kitchen counts, once its jars are out.")
 		return nil
 	}
-	f := kit.Typed(c, "water", "unit", "heat", "fuel")
-	v.Water, v.WaterUnit, v.Heat, v.Fuel = f["water"], f["unit"], f["heat"], f["fuel"]
+	kit.Typed(c, &v.spentForm)
 	row, problem := v.row(p.offer.Table())
 	if problem != "" {
 		v.Problem = problem

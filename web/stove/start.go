@@ -33,15 +33,24 @@ type startView struct {
 	Title, Missing string
 	Ways           []wayView
 	Not            []string
-	Jars           string
-	Wide           bool
 	Speeds         []choice
 	Faults         []choice
-	Speed, Fault   string
-	Practice       bool
 	Problem        string
 	// With is what goes into the canner with it.
 	With []withView
+
+	startForm
+}
+
+// startForm is the form as it was typed.
+type startForm struct {
+	Recipe   string `form:"recipe"`
+	Way      string `form:"way"`
+	Jars     string `form:"jars"`
+	Wide     bool   `form:"wide"`
+	Practice bool   `form:"practice"`
+	Speed    string `form:"speed"`
+	Fault    string `form:"fault"`
 }
 
 type wayView struct {
@@ -55,7 +64,8 @@ var speeds = []choice{{"1", "as fast as the real one"}, {"10", "10 times as fast
 
 func (p *Pages) showNew(c *gin.Context) error {
 	ctx := c.Request.Context()
-	v := startView{Jars: kit.Cut(c.Query("jars"), 4), Practice: c.Query("practice") != "", Speed: "60"}
+	v := startView{startForm: startForm{Way: c.Query("way"), Jars: kit.Cut(c.Query("jars"), 4),
+		Practice: c.Query("practice") != "", Speed: "60"}}
 	id, err := strconv.ParseInt(c.Query("recipe"), 10, 64)
 	if err != nil {
 		if v.Recipes, err = p.offer.Clear(ctx); err != nil {
@@ -68,7 +78,7 @@ func (p *Pages) showNew(c *gin.Context) error {
 	if err != nil {
 		return p.Missing(c, err, noRecipe)
 	}
-	v.of(&o, c.Query("way"))
+	v.of(&o)
 	if v.With, err = p.viewCompany(ctx, c.QueryArray("with")); err != nil {
 		return err
 	}
@@ -88,7 +98,7 @@ func (p *Pages) renderNew(c *gin.Context, status int, v startView) error {
 }
 
 // of lays an offer out; the way that was chosen, or the first, is ticked.
-func (v *startView) of(o *app.Offer, chosen string) {
+func (v *startView) of(o *app.Offer) {
 	v.ID, v.Title, v.Missing = o.Recipe.ID, o.Recipe.Title, o.Missing
 	for i := range o.Options {
 		x := &o.Options[i]
@@ -109,7 +119,7 @@ func (v *startView) of(o *app.Offer, chosen string) {
 		v.Ways = append(v.Ways, w)
 	}
 	for i := range v.Ways {
-		v.Ways[i].Chosen = v.Ways[i].Key == chosen
+		v.Ways[i].Chosen = v.Ways[i].Key == v.Way
 	}
 	if !slices.ContainsFunc(v.Ways, func(w wayView) bool { return w.Chosen }) && len(v.Ways) > 0 {
 		v.Ways[0].Chosen = true
@@ -122,35 +132,35 @@ func (p *Pages) start(c *gin.Context) error {
 		return nil
 	}
 	ctx := c.Request.Context()
-	f := kit.Typed(c, "recipe", "way", "jars", "wide", "practice", "speed", "fault")
-	id, _ := strconv.ParseInt(f["recipe"], 10, 64)
-	jars, err := strconv.Atoi(f["jars"])
+	var f startForm
+	kit.Typed(c, &f)
+	id, _ := strconv.ParseInt(f.Recipe, 10, 64)
+	jars, err := strconv.Atoi(f.Jars)
 	with := c.Request.PostForm["with"]
-	o, offered := p.offer.Offer(ctx, id, max(jars, 1), f["wide"] != "")
+	o, offered := p.offer.Offer(ctx, id, max(jars, 1), f.Wide)
 	if offered != nil {
 		return p.Missing(c, offered, noRecipe)
 	}
 	refuse := func(what string) error {
-		v := startView{Jars: f["jars"], Wide: f["wide"] != "", Practice: f["practice"] != "", Speed: f["speed"],
-			Fault: f["fault"], Problem: what}
-		v.of(&o, f["way"])
+		v := startView{startForm: f, Problem: what}
+		v.of(&o)
 		if v.With, err = p.viewCompany(ctx, with); err != nil {
 			return err
 		}
 		return p.renderNew(c, http.StatusUnprocessableEntity, v)
 	}
 	if o.Missing == "" && (err != nil || jars < 1) {
-		return refuse("“" + f["jars"] + "” is no number of jars. How many go in?")
+		return refuse("“" + f.Jars + "” is no number of jars. How many go in?")
 	}
-	r, err := app.LoadOf(ctx, p.offer, &o, app.Asked{Way: f["way"], Jars: jars, Wide: f["wide"] != "", With: with})
+	r, err := app.LoadOf(ctx, p.offer, &o, app.Asked{Way: f.Way, Jars: jars, Wide: f.Wide, With: with})
 	if no := app.IsRefused(err); no != nil {
 		return refuse(no.What)
 	}
 	if err != nil {
 		return err
 	}
-	if f["practice"] != "" {
-		practise(&r, f["speed"], f["fault"])
+	if f.Practice {
+		practise(&r, f.Speed, f.Fault)
 	}
 	to, err := p.store.Once(ctx, kit.PrintOf(c), func(tx *store.Store) (string, error) {
 		return "/stove", p.stove.On(tx).Start(ctx, &r)
