@@ -43,6 +43,7 @@ func TestVersions(t *testing.T) {
 	dir := t.TempDir()
 	s, err := Open(dir)
 	require.NoError(t, err)
+	defer s.Close()
 	r := Recipe{Title: "Plums", Text: "5 lb plums"}
 	require.NoError(t, s.AddRecipe(ctx, &r))
 	r.Jar = "pint"
@@ -54,22 +55,6 @@ func TestVersions(t *testing.T) {
 	require.Len(t, got, 2)
 	require.Equal(t, []any{1, "5 lb plums", 2, "10 lb plums", "scaled by 2"}, []any{got[0].No, got[0].Text, got[1].No, got[1].Text, got[1].Why})
 
-	// Recipes from before there were versions get their first.
-	for _, q := range []string{"DROP TABLE answers", "DROP TABLE versions", "DROP TABLE foods", "ALTER TABLE recipes DROP COLUMN procedure", "ALTER TABLE recipes DROP COLUMN book", "ALTER TABLE recipes DROP COLUMN edition", "ALTER TABLE recipes DROP COLUMN page", "ALTER TABLE kitchens DROP COLUMN stance", "DROP TABLE meters", "DROP TABLE calibrations", "DROP TABLE readings", "DROP TABLE took", "DROP TABLE plan_moves", "DROP TABLE plan_dishes", "DROP TABLE plans", "DROP TABLE jar_stocks",
-		"ALTER TABLE canners DROP COLUMN quarts", "ALTER TABLE canners DROP COLUMN pints", "ALTER TABLE canners DROP COLUMN half_pints", "ALTER TABLE canners DROP COLUMN layers", "ALTER TABLE canners DROP COLUMN water_quarts",
-		"ALTER TABLE canners DROP COLUMN vent_minutes", "ALTER TABLE canners DROP COLUMN tested_on", "ALTER TABLE canners DROP COLUMN reads_high", "ALTER TABLE canners DROP COLUMN gasket_on", "ALTER TABLE canners DROP COLUMN rack",
-		"ALTER TABLE canners DROP COLUMN stove", "ALTER TABLE kitchens DROP COLUMN burners", "ALTER TABLE kitchens DROP COLUMN lids_regular", "ALTER TABLE kitchens DROP COLUMN lids_wide", "ALTER TABLE checks DROP COLUMN signed_by", "ALTER TABLE procedures DROP COLUMN signed_by", "DROP TABLE removed", "DROP TABLE sent", "DROP TABLE prices", "DROP TABLE spent", "DROP TABLE lot_moves", "DROP TABLE lots", "DROP TABLE run_parts", "DROP TABLE run_events", "DROP TABLE runs", "PRAGMA user_version = 2"} {
-		require.NoError(t, s.db.Exec(q).Error)
-	}
-	require.NoError(t, s.Close())
-	s, err = Open(dir)
-	require.NoError(t, err)
-	defer s.Close()
-	got, err = s.Versions(ctx, r.ID)
-	require.NoError(t, err)
-	require.Len(t, got, 1)
-	require.Equal(t, "10 lb plums", got[0].Text)
-
 	// A chosen procedure is kept; choosing makes no version.
 	require.NoError(t, s.CompareWith(ctx, r.ID, "plums", ""))
 	require.NoError(t, s.SaveRecipe(ctx, &r, ""), "and stays when the recipe is mended")
@@ -78,7 +63,24 @@ func TestVersions(t *testing.T) {
 	require.Equal(t, "plums", back.Procedure)
 	got, err = s.Versions(ctx, r.ID)
 	require.NoError(t, err)
+	require.Len(t, got, 2)
+}
+
+// Recipes from before there were versions get their first.
+func TestFirstVersions(t *testing.T) {
+	dir := t.TempDir()
+	s, err := connect(mkfile(t, filepath.Join(dir, fileName)), "rw", "immediate")
+	require.NoError(t, err)
+	require.NoError(t, s.migrate(0, 2))
+	require.NoError(t, s.db.Exec("INSERT INTO recipes (title, text, sent_by, jar, pack, method, created_at, updated_at) VALUES ('Plums', '10 lb plums', '', '', '', '', '2026-01-01 10:00:00+00:00', '2026-01-01 10:00:00+00:00')").Error)
+	require.NoError(t, s.Close())
+	s, err = Open(dir)
+	require.NoError(t, err)
+	defer s.Close()
+	got, err := s.Versions(context.Background(), 1)
+	require.NoError(t, err)
 	require.Len(t, got, 1)
+	require.Equal(t, "10 lb plums", got[0].Text)
 }
 
 func TestOwnFoods(t *testing.T) {

@@ -30,53 +30,59 @@ func (s *Store) whole() error {
 	if err != nil {
 		return err
 	}
-	for _, check := range []func() error{
-		func() error { return every(s, "kitchens", (*Kitchen).fault) },
-		func() error { return every(s, "canners", (*Canner).fault) },
-		func() error { return every(s, "jar_stocks", (*JarStock).fault) },
-		func() error { return every(s, "recipes", (*Recipe).fault) },
-		func() error { return every(s, "versions", (*Version).fault) },
-		func() error { return every(s, "checks", (*checkRow).fault) },
-		func() error { return every(s, "procedures", (*procedureRow).fault) },
-		func() error { return every(s, "foods", (*foodRow).fault) },
-		func() error { return every(s, "answers", (*Answer).fault) },
-		func() error { return every(s, "meters", (*Meter).fault) },
-		func() error { return every(s, "calibrations", (*Calibration).fault) },
-		func() error { return every(s, "readings", (*Reading).fault) },
-		func() error { return every(s, "plans", (*Plan).fault) },
-		func() error { return every(s, "plan_dishes", (*PlanDish).fault) },
-		func() error { return every(s, "plan_moves", (*PlanMove).fault) },
-		func() error { return every(s, "took", (*Took).fault) },
-		func() error { return every(s, "runs", (*Run).fault) },
-		func() error { return every(s, "run_events", (*RunEvent).fault) },
-		func() error { return every(s, "run_parts", (*RunPart).fault) },
-		func() error { return every(s, "lots", (*Lot).fault) },
-		func() error { return every(s, "lot_moves", (*LotMove).fault) },
-		func() error { return every(s, "prices", (*Price).fault) },
-		func() error { return every(s, "spent", (*Spent).fault) },
-	} {
-		if err := check(); err != nil {
+	for _, name := range tables {
+		if err := looks[name](s, name); err != nil {
 			return err
 		}
 	}
 	return nil
 }
 
+// looks look through each of the tables for what cannot be right.
+var looks = map[string]func(s *Store, table string) error{
+	"kitchens":     every((*Kitchen).fault),
+	"canners":      every((*Canner).fault),
+	"jar_stocks":   every((*JarStock).fault),
+	"recipes":      every((*Recipe).fault),
+	"versions":     every((*Version).fault),
+	"checks":       every((*checkRow).fault),
+	"procedures":   every((*procedureRow).fault),
+	"foods":        every((*foodRow).fault),
+	"answers":      every((*Answer).fault),
+	"meters":       every((*Meter).fault),
+	"calibrations": every((*Calibration).fault),
+	"readings":     every((*Reading).fault),
+	"plans":        every((*Plan).fault),
+	"plan_dishes":  every((*PlanDish).fault),
+	"plan_moves":   every((*PlanMove).fault),
+	"took":         every((*Took).fault),
+	"runs":         every((*Run).fault),
+	"run_events":   every((*RunEvent).fault),
+	"run_parts":    every((*RunPart).fault),
+	"lots":         every((*Lot).fault),
+	"lot_moves":    every((*LotMove).fault),
+	"prices":       every((*Price).fault),
+	"spent":        every((*Spent).fault),
+	"choices":      every((*choiceRow).fault),
+}
+
 // every reads a table, some rows at a time, and stops at the first fault.
-func every[T any](s *Store, table string, fault func(*T) string) error {
+func every[T any](fault func(*T) string) func(*Store, string) error {
 	const some = 500
-	for skip := 0; ; skip += some {
-		var rows []T
-		if err := s.db.Table(table).Order("rowid").Offset(skip).Limit(some).Find(&rows).Error; err != nil {
-			return fmt.Errorf("%s, among rows %d to %d: %w", table, skip+1, skip+some, err)
-		}
-		for i := range rows {
-			if what := fault(&rows[i]); what != "" {
-				return fmt.Errorf("%s, row %d: %s", table, skip+i+1, what)
+	return func(s *Store, table string) error {
+		for skip := 0; ; skip += some {
+			var rows []T
+			if err := s.db.Table(table).Order("rowid").Offset(skip).Limit(some).Find(&rows).Error; err != nil {
+				return fmt.Errorf("%s, among rows %d to %d: %w", table, skip+1, skip+some, err)
 			}
-		}
-		if len(rows) < some {
-			return nil
+			for i := range rows {
+				if what := fault(&rows[i]); what != "" {
+					return fmt.Errorf("%s, row %d: %s", table, skip+i+1, what)
+				}
+			}
+			if len(rows) < some {
+				return nil
+			}
 		}
 	}
 }
@@ -148,6 +154,10 @@ func (c *Canner) fault() string {
 	return first(given("the name", c.Name), letters("the name", c.Name, maxName), oneOf("kind of canner", c.Kind, canner.Bath, canner.Steam, canner.Pressure, canner.Electric, canner.NotOne), oneOf("gauge", c.Gauge, "", canner.Dial, canner.Weighted, canner.Both),
 		within("the jars or layers", float64(min(c.Quarts, c.Pints, c.HalfPints, c.Layers)), 0, 200), within("the jars or layers", float64(max(c.Quarts, c.Pints, c.HalfPints, c.Layers)), 0, 200),
 		within("the water", c.WaterQuarts, 0, 60), within("the venting", float64(c.VentMinutes), 0, 200), within("the dial's error", c.ReadsHigh, -20, 60), dayOrNone("the test", c.TestedOn), dayOrNone("the gasket", c.GasketOn), letters("the stove", c.Stove, 40))
+}
+
+func (c *choiceRow) fault() string {
+	return first(given("the point", c.Point), letters("the choice", c.Point+c.Choice, maxLong))
 }
 
 func (j *JarStock) fault() string {

@@ -3,17 +3,31 @@ package web_test
 import (
 	"net/http"
 	"net/url"
+	"os"
+	"path/filepath"
+	"regexp"
+	"slices"
 	"strings"
 	"testing"
 
+	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
 	"damson/web/webtest"
 )
 
 // writes are the routes that change something.
-var writes = []string{"/recipes", "/recipes/1", "/recipes/file", "/recipes/11/amended", "/recipes/4/procedure", "/recipes/12/scale", "/library/plums/check", "/foods", "/debated", "/check/ledger", "/check/held/0123456789abcdef", "/procedures/own-x/sign", "/procedures", "/procedures/file",
-	"/kitchen", "/canners", "/canners/1/delete", "/stock", "/plan", "/plan/1", "/plan/1/move", "/plan/1/took", "/plan/1/delete", "/acidity/meters", "/acidity/calibrations", "/acidity/readings", "/acidity/readings/1/delete", "/acidity/readings/file"}
+var writes = []string{
+	"/read", "/recipes", "/recipes/1", "/recipes/file", "/recipes/11/amended", "/recipes/4/procedure", "/recipes/12/scale",
+	"/recipes/14/answer", "/recipes/15/book", "/recipes/2/delete", "/removed/1/back", "/removed/1/forget",
+	"/library/plums/check", "/library/own-x/delete", "/foods", "/foods/tomato/check", "/foods/own-x/delete", "/debated",
+	"/check/ledger", "/check/held/0123456789abcdef", "/procedures/own-x/sign", "/procedures", "/procedures/file",
+	"/kitchen", "/canners", "/canners/1/delete", "/stock", "/plan", "/plan/1", "/plan/1/move", "/plan/1/took",
+	"/plan/1/join", "/plan/1/prices", "/plan/1/delete", "/stove", "/stove/2/events", "/stove/2/readings", "/stove/3/seals",
+	"/stove/3/spent", "/stove/3/away", "/shelf", "/shelf/1/take", "/acidity/meters", "/acidity/calibrations",
+	"/acidity/readings", "/acidity/readings/1/delete", "/acidity/calibrations/1/delete", "/acidity/meters/1/delete",
+	"/acidity/readings/file",
+}
 
 // No page of another origin can write, whatever the route.
 func TestOtherOriginsCannotWrite(t *testing.T) {
@@ -27,6 +41,26 @@ func TestOtherOriginsCannotWrite(t *testing.T) {
 	}
 }
 
+// fieldNames are the names of all fields that a page has; of those that are counted the first two.
+func fieldNames(t *testing.T) (list []string) {
+	field := regexp.MustCompile(`\sname="(\w+)({{[^}]*}})?"`)
+	files, err := filepath.Glob("*/*.html")
+	require.NoError(t, err)
+	for _, name := range files {
+		data, err := os.ReadFile(name)
+		require.NoError(t, err)
+		for _, m := range field.FindAllStringSubmatch(string(data), -1) {
+			if m[2] != "" {
+				list = append(list, m[1]+"0", m[1]+"1")
+			} else {
+				list = append(list, m[1])
+			}
+		}
+	}
+	require.Greater(t, len(list), 100)
+	return list
+}
+
 // An empty form, and one of nonsense, is answered: nothing falls over, and
 // nothing of it comes back unescaped.
 func TestNonsenseIsAnswered(t *testing.T) {
@@ -34,8 +68,7 @@ func TestNonsenseIsAnswered(t *testing.T) {
 		t.Skip("many requests, one after the other: make test runs it again without the race detector")
 	}
 	const nonsense = `"><script>alert(1)</script>`
-	fields := []string{"text", "name", "elevation", "canner", "stance", "title", "from", "jar", "pack", "method", "take", "procedure", "by", "factor", "weight", "line", "jars", "edition", "page", "kind", "point", "choice", "csv", "data", "body",
-		"day", "clock", "mode", "piece", "minutes", "meter", "low", "high", "lowmv", "highmv", "celsius", "sample", "values", "how", "hours", "recipe", "due", "quarts", "pints", "halfpints", "layers", "water", "vent", "tested", "gasket", "gauge", "stove", "burners", "rquart"}
+	fields := fieldNames(t)
 	for _, value := range []string{"", nonsense, strings.Repeat("9", 500), "\x00\xff", "-1", "NaN", "1e308", "９"} {
 		s, _ := webtest.New(t, true)
 		h := s.Handler()
@@ -86,4 +119,39 @@ func TestBrokenIsToldAsBroken(t *testing.T) {
 		require.GreaterOrEqual(t, w.Code, 500, path)
 		require.Contains(t, w.Body.String(), "kept through it all", path)
 	}
+}
+
+// noPages are what the router has besides pages: parts of one, pictures, files, streams.
+var noPages = []string{
+	"/acidity/mix", "/acidity/picture/:file", "/acidity/readings.csv", "/assets/*file", "/check/ledger.csv", "/healthz",
+	"/library/:id/procedure.json", "/plan/:id/files/:file", "/procedures.json", "/recipes/:id/download/:file",
+	"/recipes/:id/lines/:line", "/search", "/shelf.csv", "/shelf/:id/label.svg", "/shelf/:id/labels.pdf",
+	"/stove/:id/gauge", "/stove/:id/run.csv", "/stove/:id/run.json", "/stove/:id/seals.ics", "/stove/board",
+	"/stove/stream",
+}
+
+// Every page is looked at, and every way to change something is tried from elsewhere and with nonsense: a new one
+// stands among those that the tests know.
+func TestEveryRouteIsKnown(t *testing.T) {
+	route := regexp.MustCompile(`\.(GET|POST)\("([^"]+)"`)
+	part := regexp.MustCompile(`:\w+`)
+	files, err := filepath.Glob("*/*.go")
+	require.NoError(t, err)
+	found := 0
+	for _, name := range append(files, "server.go") {
+		data, err := os.ReadFile(name)
+		require.NoError(t, err)
+		for _, m := range route.FindAllStringSubmatch(string(data), -1) {
+			found++
+			is := regexp.MustCompile("^" + part.ReplaceAllString(m[2], "[^/?]+") + `(\?.*)?$`)
+			switch {
+			case m[1] == "POST":
+				assert.True(t, slices.ContainsFunc(writes, is.MatchString), "%s: put a path of %s into writes", name, m[2])
+			case !slices.Contains(noPages, m[2]):
+				assert.True(t, slices.ContainsFunc(everyPage, is.MatchString),
+					"%s: put a path of %s into everyPage (or the pattern into noPages, where it is none)", name, m[2])
+			}
+		}
+	}
+	require.Greater(t, found, 90)
 }

@@ -26,7 +26,7 @@ func TestChecksSayWhatTheyReport(t *testing.T) {
 			for _, code := range got[check] {
 				spoke[check+": "+code] = true
 				if codes != nil { // nil is any code
-					assert.Contains(t, codes, code, "%s: %q does not name it", name, check)
+					assert.Contains(t, codes, code, "%s: name the code beside %q in checks.go", name, check)
 				}
 			}
 		}
@@ -41,14 +41,19 @@ func TestChecksSayWhatTheyReport(t *testing.T) {
 	}
 	for _, x := range examples(t) {
 		got := look(x.code, x.request(t))
-		assert.Contains(t, got[x.check], x.code, "%s does not report it: %v\n%s", x.check, got, x.text)
+		assert.Contains(t, got[x.check], x.code, "testdata/checks/examples.txt: %s does not report it here, but %v:\n%s", x.check, got, x.text)
 	}
 	for check, codes := range may {
-		assert.True(t, silent[check], "%q speaks of every case", check)
+		assert.True(t, silent[check], "%q speaks of every case: it must hold its peace where nothing is wrong", check)
 		for _, code := range codes {
-			assert.NotNil(t, review.RuleByCode(code), code)
+			assert.NotNil(t, review.RuleByCode(code), "%s has no rule: write its texts in a rules_*.go", code)
 			key := check + ": " + code
-			assert.NotEqual(t, unshown[key], spoke[key], "no case shows, or one does now, that %q reports %s", check, code)
+			if unshown[key] {
+				assert.False(t, spoke[key], "a case shows now that %q reports %s: take it out of unshown", check, code)
+			} else {
+				assert.True(t, spoke[key], "no case shows that %q reports %s: write one into testdata/checks/examples.txt",
+					check, code)
+			}
 		}
 	}
 }
