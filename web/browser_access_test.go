@@ -4,7 +4,6 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
-	"net/http/httptest"
 	"os"
 	"testing"
 
@@ -57,9 +56,7 @@ func TestBrowserAccess(t *testing.T) {
 	t.Parallel()
 	full, _ := webtest.New(t, true)
 	empty, _ := webtest.New(t, false)
-	fullSite, emptySite := httptest.NewServer(full.Handler()), httptest.NewServer(empty.Handler())
-	defer fullSite.Close()
-	defer emptySite.Close()
+	fullSite, emptySite := served(t, full.Handler()), served(t, empty.Handler())
 	axe, err := os.ReadFile("testdata/axe/axe.min.js")
 	require.NoError(t, err)
 	ctx := browser(t)

@@ -1,7 +1,6 @@
 package web_test
 
 import (
-	"net/http/httptest"
 	"testing"
 
 	"github.com/chromedp/chromedp"
@@ -17,8 +16,7 @@ func TestBookByKeyboard(t *testing.T) {
 	s, _ := webtest.New(t, true)
 	h := s.Handler()
 	at := webtest.SendIn(t, h, webtest.PlumChutney)
-	web := httptest.NewServer(h)
-	defer web.Close()
+	web := served(t, h)
 	ctx := browser(t)
 	step, text, eval := hands(t, ctx)
 

@@ -1,7 +1,6 @@
 package web_test
 
 import (
-	"net/http/httptest"
 	"testing"
 	"time"
 
@@ -16,8 +15,7 @@ import (
 // at, clicked or focused but by them.
 func TestBrowserKeyboardJourney(t *testing.T) {
 	s, _ := webtest.New(t, true)
-	web := httptest.NewServer(s.Handler())
-	defer web.Close()
+	web := served(t, s.Handler())
 	ctx := browser(t)
 	step, text, eval := hands(t, ctx)
 	press := func(key string, with ...chromedp.KeyOption) { t.Helper(); step(chromedp.KeyEvent(key, with...)) }

@@ -3,7 +3,6 @@ package web_test
 import (
 	"context"
 	"net/http"
-	"net/http/httptest"
 	"net/url"
 	"testing"
 
@@ -18,8 +17,7 @@ import (
 func TestBrowserOfTwo(t *testing.T) {
 	s, st := webtest.New(t, true)
 	h := s.Handler()
-	web := httptest.NewServer(h)
-	defer web.Close()
+	web := served(t, h)
 	at := webtest.SendIn(t, h, webtest.PlainBeans)
 	ctx := browser(t)
 	step, text, eval := hands(t, ctx)

@@ -2,7 +2,6 @@ package web_test
 
 import (
 	"context"
-	"net/http/httptest"
 	"net/url"
 	"strconv"
 	"strings"
@@ -24,8 +23,7 @@ import (
 func TestBrowserAtTheStove(t *testing.T) {
 	s, st := webtest.New(t, false)
 	ctx := context.Background()
-	web := httptest.NewServer(s.Handler())
-	defer web.Close()
+	web := served(t, s.Handler())
 	r := store.Run{Title: "Carrots", Canner: "Practice", ElevationFt: 5240, Jar: "quart", Pack: "hot", Method: "pressure", Minutes: 30, PSI: 13, Gauge: "dial", Hold: 13.5, Vent: 10, Class: "low-acid", BoilF: 202.4, Jars: 7, Speed: 300, CreatedAt: time.Now()}
 	require.NoError(t, st.AddRun(ctx, &r))
 	tab := browser(t)

@@ -2,6 +2,7 @@ package web_test
 
 import (
 	"context"
+	"net/http"
 	"net/http/httptest"
 	"os"
 	"os/exec"
@@ -40,6 +41,13 @@ func browser(t *testing.T) context.Context {
 	return ctx
 }
 
+// served is a server of the pages that goes when the test is over, after the browser: a page that listens holds it.
+func served(t *testing.T, h http.Handler) *httptest.Server {
+	s := httptest.NewServer(h)
+	t.Cleanup(s.Close)
+	return s
+}
+
 // hands are what a test does in the browser: act, read the text of a place, ask the page.
 func hands(t *testing.T, ctx context.Context) (step func(...chromedp.Action[chromedp.Void]), text func(string) string, eval func(string) any) {
 	step = func(acts ...chromedp.Action[chromedp.Void]) {
@@ -65,8 +73,7 @@ func hands(t *testing.T, ctx context.Context) (step func(...chromedp.Action[chro
 // line in place and reads the verdict.
 func TestBrowserPastes(t *testing.T) {
 	s, _ := webtest.New(t, true)
-	web := httptest.NewServer(s.Handler())
-	defer web.Close()
+	web := served(t, s.Handler())
 	ctx := browser(t)
 	step, text, eval := hands(t, ctx)
 

@@ -3,7 +3,6 @@ package web_test
 import (
 	"context"
 	"fmt"
-	"net/http/httptest"
 	"os"
 	"testing"
 
@@ -92,8 +91,7 @@ const paper = 710
 func TestBrowserWays(t *testing.T) {
 	t.Parallel()
 	s, _ := webtest.New(t, true)
-	site := httptest.NewServer(s.Handler())
-	defer site.Close()
+	site := served(t, s.Handler())
 	axe, err := os.ReadFile("testdata/axe/axe.min.js")
 	require.NoError(t, err)
 	ctx := browser(t)
