@@ -639,6 +639,16 @@ func (c *clause) measured(k english.Kind) bool {
 	return false
 }
 
+// lasts is the first duration of the clause in minutes, 0 where it has none.
+func (c *clause) lasts() float64 {
+	for _, m := range c.m {
+		if m.Kind == english.Duration {
+			return m.Min
+		}
+	}
+	return 0
+}
+
 func (c *clause) hasNumber() bool {
 	for _, n := range c.nums {
 		if n > 0 {

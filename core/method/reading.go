@@ -44,6 +44,9 @@ type Clause struct {
 	// Doubt is the code by which a procedure may say that the question is needless;
 	// Code may name it better.
 	Doubt string
+	// Lasts is the first duration said in it, in minutes, 0 where there is none. The act of a process that is
+	// told by its time alone has 1 for its Minutes: nobody may take it for the time that a food was heated.
+	Lasts float64
 	// Negated is true where the predicate is said not to be done.
 	Negated bool
 	// boils and loads say that something is boiled or kept, and that jars go into a
@@ -249,6 +252,7 @@ func (r *Reader) read(text string, at Where) (out []Clause, marks []uint32) {
 		}
 		got.Early = at.ToFill && !at.Filled
 		got.shown(c)
+		got.Lasts = c.lasts()
 		got.Text, got.Start, got.End = c.text, c.t[0].Start, c.t[len(c.t)-1].End
 		out = append(out, got)
 		at.goOn(&got, c)
@@ -679,11 +683,7 @@ func (p *passage) read() Clause {
 				a.Of = append(a.Of, p.c.t[o.head].Text)
 			}
 		}
-		for _, m := range p.c.m {
-			if m.Kind == english.Duration && a.Minutes == 0 {
-				a.Minutes = m.Min
-			}
-		}
+		a.Minutes = p.c.lasts()
 		if a.Name == "talk" || (a.Name == "pressure-process" || a.Name == "process") && p.namesFood() && !p.at.Filled && !p.hasClass(Jar) && !p.hasClass(Canner) || a.Name == "self-seal" && (&passage{c: p.c.unit()}).hasClass(Wax) || a.Name == "crush" && (p.says("ice") || strings.HasSuffix(a.Verb, "ed") && !hasAux(p.c.t)) || a.Name == "no-process" && (p.namesFood() || p.c.joint == "before") || s.verb < 0 && a.Name == "cover-with-liquid" && p.overVessel() {
 			continue
 		}

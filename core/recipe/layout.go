@@ -34,8 +34,26 @@ func unprefixed(line string) string {
 	} else if len(cells) > 1 {
 		line = joined(cells)
 	}
-	return dots.ReplaceAllString(line, " - ")
+	return inFull(dots.ReplaceAllString(line, " - "))
 }
+
+// inFull writes out what people shorten on cards and in chats, and set phrases that say no more than a plain one:
+// "30 min., B.W.B.", "salt n pepper", "if you can be bothered".
+func inFull(line string) string { return mendAll(line, shortenings, shortening) }
+
+var shortenings = []*mend{
+	{pattern.MustCompile(`\b[BHbh]\. ?[Ww]\. ?[BCbc]\.?(\W|$)`), "BWB$1"},
+	{pattern.MustCompile(`\b[HM]WB\b`), "BWB"},
+	{pattern.MustCompile(`\b[Ww]\. ?[Bb]\.(\W|$)`), "water bath$1"},
+	{pattern.MustCompile(`\b(?:P\. ?C\.|PC)(\W|$)`), "pressure canner$1"},
+	{pattern.MustCompile(`(?i)\btom\. (juice|sauce|paste|puree|purée|soup|ketchup|relish)\b`), "tomato $1"},
+	{pattern.MustCompile(`(?i)([a-z,]) ?['’]?\bn\b['’]? ([a-z])`), "$1 and $2"},
+	{pattern.MustCompile(`(^|[^~])~ ?([\d½¼¾⅓⅔])`), "${1}about $2"},
+	{pattern.MustCompile(`(?i)\bif (?:you|i|we)(?:'ve|’ve| have)? ?(?:can|could|are|feel|got|had)? (?:be bothered|so inclined|the patience|` +
+		`a mind to|like it|up to it|in the mood|the inclination|that way inclined)([,.;:!?) ]*$|[,.;:!?)])`), "if you like$1"},
+}
+
+var shortening = findAll(shortenings)
 
 // unstruck says of what is struck through within a line that it is not so, as it is no part of the
 // recipe: "a cup of ~~cream~~ water" has no cream, and "~~vent~~ weight on" never vents.

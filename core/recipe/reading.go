@@ -198,8 +198,7 @@ func readActs(s *Step, c *method.Clause) []ReadAct {
 		if a.Of != nil {
 			x.Of = a.Of
 		}
-		if a.Minutes > 0 {
-			m := a.Minutes
+		if m := c.Lasts; a.Minutes > 0 && m > 0 {
 			x.Minutes = &m
 		}
 		x.With, x.Into = c.With(), c.Into()

@@ -108,6 +108,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
+	r.lostFoods(rec)
 	r.dropChatter(rec, t.ingredientsAt)
 	settleSteps(rec.Steps)
 	r.stateFacts(rec)

@@ -2,6 +2,7 @@ package recipe
 
 import (
 	"html"
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -18,11 +19,44 @@ func tidy(s string) string {
 		s = strings.NewReplacer("&frasl;", "/", "</td>", " ").Replace(s)
 		s = strings.Join(strings.Fields(tags.ReplaceAllString(html.UnescapeString(s), "")), " ")
 	}
-	s = otherFigures(ofItself(summed(s)))
+	s = ofMixture(otherFigures(ofItself(summed(s))))
 	s = amountsFirst(unitDot.ReplaceAllString(s, "$1 $2 $3"))
-	s = mending.Each(s, func(i int, s string) string { return mends[i].find.ReplaceAllString(s, mends[i].put) })
+	s = mendAll(s, mends, mending)
 	return strings.TrimRight(strings.TrimSpace(s), ", ")
 }
+
+// ofMixture takes off what the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses". A word that
+// says more of it than what stands behind stays, and all with it: "creamy sauce".
+func ofMixture(s string) string {
+	for _, p := range []*pattern.Pattern{mixtureListed, mixtureBeside} {
+		m := p.FindStringSubmatch(s)
+		if m == nil {
+			continue
+		}
+		rest := strings.Join(m[2:], ", ")
+		for _, t := range words.Split(m[1]) {
+			if !plainMixture[t.Text] && !slices.ContainsFunc(words.Split(rest), func(x words.Token) bool { return x.Text == t.Text }) {
+				return s
+			}
+		}
+		return rest
+	}
+	return s
+}
+
+var (
+	mixtureListed = pattern.MustCompile(`(?i)^((?:[\pL-]+ ){0,5})(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*` +
+		`(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*[\d½¼¾⅓⅔].*)$`)
+	mixtureBeside = pattern.MustCompile(`(?i)^((?:[\pL-]+ ){0,3})(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium|heavy|thin` +
+		`|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp` +
+		`|quarts?|kg|g|lb) (?:of )?(?:sugar|salt)) (?:in|to|with|and|for) (\d[\d ./½¼¾]* ?(?:cups?|c\.?|quarts?|qts?|l` +
+		`|litres?|liters?|ml) (?:of )?water)\)$`)
+)
+
+// plainMixture are the words that say no more of a syrup or a brine than its list does.
+var plainMixture = set("a an the your my our this that some up together for boil make heat mix stir bring cook prepare " +
+	"simmer dissolve do light lightish light-ish medium heavy thin very extra hot boiling cold cool simple plain basic usual " +
+	"regular same sugar salt pickling pickle canning covering packing cooking jar juice")
 
 // ofItself takes off how much of the same food a measure comes from: "4 cups grape juice
 // (from 3 1/2 lb grapes)", "½ cup onion (about 1 medium onion)".
@@ -129,13 +163,20 @@ type mend struct {
 var unitDot = pattern.MustCompile(`(?i)(\d|½|¼|¾) ?(tbsp|tbs|tsp|qts?|pts?|oz|lbs?|pkg)\. (an?|per|each|to|the|in)\b`)
 
 // mending are the expressions of mends.
-var mending = func() *pattern.Set {
-	var list []*pattern.Pattern
-	for _, m := range mends {
-		list = append(list, m.find)
+var mending = findAll(mends)
+
+func findAll(list []*mend) *pattern.Set {
+	var all []*pattern.Pattern
+	for _, m := range list {
+		all = append(all, m.find)
 	}
-	return pattern.NewSet(list...)
-}()
+	return pattern.NewSet(all...)
+}
+
+// mendAll makes the mends one behind the other, each where all says that it may be found.
+func mendAll(s string, list []*mend, all *pattern.Set) string {
+	return all.Each(s, func(i int, s string) string { return list[i].find.ReplaceAllString(s, list[i].put) })
+}
 
 // holders are what produce comes home in.
 const holders = `bushels?|pecks?|buckets?|bags?|baskets?|boxes|box|flats?|trays?`
@@ -232,8 +273,6 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i),? (?:of|to) (?:(?:your|my|our|the cook's) (?:own )?)?(?:choice|choosing|liking|preference)\b`), ""},
 	{pattern.MustCompile(`(?i)\b(\d+)[ -]odd (lbs?|pounds?|kg|kilos?|cups?|quarts?|pints?)\b`), "$1 $2"},
 	{pattern.MustCompile(`(?i),? (and |cut |trimmed )*to fit( (in )?(the|your|my|each) jars?)?\b`), ", cut"},
-	// the mixture that the list makes: "Molasses sauce: 4 cups of the bean water, 3 Tbsp molasses"
-	{pattern.MustCompile(`(?i)^(?:\pL+ ){0,2}(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*\d.*)$`), "$1"},
 	{pattern.MustCompile(`(?i),? (as well as|along with|together with|not forgetting|not to forget|and half as much|and twice as much|and as much) `), " and "},
 	{pattern.MustCompile(`(?i)^([^a-z]*[\d½¼¾⅓⅔].*?),? \(?(?:in (?:the )?place of|instead of|in lieu of|rather than) [^,;)]*\)?`), "$1"}, // of what has an amount
 	{pattern.MustCompile(`(?i)[,;] *(lots|plenty|enough|loads)( of it)?\.?$|[,;]? ?\b(and )?nothing else\.?$`), ""},
@@ -266,8 +305,8 @@ var mends = []*mend{
 		`| are)? (off|removed|cut (off|away|out)|trimmed( off| away)?|taken off|lifted off|skimmed( off)?|discarded` +
 		`|drained( off)?|poured off|gone)\b`), "trimmed"},
 	// what it comes to: "21 lb apples = 7 quarts", "makes 9 pints"
-	{pattern.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
-	{pattern.MustCompile(`(?i)^([^()]*\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{pattern.MustCompile(`(?i)(\w\W*?)[ ,(–=-]+(=|(that )?(makes?|made|gives?|gave|fill(s|ed)?|yields?|does|did|gets?|got|comes? to|will (make|give|fill|do)))( me| us| you)?( my| our| your| the)?( about| exactly| roughly| some)? (\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints?|quarts?|qts?|pts?|jars?)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
+	{pattern.MustCompile(`(?i)^([^()]*\pL)\W*? ?(?:-+>|→|\bfor) (?:about )?(\d+(?: \d/\d| ?[½¼¾])?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\w+teen) (?:half.)?(?:pints|quarts|qts|pts|jars)\b[).]?(?P<rest>.*)$`), "$1,$rest"},
 	{pattern.MustCompile(`\s*(<-+|←|-+>)\s*`), " — "},
 	{pattern.MustCompile(`^["“][^"”=]{1,40}["”]\s*=\s*`), ""},
 	{pattern.MustCompile(`(?i)\bspoons? (of|for) (tea|coffee)\b`), "teaspoon"},
@@ -316,6 +355,5 @@ var mends = []*mend{
 	{pattern.MustCompile(`(?i)\bbottled (lemon|lime)( (?:per|in|to|for) (?:each|every|a|the)? ?(?:pint|quart|jar)s?|[,.;]? *$)`), "bottled $1 juice$2"},
 	// why, behind an ingredient: "ascorbic acid in the bowl so they don't brown"
 	{pattern.MustCompile(`(?i),? (?:in (?:the|a) (?:big )?(?:bowl|basin|water|holding water) )?so (?:that )?(?:they|it|nothing|the \pL+|your \pL+) (?:don'?t|do not|doesn'?t|won'?t|will not|can'?t|keeps?|stays?|holds?) (?:go |going |turn |turning |get |from |their |its |nice |and )*(?:brown|browning|dark|darken|darkening|grey|gray|black|discolou?r|rust|white|colou?r|bright|crisp|firm|stick|float|split|burst)\.?$`), ""},
-	{pattern.MustCompile(`(?i)^(?:a |the )?(?:[\pL-]+ )?(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium|heavy|thin|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp|quarts?|kg|g|lb) (?:of )?(?:sugar|salt)) (?:in|to|with|and|for) (\d[\d ./½¼¾]* ?(?:cups?|c\.?|quarts?|qts?|l|litres?|liters?|ml) (?:of )?water)\)$`), "$1, $2"},
 	{pattern.MustCompile(`(?i)(pounds?|lbs?|cups?) {2,}of `), "$1 of "},
 }

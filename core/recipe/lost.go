@@ -1,0 +1,90 @@
+package recipe
+
+import (
+	"strings"
+
+	"damson/core/food"
+	"damson/core/words"
+)
+
+// A line is tidied before it is read, and what is tidied away may name a food: "1 cup water to each quart of
+// beans". Where that food is none of the recipe, the line says more than was read of it.
+
+// lostFoods gives back to each line the foods that were tidied away and that nothing else of the recipe names.
+func (r *Reader) lostFoods(rec *Recipe) {
+	for _, l := range rec.Lines {
+		if l.Kind != Ingredient {
+			continue
+		}
+		l.Unread = append(l.Unread, r.lost(rec, l)...)
+	}
+}
+
+// lost are the names of foods that the line has and its tidied form has not.
+func (r *Reader) lost(rec *Recipe, l *Line) (names []string) {
+	kept := map[string]bool{}
+	for _, t := range words.Split(r.look(l.Text).body) {
+		kept[t.Text] = true
+	}
+	t := words.Split(l.Text)
+	for i := 0; i < len(t); i++ {
+		s, n := r.line.at(t, i)
+		if n == 0 {
+			continue
+		}
+		named := s.kind == foodName && s.food != nil && !noFood[t[i+n-1].Text] && !notMeantHere(t[:i], t[i].Text)
+		if named && !keptOf(kept, t[i:i+n]) && !rec.names(s.food) {
+			names = append(names, strings.TrimSpace(l.Text[t[i].Start:t[i+n-1].End]))
+		}
+		i += n - 1
+	}
+	return names
+}
+
+// noFood are words that look like a food and are tidied away for what they are: what was trimmed, and what the list
+// makes.
+var noFood = set("water fat tallow syrup brine")
+
+// keptOf reports whether any word of the name is still there.
+func keptOf(kept map[string]bool, name []words.Token) bool {
+	for _, t := range name {
+		if kept[t.Text] {
+			return true
+		}
+	}
+	return false
+}
+
+// notMeantHere reports words ahead of a food that say that it does not go in: "in place of milk", "a spoon of tea",
+// "kernels in the milk".
+func notMeantHere(before []words.Token, name string) bool {
+	if n := len(before); name == "milk" && n >= 2 && before[n-2].Text == "in" && before[n-1].Text == "the" {
+		return true
+	}
+	for _, t := range before[max(0, len(before)-4):] {
+		if negations[t.Text] || insteadWords[t.Text] {
+			return true
+		}
+	}
+	return false
+}
+
+var insteadWords = set("instead place rather than lieu free trimmed all any visible excess spoon spoons")
+
+// names reports whether a line or the title names the food.
+func (rec *Recipe) names(f *food.Food) bool {
+	for _, l := range rec.Lines {
+		for _, x := range append(append([]*Line{l}, l.Also...), l.Alternatives...) {
+			if x.Ref == f {
+				return true
+			}
+		}
+	}
+	title := words.FoldPhrase(rec.Title)
+	for _, name := range f.Names {
+		if strings.Contains(" "+title+" ", " "+words.FoldPhrase(name)+" ") {
+			return true
+		}
+	}
+	return false
+}
