@@ -14,6 +14,9 @@ func (p *passage) afterwards() bool {
 		p.worksInIt() || p.measuresKitchen() || len(p.c.m) > 0 {
 		return false
 	}
+	if p.beforeJars() {
+		return false
+	}
 	for i := range p.c.t {
 		w := &p.c.t[i]
 		switch w.class {
@@ -29,6 +32,30 @@ func (p *passage) afterwards() bool {
 		}
 	}
 	return true
+}
+
+// beforeJars reports what is done while the jars are still to be filled or closed, or goes into each of them: "a
+// slurry before it's jarred", "a spoon of lard on top of each".
+func (p *passage) beforeJars() bool {
+	if last := p.lastWord(); last > 0 && p.word(last) == "each" {
+		return true
+	}
+	if p.says(stillToJar...) {
+		return true
+	}
+	then := p.after
+	return then != nil && untilThen[then.joint] && then.hasAny(stillToJar)
+}
+
+var untilThen = set("before until till")
+
+var stillToJar = []string{
+	"before it's jarred", "before it is jarred", "before they're jarred", "before they are jarred", "before jarring",
+	"before i jar", "before we jar", "before you jar", "before bottling", "before canning", "before it's canned",
+	"before it is canned", "before it's bottled", "before the lid", "before the lids", "before the jars", "before the jar",
+	"before sealing", "before it goes in", "before they go in", "before filling", "before i fill", "before we fill",
+	"before packing", "before processing", "it's jarred", "it is jarred", "jarred", "i jar it", "we jar it", "it's canned",
+	"it is canned", "bottling", "jarring", "canning", "i fill", "we fill", "the lids go on", "the lid goes on",
 }
 
 // worksInIt reports what a food does to what is in the jar, whenever it is told: "a spoon of cornstarch

@@ -342,11 +342,33 @@ func (p *passage) thinking() string {
 	return "said, not done"
 }
 
+// tellsTrick reports what goes in, told as what it is: "the trick is a pat of butter in each jar".
+func (p *passage) tellsTrick() bool {
+	if !p.namesOther() {
+		return false
+	}
+	return p.says("trick", "secret", "difference", "key", "magic", "knack", "tip", "what makes", "finishing touch",
+		"addition", "in each", "in every", "to each", "to every", "into each", "into every", "in all of them",
+		"on top of each", "per jar", "in the brine", "in the syrup", "in the pot", "in the batch", "in the mix",
+		"in the mixture", "in there")
+}
+
+// namesOther reports a food, or a thing of the trade, that is none of the recipe's own.
+func (p *passage) namesOther() bool {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if (w.food != nil || stuff[w.class]) && !p.ofClass(i, "own") {
+			return true
+		}
+	}
+	return false
+}
+
 // told returns why a clause outside the method is only told: how things are, or
 // what once was, and nothing of a process in it.
 func (p *passage) told() string {
 	c := p.c
-	if p.stative() && !p.says("in it", "in the jar", "goes in", "go in") {
+	if p.stative() && !p.says("in it", "in the jar", "goes in", "go in") && !p.tellsTrick() {
 		return "how things are"
 	}
 	for i := range c.t {

@@ -109,7 +109,9 @@ func (r *Reader) quarters(t []words.Token) bool {
 func (r *Reader) functionOnly(t []words.Token) bool {
 	n := 0
 	for i := range t {
-		if t[i].Kind == words.Number || t[i].Kind == words.Word && !functionWords[t[i].Text] && !answers[t[i].Text] && !courtesies[t[i].Text] {
+		w := t[i].Text
+		said := functionWords[w] || answers[w] || courtesies[w]
+		if t[i].Kind == words.Number || t[i].Kind == words.Word && !said {
 			return false
 		}
 		if t[i].Kind == words.Word {
@@ -120,7 +122,8 @@ func (r *Reader) functionOnly(t []words.Token) bool {
 }
 
 // courtesies are what people say around what they were asked for: "sure thing", "my pleasure".
-var courtesies = set("me us thing course pleasure problem problems worries gladly welcome absolutely definitely certainly totally lovely please thanks thank")
+var courtesies = set("me us thing course pleasure problem problems worries gladly welcome absolutely definitely " +
+	"certainly totally lovely please thanks thank")
 
 // askedFirst are the words that a question begins with.
 var askedFirst = set("is are does did how what which who when where why could should would")

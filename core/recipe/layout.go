@@ -49,8 +49,10 @@ var shortenings = []*mend{
 	{pattern.MustCompile(`(?i)\btom\. (juice|sauce|paste|puree|purée|soup|ketchup|relish)\b`), "tomato $1"},
 	{pattern.MustCompile(`(?i)([a-z,]) ?['’]?\bn\b['’]? ([a-z])`), "$1 and $2"},
 	{pattern.MustCompile(`(^|[^~])~ ?([\d½¼¾⅓⅔])`), "${1}about $2"},
-	{pattern.MustCompile(`(?i)\bif (?:you|i|we)(?:'ve|’ve| have)? ?(?:can|could|are|feel|got|had)? (?:be bothered|so inclined|the patience|` +
-		`a mind to|like it|up to it|in the mood|the inclination|that way inclined)([,.;:!?) ]*$|[,.;:!?)])`), "if you like$1"},
+	{pattern.MustCompile(`(?i)\bif (?:you|i|we)(?:'ve|’ve| have)? ?(?:can|could|are|feel|got|had)? ` +
+		`(?:be bothered|so inclined|the patience|` +
+		`a mind to|like it|up to it|in the mood|the inclination|that way inclined)([,.;:!?) ]*$|[,.;:!?)])`),
+		"if you like$1"},
 }
 
 var shortening = findAll(shortenings)

@@ -58,7 +58,7 @@ func keptOf(kept map[string]bool, name []words.Token) bool {
 // notMeantHere reports words ahead of a food that say that it does not go in: "in place of milk", "a spoon of tea",
 // "kernels in the milk".
 func notMeantHere(before []words.Token, name string) bool {
-	if n := len(before); name == "milk" && n >= 2 && before[n-2].Text == "in" && before[n-1].Text == "the" {
+	if n := len(before); name == "milk" && n > 1 && before[n-2].Text+" "+before[n-1].Text == "in the" {
 		return true
 	}
 	for _, t := range before[max(0, len(before)-4):] {

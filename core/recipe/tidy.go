@@ -2,7 +2,6 @@ package recipe
 
 import (
 	"html"
-	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -34,8 +33,12 @@ func ofMixture(s string) string {
 			continue
 		}
 		rest := strings.Join(m[2:], ", ")
+		listed := map[string]bool{}
+		for _, t := range words.Split(rest) {
+			listed[t.Text] = true
+		}
 		for _, t := range words.Split(m[1]) {
-			if !plainMixture[t.Text] && !slices.ContainsFunc(words.Split(rest), func(x words.Token) bool { return x.Text == t.Text }) {
+			if !plainMixture[t.Text] && !listed[t.Text] {
 				return s
 			}
 		}
@@ -45,18 +48,18 @@ func ofMixture(s string) string {
 }
 
 var (
-	mixtureListed = pattern.MustCompile(`(?i)^((?:[\pL-]+ ){0,5})(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor|solution)\s*:\s*` +
-		`(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*[\d½¼¾⅓⅔].*)$`)
-	mixtureBeside = pattern.MustCompile(`(?i)^((?:[\pL-]+ ){0,3})(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium|heavy|thin` +
-		`|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp` +
+	mixtureListed = pattern.MustCompile(`(?i)^((?:[\pL-]+ ){0,5})(?:sauce|syrup|brine|mix|mixture|liquid|marinade|liquor` +
+		`|solution)\s*:\s*(\d[\d ./½¼¾-]*\pL+ (?:of )?(?:the )?\pL+[^,]*,.*[\d½¼¾⅓⅔].*)$`)
+	mixtureBeside = pattern.MustCompile(`(?i)^((?:[\pL-]+ ){0,3})(?:syrup|brine) \((?:(?:very |extra )?(?:light|medium` +
+		`|heavy|thin|light-ish|i|we|did|made|used|make|use|it'?s|about|which|that|is|was),? )*(\d[\d ./½¼¾]* ?(?:cups?|c\.?|tbsp` +
 		`|quarts?|kg|g|lb) (?:of )?(?:sugar|salt)) (?:in|to|with|and|for) (\d[\d ./½¼¾]* ?(?:cups?|c\.?|quarts?|qts?|l` +
 		`|litres?|liters?|ml) (?:of )?water)\)$`)
 )
 
 // plainMixture are the words that say no more of a syrup or a brine than its list does.
-var plainMixture = set("a an the your my our this that some up together for boil make heat mix stir bring cook prepare " +
-	"simmer dissolve do light lightish light-ish medium heavy thin very extra hot boiling cold cool simple plain basic usual " +
-	"regular same sugar salt pickling pickle canning covering packing cooking jar juice")
+var plainMixture = set("a an the your my our this that some up together for boil make heat mix stir bring cook " +
+	"prepare simmer dissolve do light lightish light-ish medium heavy thin very extra hot boiling cold cool simple plain " +
+	"basic usual regular same sugar salt pickling pickle canning covering packing cooking jar juice")
 
 // ofItself takes off how much of the same food a measure comes from: "4 cups grape juice
 // (from 3 1/2 lb grapes)", "½ cup onion (about 1 medium onion)".
