@@ -8,7 +8,7 @@ import "damson/core/english"
 // acid at the table, corn on the cob, cold on the canner, too few pounds. Nothing else was asked, or a step
 // undone that a procedure may not need.
 func (p *passage) askAnywhere(got *Clause, asked bool) {
-	if asked || got.Kind == Unread && got.Why != "a step undone" {
+	if asked || got.Kind == Unread && !mayBeMore[got.Why] {
 		return
 	}
 	if code, why := p.deviates(); why != "" {
@@ -119,3 +119,6 @@ func (p *passage) notWhole() bool {
 	return p.says("the whole", "all of", "all the", "the full", "every bit", "every drop") &&
 		!p.says("at once", "at a time", "in one go", "together", "at the same time")
 }
+
+// mayBeMore are questions that a procedure may find needless, though what is told may be graver.
+var mayBeMore = map[string]bool{"a step undone": true, "topped with water": true}

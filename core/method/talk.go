@@ -336,10 +336,19 @@ func (p *passage) thinking() string {
 			return ""
 		}
 	}
-	if p.measuresKitchen() || p.dangerWords() || p.does("bring") && p.says("boil", "simmer", "pressure") {
+	if p.isMoreThanSaid() || p.does("bring") && p.says("boil", "simmer", "pressure") {
 		return ""
 	}
 	return "said, not done"
+}
+
+// isMoreThanSaid reports a measure, a danger, or what goes into the jar, whatever the verb.
+func (p *passage) isMoreThanSaid() bool { return p.measuresKitchen() || p.dangerWords() || p.likedIn() }
+
+// likedIn reports what somebody likes to have in the jar: "I like a roux in mine".
+func (p *passage) likedIn() bool {
+	return p.namesOther() && p.says("in mine", "in ours", "in it", "in them", "in the jar", "in the jars", "in my jars",
+		"in there", "in each", "in every", "to mine", "to it", "through it", "through them", "on top of mine")
 }
 
 // tellsTrick reports what goes in, told as what it is: "the trick is a pat of butter in each jar".

@@ -108,6 +108,9 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.titleFood(rec)
 	r.titleForms(rec)
 	r.titleWith(rec)
+	if i := rec.TitleLine - first; i >= 0 && i < len(t.sheet.lines) {
+		r.titleTells(rec, t.sheet.bare(r, i))
+	}
 	r.lostFoods(rec)
 	r.dropChatter(rec, t.ingredientsAt)
 	settleSteps(rec.Steps)
@@ -350,9 +353,14 @@ func (r *Reader) saysWhatIsDone(line string, t []words.Token) bool {
 // ofOneself are words of who speaks for himself.
 var ofOneself = set("i i'm i’m i've i’ve i'll i’ll i'd i’d we're we’re we've we’ve")
 
-// titleWith keeps what the title puts beside its food: "green beans with bacon".
+// titleWith keeps what the title puts beside its food, "green beans with bacon", or into it: a sentence that stands
+// where a title does, "egg goes in for richness".
 func (r *Reader) titleWith(rec *Recipe) {
-	_, with, ok := strings.Cut(" "+strings.ToLower(rec.Title), " with ")
+	title := strings.ToLower(rec.Title)
+	_, with, ok := strings.Cut(" "+title, " with ")
+	if placesIn.MatchString(title) {
+		with, ok = title, true
+	}
 	if !ok || strings.Contains(with, "without") {
 		return
 	}
@@ -376,6 +384,24 @@ func (r *Reader) titleWith(rec *Recipe) {
 		}
 	}
 }
+
+// titleTells asks about a sentence that stands where a title does, and tells what no procedure bears: "The water
+// never boils with me."
+func (r *Reader) titleTells(rec *Recipe, line string) {
+	if !strings.HasSuffix(strings.TrimSpace(line), ".") {
+		return
+	}
+	for _, s := range Sentences(line) {
+		st := r.StepAt(rec.TitleLine, s, method.Where{})
+		st.Asks = slices.DeleteFunc(st.Asks, func(a Ask) bool { return a.Code == "" || a.Code == "unknown-ingredient" })
+		if len(st.Asks) > 0 {
+			rec.Steps = append(rec.Steps, &Step{No: rec.TitleLine, Text: s, Clauses: st.Clauses, Asks: st.Asks})
+		}
+	}
+}
+
+var placesIn = pattern.MustCompile(`\b(goes?|going|went|gone|puts?|adds?|added|stirs?|stirred|slips?|throws?|tips?` +
+	`|pops?|pours?|mix(ed)?|whisk(ed)?|fold(ed)?|likes?|loves?|wants?)\b.*\b(in|into|to)\b|\badd(s|ed)? `)
 
 // titleForms gives the main food the form that the title says: grated carrots.
 func (r *Reader) titleForms(rec *Recipe) {
