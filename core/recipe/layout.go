@@ -53,6 +53,11 @@ var shortenings = []*mend{
 		`(?:be bothered|so inclined|the patience|` +
 		`a mind to|like it|up to it|in the mood|the inclination|that way inclined)([,.;:!?) ]*$|[,.;:!?)])`),
 		"if you like$1"},
+	// how a piece lies in the jar, and how near the rim it comes
+	{pattern.MustCompile(`(?i),? (?:with )?(?:the )?(?:cavity|cavities|hollow|pitted|stone|skin|flat)(?: sides?` +
+		`| ends?)? (?:facing )?(?:down|up)(?:wards?)?([,.;!) ]|$)`), "$1"},
+	{pattern.MustCompile(`(?i),?(?: to)? ((?:half an|a half|a quarter|a|an|one) (?:quarter |half )?inch` +
+		`|\d[\d/]* ?(?:inch|in\.?|")) shy of (?:full|the top|the rim|the brim|the lid)\b`), ", $1 headspace,"},
 }
 
 var shortening = findAll(shortenings)

@@ -69,7 +69,7 @@ func notMeantHere(before []words.Token, name string) bool {
 	return false
 }
 
-var insteadWords = set("instead place rather than lieu free trimmed all any visible excess spoon spoons")
+var insteadWords = set("instead place rather than lieu free spoon spoons")
 
 // names reports whether a line or the title names the food.
 func (rec *Recipe) names(f *food.Food) bool {

@@ -84,6 +84,24 @@ func TestShortForms(t *testing.T) {
 	require.Equal(t, "pepper", rec.Lines[1].Also[0].Food)
 }
 
+// How near the rim a jar is filled is its headspace, and how a piece lies in it changes nothing.
+func TestShyOfTheRim(t *testing.T) {
+	for say, inches := range map[string]float64{
+		"Fill hot pints an inch shy of full with the pears.":          1,
+		"Fill to half an inch shy of the rim.":                        0.5,
+		"Pack raw, cavity side down, to 1/2 inch shy of the top.":     0.5,
+		"Fill the jars, skin side up, a quarter inch shy of the lid.": 0.25,
+	} {
+		rec, err := reader.Text("Pears\n\n17 lb pears\n\nBoil the pears 5 minutes. " + say + " Put lids on.\n")
+		require.NoError(t, err)
+		require.NotNil(t, rec.Stated.Headspace, say)
+		require.Equal(t, inches, rec.Stated.Headspace.Value, say)
+		for _, st := range rec.Steps {
+			require.Empty(t, st.Asks, say)
+		}
+	}
+}
+
 // What people say around a recipe is no food.
 func TestCourtesies(t *testing.T) {
 	for _, say := range []string{"sure!!", "Sure thing!", "of course", "my pleasure!", "no problem!", "you're welcome"} {
