@@ -40,22 +40,20 @@ func (p *passage) beforeJars() bool {
 	if last := p.lastWord(); last > 0 && p.word(last) == "each" {
 		return true
 	}
-	if p.says(stillToJar...) {
+	if p.says("before") && p.says(toJar...) {
 		return true
 	}
 	then := p.after
-	return then != nil && untilThen[then.joint] && then.hasAny(stillToJar)
+	return then != nil && untilThen[then.joint] && then.hasAny(toJar)
 }
 
 var untilThen = set("before until till")
 
-var stillToJar = []string{
-	"before it's jarred", "before it is jarred", "before they're jarred", "before they are jarred", "before jarring",
-	"before i jar", "before we jar", "before you jar", "before bottling", "before canning", "before it's canned",
-	"before it is canned", "before it's bottled", "before the lid", "before the lids", "before the jars", "before the jar",
-	"before sealing", "before it goes in", "before they go in", "before filling", "before i fill", "before we fill",
-	"before packing", "before processing", "it's jarred", "it is jarred", "jarred", "i jar it", "we jar it", "it's canned",
-	"it is canned", "bottling", "jarring", "canning", "i fill", "we fill", "the lids go on", "the lid goes on",
+// toJar are what is done to fill and close the jars.
+var toJar = []string{
+	"jarred", "jarring", "i jar", "we jar", "you jar", "canned", "canning", "i can", "we can", "bottled", "bottling",
+	"filled", "filling", "i fill", "we fill", "you fill", "packed", "packing", "sealed", "sealing",
+	"processed", "processing", "goes in", "go in", "the lid", "the lids", "the jar", "the jars",
 }
 
 // worksInIt reports what a food does to what is in the jar, whenever it is told: "a spoon of cornstarch

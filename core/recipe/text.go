@@ -353,18 +353,18 @@ func (r *Reader) saysWhatIsDone(line string, t []words.Token) bool {
 // ofOneself are words of who speaks for himself.
 var ofOneself = set("i i'm i’m i've i’ve i'll i’ll i'd i’d we're we’re we've we’ve")
 
-// titleWith keeps what the title puts beside its food, "green beans with bacon", or into it: a sentence that stands
-// where a title does, "egg goes in for richness".
+// titleWith keeps what the title puts beside its food: "green beans with bacon".
 func (r *Reader) titleWith(rec *Recipe) {
-	title := strings.ToLower(rec.Title)
-	_, with, ok := strings.Cut(" "+title, " with ")
-	if placesIn.MatchString(title) {
-		with, ok = title, true
-	}
+	_, with, ok := strings.Cut(" "+strings.ToLower(rec.Title), " with ")
 	if !ok || strings.Contains(with, "without") {
 		return
 	}
-	for _, m := range r.listed(rec.TitleLine, with).Foods {
+	r.titleAdds(rec, r.listed(rec.TitleLine, with).Foods)
+}
+
+// titleAdds keeps of the foods those that no procedure bears unnamed, where nothing else of the recipe names them.
+func (r *Reader) titleAdds(rec *Recipe, foods []Mention) {
+	for _, m := range foods {
 		if !m.Food.In("dairy", "egg", "thickener", "starch-solid", "nut", "cured-meat", "coconut", "fat") {
 			continue
 		}
@@ -385,13 +385,17 @@ func (r *Reader) titleWith(rec *Recipe) {
 	}
 }
 
-// titleTells asks about a sentence that stands where a title does, and tells what no procedure bears: "The water
-// never boils with me."
+// titleTells reads a sentence that stands where a title does: what it puts in is kept, "egg goes in for richness",
+// and what no procedure bears is asked about, "the water never boils with me".
 func (r *Reader) titleTells(rec *Recipe, line string) {
-	if !strings.HasSuffix(strings.TrimSpace(line), ".") {
-		return
-	}
+	sentence := strings.HasSuffix(strings.TrimSpace(line), ".")
 	for _, s := range Sentences(line) {
+		if placesIn.MatchString(s) {
+			r.titleAdds(rec, r.listed(rec.TitleLine, s).Foods)
+		}
+		if !sentence && !tells.MatchString(s) {
+			continue
+		}
 		st := r.StepAt(rec.TitleLine, s, method.Where{})
 		st.Asks = slices.DeleteFunc(st.Asks, func(a Ask) bool { return a.Code == "" || a.Code == "unknown-ingredient" })
 		if len(st.Asks) > 0 {
@@ -400,8 +404,13 @@ func (r *Reader) titleTells(rec *Recipe, line string) {
 	}
 }
 
-var placesIn = pattern.MustCompile(`\b(goes?|going|went|gone|puts?|adds?|added|stirs?|stirred|slips?|throws?|tips?` +
-	`|pops?|pours?|mix(ed)?|whisk(ed)?|fold(ed)?|likes?|loves?|wants?)\b.*\b(in|into|to)\b|\badd(s|ed)? `)
+// tells begins a sentence without its mark, placesIn puts something in.
+var (
+	tells = pattern.MustCompile(`(?i)^(?:i|we|they|you|he|she|it|the (?:water|jars?|lids?|weight|canner|steam` +
+		`|clock)) \pL`)
+	placesIn = pattern.MustCompile(`(?i)\b(goes?|going|went|gone|puts?|adds?|added|stirs?|stirred|slips?|throws?|tips?` +
+		`|pops?|pours?|mix(ed)?|whisk(ed)?|fold(ed)?|likes?|loves?|wants?)\b.*\b(in|into|to)\b|\badd(s|ed)? `)
+)
 
 // titleForms gives the main food the form that the title says: grated carrots.
 func (r *Reader) titleForms(rec *Recipe) {

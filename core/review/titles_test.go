@@ -15,7 +15,7 @@ func TestSentencesAsTitles(t *testing.T) {
 		"Put lids on. Process 25 minutes in a boiling water bath.\n"
 	for _, title := range []string{
 		"Egg goes in for richness.", "Cream goes into mine.", "The water never boils with me.", "They seal on the shelf by and by.",
-		"The jars go in the creek to cool.", "Gran added flour.",
+		"The jars go in the creek to cool.", "Gran added flour.", "The water never boils with me", "I stir cream into mine",
 	} {
 		assert.NotEqual(t, review.Clear, reviewText(t, title+pears, 600, "").Verdict, title)
 	}

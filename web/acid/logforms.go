@@ -235,11 +235,8 @@ func (s *Pages) importReadings(c *gin.Context) error {
 		return s.refuse(c, f)
 	}
 	ctx := c.Request.Context()
-	b, err := s.book(ctx, 0)
+	b, err := s.titledBook(ctx)
 	if err != nil {
-		return err
-	}
-	if b.Titles, err = s.Store.Titles(ctx, nil); err != nil {
 		return err
 	}
 	var list []*store.Reading

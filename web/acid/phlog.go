@@ -105,6 +105,15 @@ func (s *Pages) book(ctx context.Context, recipe int64) (logBook, error) {
 	return logBook{b}, err
 }
 
+// titledBook is the whole log with the titles of all recipes.
+func (s *Pages) titledBook(ctx context.Context) (logBook, error) {
+	b, err := s.book(ctx, 0)
+	if err == nil {
+		b.Titles, err = s.Store.Titles(ctx, nil)
+	}
+	return b, err
+}
+
 func (b logBook) meter(id int64) string {
 	for _, m := range b.Meters {
 		if m.ID == id {
@@ -173,11 +182,8 @@ func (s *Pages) deleteMeter(c *gin.Context) error {
 // exportReadings writes the whole log, the newest reading first.
 func (s *Pages) exportReadings(c *gin.Context) error {
 	ctx := c.Request.Context()
-	b, err := s.book(ctx, 0)
+	b, err := s.titledBook(ctx)
 	if err != nil {
-		return err
-	}
-	if b.Titles, err = s.Store.Titles(ctx, nil); err != nil {
 		return err
 	}
 	c.Header("Content-Type", "text/csv; charset=utf-8")
