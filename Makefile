@@ -29,12 +29,12 @@ demo: build
 test: check chromium
 	@$(MAKE) --no-print-directory -j2 -O test-house test-core
 
-# What stores and serves, and the browser; the other half runs beside it. The collector runs seldom: memory is
+# What stores and serves, and the browser, whose windows wait more than they work; the other half runs beside it. The collector runs seldom: memory is
 # cheap here, and time is not.
 .PHONY: test-house test-core
 check race test-house test-core: export GOGC = 400
 test-house:
-	go test ./app/... ./cmd/damson ./store/... ./web/...
+	go test -parallel 4 ./app/... ./cmd/damson ./store/... ./web/...
 
 test-core:
 	go test . ./cmd/learn ./core/... ./demo/... ./knowledge/...

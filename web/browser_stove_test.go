@@ -21,6 +21,7 @@ import (
 // TestBrowserAtTheStove gives a practice load its whole process by the keyboard alone, with a
 // dip that begins the time anew, and the page closed and opened between.
 func TestBrowserAtTheStove(t *testing.T) {
+	t.Parallel()
 	s, st := webtest.New(t, false)
 	ctx := context.Background()
 	web := served(t, s.Handler())

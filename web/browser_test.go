@@ -2,10 +2,12 @@ package web_test
 
 import (
 	"context"
+	"errors"
 	"net/http"
 	"net/http/httptest"
 	"os"
 	"os/exec"
+	"sync"
 	"testing"
 	"time"
 
@@ -16,12 +18,9 @@ import (
 	"damson/web/webtest"
 )
 
-// browser starts headless Chromium. It is part of the tests, not an extra:
-// without it they fail, unless -short asks to leave it out.
-func browser(t *testing.T) context.Context {
-	if testing.Short() {
-		t.Skip("-short")
-	}
+// chromium is the browser of all tests, started by the first that asks: each has a window of its own there, and
+// its own cookies and storage.
+var chromium = sync.OnceValues(func() (context.Context, error) {
 	found := ""
 	for _, name := range []string{"chromium", "chromium-browser", "google-chrome"} {
 		if p, err := exec.LookPath(name); err == nil {
@@ -29,12 +28,36 @@ func browser(t *testing.T) context.Context {
 			break
 		}
 	}
-	require.NotEmpty(t, found, "no Chromium here: install Debian's chromium, as make test does")
+	if found == "" {
+		return nil, errors.New("no Chromium here: install Debian's chromium, as make test does")
+	}
 	opts := append(chromedp.DefaultExecAllocatorOptions[:], chromedp.ExecPath(found), chromedp.WindowSize(1280, 800), chromedp.Flag("disable-background-networking", true))
 	if os.Geteuid() == 0 {
 		opts = append(opts, chromedp.NoSandbox)
 	}
-	ctx, cancel := chromedp.NewContext(context.Background(), chromedp.WithAllocatorOptions(opts...))
+	ctx, stop := chromedp.NewContext(context.Background(), chromedp.WithAllocatorOptions(opts...))
+	closeChromium = stop
+	return ctx, chromedp.Do(ctx, chromedp.Navigate("about:blank"))
+})
+
+// closeChromium ends the browser, if one was started.
+var closeChromium = func() {}
+
+func TestMain(m *testing.M) {
+	code := m.Run()
+	closeChromium()
+	os.Exit(code)
+}
+
+// browser is a window of headless Chromium. It is part of the tests, not an extra:
+// without it they fail, unless -short asks to leave it out.
+func browser(t *testing.T) context.Context {
+	if testing.Short() {
+		t.Skip("-short")
+	}
+	all, err := chromium()
+	require.NoError(t, err)
+	ctx, cancel := chromedp.NewContext(all, chromedp.WithNewBrowserContext())
 	t.Cleanup(cancel)
 	ctx, stop := context.WithTimeout(ctx, 8*time.Minute)
 	t.Cleanup(stop)
