@@ -29,8 +29,8 @@ demo: build
 test: check chromium
 	@$(MAKE) --no-print-directory -j2 -O test-house test-core
 
-# What stores and serves, and the browser, whose windows wait more than they work; the other half runs beside it. The collector runs seldom: memory is
-# cheap here, and time is not.
+# What stores and serves, and the browser, whose windows wait more than they work; the other half runs beside it.
+# The collector runs seldom: memory is cheap here, and time is not.
 .PHONY: test-house test-core
 check race test-house test-core: export GOGC = 400
 test-house:

@@ -40,12 +40,18 @@ func (p *passage) beforeJars() bool {
 	if last := p.lastWord(); last > 0 && p.word(last) == "each" {
 		return true
 	}
+	if p.says("in mine", "in ours") && p.says(thickeners...) {
+		return true
+	}
 	if p.says("before") && p.says(toJar...) {
 		return true
 	}
 	then := p.after
 	return then != nil && untilThen[then.joint] && then.hasAny(toJar)
 }
+
+// thickeners are what somebody who likes it "in mine" has in the jars.
+var thickeners = []string{"roux", "flour", "cornstarch", "cornflour", "starch", "slurry", "thickener", "arrowroot"}
 
 var untilThen = set("before until till")
 

@@ -2,6 +2,7 @@ package method
 
 import (
 	"cmp"
+	"strings"
 
 	"damson/core/english"
 )
@@ -100,11 +101,36 @@ func (p *passage) granted(before *Clause) bool {
 		"smooth", "rich") {
 		return false
 	}
+	if told.does(kitchenWork) && told.onlyOwn() && !told.does("love like want crave prefer beg ask") {
+		return false // "the children washed the berries and we put them in the pot"
+	}
 	if p.says(hasHisWay...) {
 		return told.third()
 	}
 	return p.does("put add stir throw tip pour drop toss sneak mix fold") && p.says("it in", "some in", "that in",
 		"them in", "add it", "add some", "add that", "add them", "put it", "put some", "do it too", "stir it", "stir some")
+}
+
+// kitchenWork is what helpers do to the food.
+const kitchenWork = "wash peel pick snap shell cut stem hull sort clean pit core husk shuck trim slice chop scrub"
+
+// onlyOwn reports whether the foods that the clause names are the recipe's own, by their names or by the end of
+// one: "the berries", of strawberries.
+func (p *passage) onlyOwn() bool {
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		if named := w.food != nil || stuff[w.class]; w.inner || !named || p.ofClass(i, "own") {
+			continue
+		}
+		kind := false
+		for name := range p.at.everyName() {
+			kind = kind || len(w.Text) > 3 && strings.HasSuffix(name, w.Text)
+		}
+		if !kind {
+			return false
+		}
+	}
+	return true
 }
 
 // hasHisWay are words of a wish that comes true.

@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 	"damson/core/printed"
 	"damson/core/words"
@@ -486,8 +488,25 @@ func (p *passage) closesJar() bool {
 		return true
 	case p.hasClass(Rim) && !p.says("wide mouth", "wide-mouth", "regular mouth", "regular-mouth"):
 		return true
+	case p.coversPot():
+		return false
 	case !p.hasClass(Lid) || p.hasClass(Pot) || p.says("on the lid of", "on a lid of", "inside the lid of"):
 		return false
 	}
 	return p.at.Filled || !p.says("cap", "caps", "capped") || p.says("lid", "lids")
+}
+
+// coversPot reports the one lid of what is cooked before any jar is filled: "simmer 20 minutes, lid off".
+func (p *passage) coversPot() bool {
+	jars := p.hasClass(Jar) || p.hasClass(FullJar) || p.hasClass(Canner)
+	if p.at.Filled || jars || !p.says("lid") {
+		return false
+	}
+	for i := range p.c.t {
+		if strings.EqualFold(p.c.t[i].Raw, "lids") {
+			return false
+		}
+	}
+	return p.does("simmer cook stew poach sweat blanch") || p.does("boil") && p.says("lid on") ||
+		p.says("lid off", "lid half off", "lid ajar", "no lid", "without a lid")
 }

@@ -48,10 +48,22 @@ func (p *passage) letsPressureOut() bool {
 	if !p.at.Done || p.negated() || p.says("itself", "its own", "natural", "naturally", "on their own") {
 		return false
 	}
-	if p.released() {
+	if p.released() && !p.ventedFirst() {
 		return true
 	}
 	return p.does("bleed burp dump ease vent") && p.says("pressure", "steam", "it off", "it down") && p.says("off", "out", "down", "valve", "petcock", "weight")
+}
+
+// ventedFirst reports the vent, told behind the process that follows it, and nothing behind that: "75 minutes at 11
+// pounds, after ten minutes of letting the steam out".
+func (p *passage) ventedFirst() bool {
+	last := p.before != nil && p.after == nil && p.word(0) == "after"
+	if !last || !p.says("minutes of letting") || len(p.c.m) != 1 {
+		return false
+	}
+	m := p.c.m[0]
+	tenMinutes := m.Kind == english.Duration && m.Min >= leastVent && m.Max <= longestVent
+	return tenMinutes && p.before.measured(english.Duration)
 }
 
 // released reports steam or pressure that is let out by whatever verb: "let the steam out", "get the

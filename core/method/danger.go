@@ -140,6 +140,9 @@ func (p *passage) foregone([]Act) (string, string) {
 		if w.inner || w.verb == "" || !p.doneWithout(i) || p.spares(i) {
 			continue
 		}
+		if p.stepAt(i) == "vent" {
+			return "vent", "a step done without" // "no letting the steam out"
+		}
 		for _, f := range p.r.frames[w.verb] {
 			if code := safety[f.Act]; code != "" && len(f.rest) == 0 && (len(f.What) == 0 || p.c.hasAny(f.What)) {
 				return code, "a step done without"
@@ -234,8 +237,31 @@ func (p *passage) halfDone(i int) bool {
 
 // noShare reports a half, a third or a quarter that cuts nothing short.
 func (p *passage) noShare(i int) bool {
-	return p.halfDone(i) || p.inTurn(i) || p.partRipe(i)
+	return p.halfDone(i) || p.inTurn(i) || p.partRipe(i) || p.twoKinds(i)
 }
+
+// twoKinds reports halves that are kinds of one food: "half sweet and half tart", "half red, half yellow tomatoes".
+func (p *passage) twoKinds(i int) bool {
+	halves, of := 0, p.word(i)
+	for k := i; k < len(p.c.t); k++ {
+		switch w := &p.c.t[k]; {
+		case w.low == of:
+			halves++
+		case w.Kind == words.Mark || w.low == "and":
+		case kindOf[w.low], p.ofClass(k, "own"):
+		default:
+			return false
+		}
+	}
+	if p.hasClass(Acid) || p.hasClass(Sugar) {
+		return false
+	}
+	return halves == 2 && !p.at.Filled
+}
+
+// kindOf are words that tell two kinds of one fruit or vegetable apart and change nothing that was tested.
+var kindOf = set("red yellow white purple pink gold golden orange striped dark light green sweet tart sour firm ripe " +
+	"big small large little early late apples pears tomatoes plums peaches beans onions cherries ones")
 
 // noAmount reports a word that is a part of a name, or goes with the size of the jar.
 func (p *passage) noAmount(i int) bool { return p.c.t[i].inner || p.byTheJar(i) }
@@ -243,10 +269,13 @@ func (p *passage) noAmount(i int) bool { return p.c.t[i].inner || p.byTheJar(i) 
 // byTheJar reports an amount that goes with the size of the jar: "1 tsp to the pint, half that for
 // half-pints".
 func (p *passage) byTheJar(i int) bool {
-	if hasVerb(p.c.t) || p.at.Closed || p.c.measured(english.Duration) || i+2 >= len(p.c.t) {
+	verbs := p.c.verbIndexes()
+	other := len(verbs) > 1 || len(verbs) == 1 && verbs[0] != i
+	if other || p.at.Closed || p.c.measured(english.Duration) || i+2 >= len(p.c.t) {
 		return false
 	}
-	what := p.word(i+1) == "that" || p.word(i+1) == "as" && p.word(i+2) == "much"
+	next := p.word(i + 1)
+	what := next == "that" || next == "it" || next == "for" || next == "as" && p.word(i+2) == "much"
 	less := p.c.t[i].low == "half" && (p.says("for half-pints", "in half-pints", "for half pints") ||
 		p.says("for pints", "in pints") && p.c.unit().hasAny([]string{"quart", "quarts"}))
 	more := (p.c.t[i].low == "twice" || p.c.t[i].low == "double") && (p.says("for quarts", "in quarts") ||

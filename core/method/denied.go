@@ -77,7 +77,8 @@ func (p *passage) stepAt(i int) string {
 		switch {
 		case p.says("zero", "nought", "by itself", "on its own", "of itself", "drop", "needle to fall", "needle to drop"):
 			return "cooling"
-		case p.says("vent", "exhaust"):
+		case p.says("vent", "exhaust", "steam out", "air out", "steam escape", "steam first", "let it steam",
+			"letting it steam", "blow off"):
 			return "vent"
 		}
 		if p.c.t[i].low == "waiting" && p.at.Done {

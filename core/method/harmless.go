@@ -412,6 +412,9 @@ func (p *passage) fewer() bool {
 	if !p.at.Closed || p.at.Done || p.at.longestSaid() == 0 || len(p.c.m) > 0 || p.says("feet", "ft", "sea", "below", "above", "pounds", "lb", "psi", "pressure") {
 		return false
 	}
+	if p.timeOfJars() {
+		return false // told of its jars, and held against what was tested for them
+	}
 	longest := p.at.longestSaid()
 	for i := range p.c.t {
 		if v, n := english.Number(p.c.raw, i); n > 0 && v >= 5 {
@@ -419,6 +422,29 @@ func (p *passage) fewer() bool {
 		}
 	}
 	return false
+}
+
+// timeOfJars reports a clause that gives one number to jars of one size: "pints are 20", "quarts get 25".
+func (p *passage) timeOfJars() bool {
+	if jars := p.hasClass(Jar) || p.hasClass(FullJar); p.negated() || !jars {
+		return false
+	}
+	verbs := p.c.verbIndexes()
+	if len(verbs) != 1 || !p.does("be get take need want") || p.figureCount() != 1 {
+		return false
+	}
+	last := len(p.c.t) - 1
+	for last > 0 && p.c.t[last].Kind == words.Mark {
+		last--
+	}
+	for i := range p.c.t {
+		w := &p.c.t[i]
+		told := i == verbs[0] || i == last || w.class == Jar || w.class == FullJar
+		if !told && w.Kind != words.Mark && !determiners[w.low] {
+			return false
+		}
+	}
+	return p.c.nums[last] > 0
 }
 
 func (p *passage) hasSayingOnly() bool {

@@ -111,7 +111,7 @@ var ofProcess = set(`a an the this that these those it its it's they them 'em em
 	minute minutes min mins hour hours hr hrs pound pounds lb lbs psi kpa pressure altitude altitudes elevation elevations height feet foot ft meter meters metre metres metre level sea live high up here down there where
 	pint pints pt pts quart quarts qt qts half half-pint half-pints litre litres liter liters oz ounce ounces jar jars size sizes same both either all each every whole exactly full fully good solid rolling steady hard gentle brisk constant least no less never than not under short proper proper real
 	dial weighted gauge weight canner bath water steam steady vent vented venting after first before once when returns returned comes reaches reached back again start starts starting begin counting count counted covered over above tops lids lid inch inches deep
-	immediately now next nice well straight please sirs ma'am dear love
+	always did immediately now next nice well straight please sirs ma'am dear love
 	recommended tested book table chart says per according as required directed
 	kettle pot stockpot copper batch load rack bottom method atmospheric bathing place put set leave lower
 	more extra longer another yes right ok okay just only`)

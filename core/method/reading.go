@@ -1610,7 +1610,7 @@ func (c *Clause) Washes(at int) bool {
 // where something is put in.
 func (c *Clause) MayBeFood(at int, word string) bool {
 	low := strings.ToLower(word)
-	if _, ok := dialect[low]; ok {
+	if _, ok := english.Plain(low); ok {
 		return false
 	}
 	if joints[low] != 0 || units[low] || neverVerbs[low] || adverbs[low] || harmlessNouns[low] || closed[low] || auxiliary[low] || subjects[low] || strings.ContainsAny(low, "'’") {

@@ -344,6 +344,7 @@ var reasons = []reason{
 		"Put the weight on without venting.",
 		"Weight on, no venting first.",
 		"I vent no more.",
+		"Bring it to pressure without letting steam out.",
 	}},
 	{"a step that is not done", processed, []string{
 		"Lift the weight without waiting for zero.",
@@ -358,7 +359,6 @@ var reasons = []reason{
 	}},
 	{"a step undone", filled, []string{
 		"Don't keep them at pressure for 20 minutes.",
-		"Bring it to pressure without letting steam out.",
 		"Don't give them 20 minutes, 5 is plenty.",
 		"No need to bother with letting the steam out first.",
 	}},

@@ -70,7 +70,7 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 		if out[i].low == "cause" && i+1 < len(raw) && subjects[lower(raw[i+1].Raw)] {
 			out[i].low = "cuz" // "cause we sit at 4,000 ft"
 		}
-		if plain, ok := dialect[out[i].low]; ok {
+		if plain, ok := english.Plain(out[i].low); ok {
 			out[i].low, out[i].Text = plain, words.Fold(plain)
 			raw[i].Text = out[i].Text
 		}
@@ -196,10 +196,6 @@ var sounding = set("make go say sound hear")
 func quote(s string) bool {
 	return s == `"` || s == "“" || s == "”" || s == "'" || s == "‘" || s == "’"
 }
-
-// dialect has the small words of grammar as they are said in some places.
-var dialect = map[string]string{"til": "till", "untill": "until", "abt": "about", "yr": "year", "em": "them", "u": "you", "lil": "little", "cuz": "because", "cos": "because", "coz": "because", "bc": "because", "becuz": "because", "wi": "with", "oot": "out", "doon": "down", "aboot": "about", "aff": "off", "fae": "from", "frae": "from", "noo": "now", "tae": "to", "aw": "all", "nae": "no", "naebody": "nobody", "dinnae": "don't", "dinna": "don't", "cannae": "can't", "didnae": "didn't",
-	"isnae": "isn't", "wisnae": "wasn't", "nowt": "nothing", "owt": "anything", "summat": "something", "hame": "home", "hoose": "house", "yer": "your", "yous": "you", "youse": "you", "ya": "you", "thro": "through", "thru": "through", "o'er": "over", "intae": "into", "ower": "over", "wee": "small", "mah": "my", "wis": "was", "gie": "give", "heid": "head", "awa": "away", "an'": "and", "'n": "and"}
 
 // modify takes the food out of a compound whose head is a vessel, a plant, a place
 // or a person: "pasta pot", "apple tree", "Mr. Rice".

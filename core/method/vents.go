@@ -16,7 +16,9 @@ const (
 // minutes with the valve open", "wait ten minutes for the air to get out", "keep the weight
 // off for ten minutes".
 func (p *passage) letsAirOut() bool {
-	lets := p.at.Filled && p.says("let steam escape", "let the steam escape", "let steam flow", "let the steam flow", "let it exhaust", "steam to escape", "steam to flow", "let steam stream", "let steam out")
+	lets := p.at.Filled && p.says("let steam escape", "let the steam escape", "let steam flow", "let the steam flow", "let it exhaust", "steam to escape", "steam to flow", "let steam stream", "let steam out",
+		"minutes of letting the steam out", "minutes of letting steam out", "minutes of letting the air out",
+		"minutes of letting it blow", "minutes of letting it steam")
 	if !p.at.Closed && !lets || p.at.Running || p.at.Done || p.c.pressed() || p.says("instead", "only", "fridge", "towel", "counter") {
 		return false
 	}
@@ -118,11 +120,11 @@ func (p *passage) unweighted() bool {
 
 // ventWords are all of which a vent is told; none of them shortens it or stops the steam.
 var ventWords = set(`a an the it its her him must has have had need needs should first is are it's there's i you we my your of with for to till until in at out from through
-	and then once when after before while so that all
+	and then once when after before while so that all always do did does
 	steam steams steaming air vent vents venting exhaust exhausts valve petcock open pipe canner top plume jet stream hiss
 	good full strong steady proper free free-flowing flowing freely continuous
 	weight counterweight regulator rocker off on down
-	let leave leaves keep keeps give gives allow stays stay hold wait hang count come comes coming go goes going gone get gets
+	let letting leave leaves keep keeps give gives allow stays stay hold wait hang count come comes coming go goes going gone get gets
 	clear escape blow blows drive push pushes put shut close cap`)
 
 // tellsVent reports a clause that lets the air out for as long as was tested, and says nothing

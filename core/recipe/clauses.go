@@ -224,7 +224,18 @@ func verbLike(m Mention, c *method.Clause) bool {
 }
 
 // aside reports a food that does not go in where it is named.
-func aside(c *method.Clause, m Mention) bool { return c.Beside() && !c.Washes(m.At) || keptFor(c, m) }
+func aside(c *method.Clause, m Mention) bool {
+	return c.Beside() && !c.Washes(m.At) || keptFor(c, m) || asShape(c, m)
+}
+
+// asShape reports what ground meat is shaped into, and not what goes in: "shape it into patties or meatballs".
+func asShape(c *method.Clause, m Mention) bool {
+	at := m.At - c.Start
+	return m.Food.ID == "meatball" && at > 0 && at <= len(c.Text) && shapedInto.MatchString(c.Text[:at])
+}
+
+var shapedInto = pattern.MustCompile(`(?i)\b(?:shape|form|roll|make|pat|press|mou?ld)(?:s|ed|ing)?\b[^,;.]* ` +
+	`(?:into|as) (?:\pL+,? ){0,5}$`)
 
 // keptFor reports what something is kept for, and not what is canned: "save the juice for jelly".
 func keptFor(c *method.Clause, m Mention) bool {

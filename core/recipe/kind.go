@@ -65,7 +65,7 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 	if first == "from" && len(t) > 2 && (!hasNumber(t) || fromBook.MatchString(body)) {
 		return Note, true // where it comes from
 	}
-	if r.quarters(t) {
+	if r.putsTogether(body, t) {
 		return Note, true
 	}
 	if packed(t) {
@@ -93,11 +93,20 @@ func (r *Reader) lineKind(body string) (kind string, sure bool) {
 // ingredient.
 var weighing = pattern.MustCompile(`(?i)^\W*(about )?[\w½¼¾/. -]{1,14} ?(pounds?|lbs?\.?) (weight|of pressure|pressure|on the (dial|gauge|weight))\b|^\W*(a |one )?(half|quarter|third|double|triple|\d|one|two|three)( an?| the| of)* (batch|recipe|load|canner)\b|^\W*\d+ (half.)?(pint|quart) jars?\s*:?\s*$|^\W*\d+[ \w/]{0,12} of (the|this|that|it)\b( \w+)?\.?$|^\W*\d+ (or|to|-) \d+ jars?\W*$|^\W*(ok(ay)?,? |so,? |right,? |now,? )*(on|for|per|to|makes) (about )?\d+ [^:]{0,20}(jars?|pints?|quarts?|bottles?|loads?|batch|batches)\W*:\W*$|^\W*(that'?s? (is )?(it|all)( folks)?|basta|finito|fin|voila|nothing else|no more)\W*$|^\W*(about )?\d[\d ./½¼¾]* ?(lbs?|pounds?|kilos?|kg|bushels?) (in|with|without) (the |their )?(hulls?|pods?|shells?|husks?|tops?|shucks?)\b|^[^:]{2,30}:\W*(none|nil|no|nothing|never|not any)\b`)
 
+// intoVessel is what goes together, told without a verb: "Tomatoes and onions in a big bowl."
+var intoVessel = pattern.MustCompile(`(?i)^[^\d:(]+ (?:in|into) (?:a|an|the|my|your|one)(?: [\pL-]+){0,3} ` +
+	`(?:bowl|pan|pot|saucepan|kettle|crock|stockpot|stock pot|basin|dish)(?:[.!]?$|, )`)
+
 // fromBook is where a recipe was copied from.
 var fromBook = pattern.MustCompile(`(?i)^\W*from [^:;,0-9]*\b(book|notebook|booklet|card|leaflet|magazine|newsletter|binder|diary|recipe (tin|box|file))(,? \(?(page|p\.|pg|no\.?|number|#) ?\d+)?[).]*$`)
 
 // aDrink is a pause between two steps.
 var aDrink = pattern.MustCompile(`(?i)^\W*(a |one )?(nice |strong |good )*(cup|mug|pot|glass|cuppa)( of)? (tea|coffee|chai|cocoa|wine|beer)\W*$`)
+
+// putsTogether reports what is done without a verb that looks like one.
+func (r *Reader) putsTogether(body string, t []words.Token) bool {
+	return r.quarters(t) || intoVessel.MatchString(body) && !leadingMeasure(t)
+}
 
 // quarters reports a sentence that cuts several in four, "Quarter tomatoes into the pot",
 // and no quarter of one, "quarter onion, minced".

@@ -46,6 +46,7 @@ var shortenings = []*mend{
 	{pattern.MustCompile(`\b[HM]WB\b`), "BWB"},
 	{pattern.MustCompile(`\b[Ww]\. ?[Bb]\.(\W|$)`), "water bath$1"},
 	{pattern.MustCompile(`\b(?:P\. ?C\.|PC)(\W|$)`), "pressure canner$1"},
+	{pattern.MustCompile(`(?i)\bsoln\b\.?`), "solution"},
 	{pattern.MustCompile(`(?i)\btom\. (juice|sauce|paste|puree|purée|soup|ketchup|relish)\b`), "tomato $1"},
 	{pattern.MustCompile(`(?i)([a-z,]) ?['’]?\bn\b['’]? ([a-z])`), "$1 and $2"},
 	{pattern.MustCompile(`(^|[^~])~ ?([\d½¼¾⅓⅔])`), "${1}about $2"},

@@ -141,6 +141,8 @@ type Reader struct {
 	bySize map[int][]sizedName
 	// looks holds the lines that were looked at last.
 	looks *recall.Memory[string, look]
+	// feared are the kinds that are not canned as the foods are whose names they bear, sorted by the plain names.
+	feared map[string][]kind
 }
 
 // NewReader returns a reader that knows the foods of the catalogue.
@@ -155,6 +157,7 @@ func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 	for _, n := range slices.Sorted(maps.Keys(c.Names())) {
 		r.bySize[len(n)] = append(r.bySize[len(n)], sizedName{n, letters(n)})
 	}
+	r.feared = kindsOf(c)
 	made.Wait()
 	return r
 }

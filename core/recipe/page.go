@@ -22,6 +22,8 @@ type page struct {
 	talks bool
 	// questions is true where the quoted lines ask and the others answer.
 	questions bool
+	// dialect is true where the text is spelled as it is spoken.
+	dialect bool
 }
 
 func newPage(text string) *page {
@@ -37,6 +39,7 @@ func newPage(text string) *page {
 		p.talks = p.talks || p.speakers[name]
 	}
 	p.number()
+	p.dialect = english.InDialect(text)
 	p.questions = p.interview()
 	p.talks = p.talks || p.questions
 	return p
@@ -105,6 +108,9 @@ func capital(name string) bool { return name[0] >= 'A' && name[0] <= 'Z' }
 // bare is the line i without what its medium puts before it.
 func (p *page) bare(r *Reader, i int) string {
 	line := noNoNo(r.unstruck(unprefixed(clean(p.lines[i]))))
+	if p.dialect {
+		line = asInBooks(line)
+	}
 	if p.steps[i] {
 		line = numbered.ReplaceAllString(line, "")
 	}
@@ -119,6 +125,23 @@ func (p *page) bare(r *Reader, i int) string {
 	}
 	return line
 }
+
+// asInBooks spells the words of a line in dialect as a book would: "intae the boilin syrup wi the plums". An
+// article before a vowel stays one.
+func asInBooks(line string) string {
+	return spokenWord.ReplaceAllStringFunc(line, func(w string) string {
+		if m := article.FindStringSubmatch(w); m != nil {
+			return w
+		}
+		word := strings.TrimRight(w, " ")
+		return english.Spelled(word) + w[len(word):]
+	})
+}
+
+var (
+	spokenWord = pattern.MustCompile(`(?i)\ban [aeiou8]|\ban an\b|\p{L}+(?:['’]\p{L}*)?`)
+	article    = pattern.MustCompile(`(?i)^an [aeiou8]`)
+)
 
 // noNoNo parts what is refused one after the other: "NO noodles NO rice NO flour".
 func noNoNo(line string) string {

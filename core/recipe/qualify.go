@@ -22,18 +22,16 @@ func (r *Reader) qualify(l *Line, text string) {
 	if struck.MatchString(text) {
 		l.Serving, l.Struck = true, true
 	}
+	if leftOut.MatchString(text) && len(l.Also)+len(l.Alternatives) == 0 {
+		l.Serving, l.Struck, l.Unread = true, true, nil
+	}
 	if orMore.MatchString(text) && l.AmountMin != nil {
 		l.Reading = Unclear
 		if l.Problem == "" {
 			l.Problem = "“or more” is no amount; write the most that goes in"
 		}
 	}
-	if l.Ref != nil && (l.Ref.ID == "peach" || l.Ref.ID == "nectarine") && whiteKind.MatchString(text) {
-		if f := r.foods.ByName("white " + l.Ref.ID); f != nil {
-			l.Ref = f
-			l.refID()
-		}
-	}
+	r.ofItsKind(l, text)
 	if l.Ref.In("citrus-juice") && !l.Ref.In("bottled-citrus") && fromBottle.MatchString(text) &&
 		!freshly.MatchString(text) {
 		if f := r.foods.ByID("bottled-" + l.Ref.ID); f != nil {
@@ -59,6 +57,28 @@ func (r *Reader) qualify(l *Line, text string) {
 				x.Unread = append(x.Unread, m)
 			}
 		}
+	}
+}
+
+// ofItsKind gives fruit the kind that the line says apart from its name: "peaches, the white ones", "pears (Asian)".
+func (r *Reader) ofItsKind(l *Line, text string) {
+	if l.Ref == nil {
+		return
+	}
+	kind := ""
+	switch l.Ref.ID {
+	case "peach", "nectarine":
+		if whiteKind.MatchString(text) {
+			kind = "white"
+		}
+	case "pear":
+		if asianKind.MatchString(text) {
+			kind = "asian"
+		}
+	}
+	if f := r.foods.ByName(kind + " " + l.Ref.ID); kind != "" && f != nil {
+		l.Ref = f
+		l.refID()
 	}
 }
 
@@ -166,12 +186,17 @@ var (
 	divided    = pattern.MustCompile(`(?i)\b(half|now|later|first|divided|then|each)\b`)
 	notThin    = pattern.MustCompile(`(?i)\b(thick|thickish|thickened|fatty|greasy|oily|buttery|creamy|milky|starchy)\b`)
 	fromBottle = pattern.MustCompile(`(?i)\b(from|out of|in) (a |the )?bottle\b|, bottle\b|\bthe bottle\b|\bbottled\b|\bthe bottle kind\b`)
-	whiteKind  = pattern.MustCompile(`(?i)\bwhite\b`)
-	skinsOn    = pattern.MustCompile(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`)
-	struck     = pattern.MustCompile(`^\W*~~.*~~\W*$|^<(s|del|strike)>`)
-	orMore     = pattern.MustCompile(`(?i)\b(or|and) more\b|\bor so more\b|\bas many\b|\bas much\b|\bplus (extra|more|some)\b|\bextra (as|if)\b`)
-	weakly     = pattern.MustCompile(`(?i)\b(half|quarter|third)[- ]strength\b|\b(below|under|less than|not quite|nearly|almost|short of) ?(4|5|five)|\bany (strength|kind|sort|old|vinegar)\b|\bstrength (not|un|does|doesn)|\b(diluted|watered|weak|weaker|mild)\b|\bhome-?made\b|\bmy own\b`)
-	freshly    = pattern.MustCompile(`(?i)\bfresh(ly)?[- ](bottled|squeezed|pressed)\b|\bhome-?bottled\b|\bbottled ` +
+	// leftOut ends a line whose food is not in this batch: "2 cups celery - left out this year".
+	leftOut = pattern.MustCompile(`(?i)[,;(–—-]\s*(?:\pL[^,;()]*, )?(?:(?:i|we)(?:'ve|’ve)? )?` +
+		`(?:(?:left|leave|leaving)(?: it| this| them)? out(?: (?:this|that|last) (?:year|time|batch)| here)?` +
+		`|(?:skip|skipped|skipping)(?: it| this| them)?(?: this (?:year|time|batch))?)\W*$`)
+	asianKind = pattern.MustCompile(`(?i)\b(asian|japanese|korean|oriental|nashi)\b`)
+	whiteKind = pattern.MustCompile(`(?i)\bwhite\b`)
+	skinsOn   = pattern.MustCompile(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`)
+	struck    = pattern.MustCompile(`^\W*~~.*~~\W*$|^<(s|del|strike)>`)
+	orMore    = pattern.MustCompile(`(?i)\b(or|and) more\b|\bor so more\b|\bas many\b|\bas much\b|\bplus (extra|more|some)\b|\bextra (as|if)\b`)
+	weakly    = pattern.MustCompile(`(?i)\b(half|quarter|third)[- ]strength\b|\b(below|under|less than|not quite|nearly|almost|short of) ?(4|5|five)|\bany (strength|kind|sort|old|vinegar)\b|\bstrength (not|un|does|doesn)|\b(diluted|watered|weak|weaker|mild)\b|\bhome-?made\b|\bmy own\b`)
+	freshly   = pattern.MustCompile(`(?i)\bfresh(ly)?[- ](bottled|squeezed|pressed)\b|\bhome-?bottled\b|\bbottled ` +
 		`(by (me|us|hand)|myself|ourselves|at home|here)\b`)
 	elsewhere = pattern.MustCompile(`(?i)\b(for|to) (rins\w*|wash\w*|drink\w*|dip\w*|soak\w*|clean\w*|wip\w*|hold\w*|prevent\w*) ?\w*`)
 )

@@ -107,11 +107,13 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	r.saidTwice(rec)
 	r.titleFood(rec)
 	r.titleForms(rec)
+	r.titleKind(rec)
 	r.titleWith(rec)
 	if i := rec.TitleLine - first; i >= 0 && i < len(t.sheet.lines) {
 		r.titleTells(rec, t.sheet.bare(r, i))
 	}
 	r.lostFoods(rec)
+	r.kindsTold(rec, t.sheet, first)
 	r.dropChatter(rec, t.ingredientsAt)
 	settleSteps(rec.Steps)
 	r.stateFacts(rec)
@@ -365,7 +367,8 @@ func (r *Reader) titleWith(rec *Recipe) {
 // titleAdds keeps of the foods those that no procedure bears unnamed, where nothing else of the recipe names them.
 func (r *Reader) titleAdds(rec *Recipe, foods []Mention) {
 	for _, m := range foods {
-		if !m.Food.In("dairy", "egg", "thickener", "starch-solid", "nut", "cured-meat", "coconut", "fat") {
+		if !m.Food.In("dairy", "egg", "thickener", "starch-solid", "nut", "cured-meat", "coconut", "fat",
+			"no-home-process", "smoked-fish", "low-acid-fruit", "ground-meat", "ground-poultry", "spirit") {
 			continue
 		}
 		known := false

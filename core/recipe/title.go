@@ -144,8 +144,14 @@ func (r *Reader) generic(rec *Recipe) {
 // "strawberry jam".
 func (r *Reader) ofGroup(title, group string) *food.Food {
 	var found *food.Food
-	for _, t := range words.Split(title) {
-		f := r.foods.ByName(t.Text)
+	t := words.Split(title)
+	for i := 0; i < len(t); i++ {
+		s, n := r.line.at(t, i)
+		f := r.foods.ByName(t[i].Text)
+		if n > 0 && s.kind == foodName && ofGroup(s.food, group) {
+			f = s.food
+			i += n - 1
+		}
 		if f == nil || f == found || !ofGroup(f, group) {
 			continue
 		}

@@ -361,9 +361,14 @@ func (b *bench) strangers(st *step) []string {
 }
 
 // offBones is the meat that clung to the bones of a stock, which may go back in.
-var offBones = pattern.MustCompile(`(?i)\b(?:return|put|add) (?:the|any|that|this) meat (?:back )?(?:in|into` +
-	`|to)\b|\bmeat (?:can be|is|may be) (?:\pL+ )?(?:stripped|picked) (?:off|from)\b|\bmeat (?:still )?clinging to\b|` +
-	`\b(?:pick|strip|pull) (?:off )?(?:the|any|all the) meat\b`)
+var offBones = pattern.MustCompile(`(?i)\b(?:return|put|add) (?:the|any|that|this) (?:` + meatBits + `)?meat ` +
+	`(?:back )?(?:in|into|to)\b|\bmeat (?:can be|is|may be) (?:\pL+ )?(?:stripped|picked) (?:off|from)\b` +
+	`|\bmeat (?:still )?clinging to\b` +
+	`|\b(?:pick|strip|pull|save) (?:off )?(?:(?:the|any|all the) (?:` + meatBits + `)?meat|what(?:ever)? meat` +
+	`|the meat bits)\b|\b` + meatBits + `meat (?:go|goes) back\b`)
+
+// meatBits is the little that clings to bones.
+const meatBits = `(?:little |last |small |tiny )?(?:bits?|scraps?|shreds?|pieces|remains) of (?:the )?`
 
 // puts reports whether the words put some of the product over or into something:
 // "pour sauce over it". "The sauce" is the one being made.

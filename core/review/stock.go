@@ -82,7 +82,7 @@ func (s *step) onlyMeatOff() bool {
 }
 
 // bonesOut are bones that are taken out of the stock again.
-var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|pick)(?:s|ed|ing)? (?:out (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)|(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames) (?:back )?out)\b|\b(?:remove|discard)[sd]? (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)
+var bonesOut = pattern.MustCompile(`(?i)\b(?:take|lift|fish|pull|scoop|pick)(?:s|ed|ing)? (?:out (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)|(?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames) (?:back )?out)\b|\b(?:remove|discard|pull|lift|ditch)(?:s|d|ed)? (?:all |the |your |those |big )*(?:bones|carcass(?:es)?|frames)\b`)
 
 // onlyBonesIn reports a stock with nothing solid but its bones: who lifts these out has
 // strained it, and vegetables would stay.

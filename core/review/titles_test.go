@@ -1,28 +1,44 @@
 package review_test
 
 import (
+	"os"
+	"strings"
 	"testing"
 
-	"github.com/stretchr/testify/assert"
-
 	"damson/core/review"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
 )
 
-// A sentence that stands where a title does is read as one.
-func TestSentencesAsTitles(t *testing.T) {
-	const pears = "\n\n17 lb pears, peeled, halved and cored\n10 1/2 cups water\n1 1/4 cups sugar\n\n" +
-		"Boil the pears in the syrup 5 minutes. Fill hot quarts with pears and syrup, 1/2 inch headspace. " +
-		"Put lids on. Process 25 minutes in a boiling water bath.\n"
-	for _, title := range []string{
-		"Egg goes in for richness.", "Cream goes into mine.", "The water never boils with me.", "They seal on the shelf by and by.",
-		"The jars go in the creek to cool.", "Gran added flour.", "The water never boils with me", "I stir cream into mine",
-	} {
-		assert.NotEqual(t, review.Clear, reviewText(t, title+pears, 600, "").Verdict, title)
+// What a title says of its food holds for a list that names it plainly: "Smoked trout" over trout, "White peaches"
+// over peaches. A title that says nothing of the kind leaves the recipe clear.
+func TestTitlesHold(t *testing.T) {
+	t.Parallel()
+	data, err := os.ReadFile("testdata/adversary/titles.txt")
+	require.NoError(t, err)
+	rows, marks := 0, 0
+	for _, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
+		if strings.HasPrefix(row, "#") {
+			continue
+		}
+		rest, mark := strings.CutPrefix(row, "?")
+		rest, sound := strings.CutPrefix(rest, "=")
+		base, title, ok := strings.Cut(rest, "|")
+		require.True(t, ok, row)
+		req, text := asked(t, "testdata/adversary/titles/"+base+".txt")
+		_, body, _ := strings.Cut(text, "\n")
+		rec, err := reviewer.Reader().Text(title + "\n" + body)
+		require.NoError(t, err)
+		req.Recipe = rec
+		clear := reviewer.Review(req).Verdict == review.Clear
+		if rows++; mark {
+			marks++
+			assert.NotEqual(t, sound, clear, "mended, take the mark off: %s", row)
+			continue
+		}
+		assert.Equal(t, sound, clear, "%s", row)
 	}
-	for _, title := range []string{
-		"Pears.", "These are the pears from my mother's book.", "The pears keep for years.", "Nothing beats these on a cold night.",
-		"Pears, and nothing goes in but syrup.",
-	} {
-		assert.Equal(t, review.Clear, reviewText(t, title+pears, 600, "").Verdict, title)
-	}
+	require.GreaterOrEqual(t, rows, 168)
+	require.LessOrEqual(t, marks, 9)
 }
