@@ -142,6 +142,14 @@ func (rec *Recipe) asks(no int, s, code string) {
 	rec.Steps = append(rec.Steps, &Step{No: no, Text: s, Asks: []Ask{ask}})
 }
 
+// told is the sentence, and nothing where it was taken up once more for a question only.
+func (s *Step) told() string {
+	if len(s.Asks) > 0 && len(s.Clauses)+len(s.Foods)+len(s.Acts) == 0 {
+		return ""
+	}
+	return s.Text
+}
+
 // begins reports whether a word of the text begins at the byte.
 func begins(low string, at int) bool { return at == 0 || at > 0 && !isLetter(low[at-1]) }
 
@@ -157,7 +165,7 @@ var (
 		`(?: (?:is|are|was|were|called|an?|the|all|real|of))+ $`)
 	// otherKind takes it back, or speaks of another dish.
 	otherKind = pattern.MustCompile(`\b(?:not|never|no|none|nor|without|instead|unlike|than|differ\w*|another|other` +
-		`|separate\w*|neither|if|when|unless|except|only good for|avoid|serve[ds]?|supper|dinner|tacos?` +
+		`|separate\w*|neither|if|unless|except|only good for|avoid|serve[ds]?|supper|dinner|tacos?` +
 		`|sandwich\w*)\b|n['’]t\b`)
 	// treatedMeat is what was done to meat or fish before it came to the jars.
 	treatedMeat = pattern.MustCompile(`\b(?:it|they|these|those|this|ours|mine|meat|fish|chicken|pork|beef|venison` +

@@ -12,7 +12,7 @@ import (
 // juice to each quart") as ingredient lines, one for each amount with a unit
 // and a known food.
 func (r *Reader) Measured(st *Step) []*Line {
-	t := words.Split(st.Text)
+	t := words.Split(st.told())
 	var starts []int
 	for i := 0; i < len(t); i++ {
 		if t[i].Kind != words.Number && english.NumberWord(t[i].Text) == 0 && t[i].Text != "a" && t[i].Text != "half" &&

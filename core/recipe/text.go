@@ -114,6 +114,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 	}
 	r.lostFoods(rec)
 	r.kindsTold(rec, t.sheet, first)
+	r.factsTold(rec, t.sheet, first)
 	r.dropChatter(rec, t.ingredientsAt)
 	settleSteps(rec.Steps)
 	r.stateFacts(rec)
