@@ -12,24 +12,9 @@ import (
 // What somebody owns up to when all is over, or before it begins: "it was tuna from a can", "they'd been pickled
 // already", "mostly mangoes, to be honest". It stands where readers look for talk, and says what is in the jar.
 
-// factsTold asks about a sentence that says the food was another, or was treated before it came to the pot.
-func (r *Reader) factsTold(rec *Recipe, sheet *page, first int) {
-	for i, line := range sheet.lines {
-		low := strings.ToLower(line)
-		if !saysWhatItWas.MatchString(low) || first+i == rec.TitleLine {
-			continue
-		}
-		for _, s := range Sentences(sheet.bare(r, i)) {
-			low := strings.ToLower(s)
-			switch {
-			case !saysWhatItWas.MatchString(low), otherKind.MatchString(low), rec.saysSo(s):
-			case treatedBefore.MatchString(low):
-				rec.asks(first+i, s, "substitution")
-			case r.wasAnother(rec, low):
-				rec.asks(first+i, s, "substitution")
-			}
-		}
-	}
+// factTold reports a part of a sentence that says the food was another, or was treated before it came to the pot.
+func (r *Reader) factTold(rec *Recipe, low string) bool {
+	return saysWhatItWas.MatchString(low) && (treatedBefore.MatchString(low) || r.wasAnother(rec, low))
 }
 
 // saysSo reports a sentence that is a line of the list itself.
@@ -65,8 +50,8 @@ func (r *Reader) wasAnother(rec *Recipe, low string) bool {
 		if grown[s.food.Kind] && !rec.lists(s.food) && !r.isKindListed(rec, s.food.Names[0]) {
 			return true
 		}
-		if at != nil {
-			return false // the head is its own
+		if at != nil { // the head is its own
+			return slices.ContainsFunc(t[:i], func(w words.Token) bool { return titleWords[w.Text] != "" })
 		}
 		i += n - 1
 	}
@@ -104,9 +89,9 @@ var grown = set("fruit vegetable legume meat poultry seafood grain starch")
 var (
 	// saysWhatItWas is a quick look for any of the three below.
 	saysWhatItWas = pattern.MustCompile(`\b(?:it|they|these|those|that|this|most|mostly|ones|sort|kind|weight|too` +
-		`|as well|tin|can|vines?|plants?|already|picked|pulled|used|took)\b`)
+		`|as well|tin|can|vines?|plants?|already|picked|pulled|used|took|weeping)\b`)
 	// wasThis says what something was.
-	wasThis = pattern.MustCompile(`(?:^|[,;:.] |\b(?:and|but|so|honestly|actually) )` +
+	wasThis = pattern.MustCompile(`(?:^|[,;:.] |\b(?:and|but|so|that|because|honestly|actually) )` +
 		`(?:it|they|these|those|that|this)(?:['’]s|['’]re| was| were| is| are|['’]d been| had been) ` +
 		`(?:really |actually |all |just |mostly |only )*(?:a |an |the |some )?` +
 		`|(?:^|[,;] |\band )(?:i|we) (?:used|took) (?:a |an |the |some |only )?` +
@@ -122,5 +107,5 @@ var (
 		`(?:sort|kind|type|ones|stuff|rings)\b|\b(?:from|out of) (?:a|the) (?:tin|can)\b` +
 		`|\bfrost(?:ed)? (?:got|killed|took|hit|had)\b` +
 		`|\b(?:vines?|plants?) (?:was|were|had|are|is) (?:all |already )?(?:dead|frosted|frozen|killed|blighted)\b` +
-		`|\bgone to seed\b|\bsplit and weeping\b`)
+		`|\bgone to seed\b|\bweeping\b`)
 )

@@ -40,7 +40,8 @@ var (
 	// banana, chile, jalapeño".
 	amongPeppers = pattern.MustCompile(`(?i)\bbanana(?:,|/| or| and| &) ?(?:\pL+,? )*?` +
 		`(?:jalape|serrano|chill?[ei]|cayenne|hungarian` +
-		`|cherry pepper|pepper)|\b(?:jalape\pL+|serrano|chill?[ei]s?|cayenne|hungarian)(?:,|/| or| and| &),? ?banana\b`)
+		`|cherry pepper|pepper)|\b(?:jalape\pL+|serrano|chill?[ei]s?|cayenne|hungarian)(?:,|/| or| and| &),? ?banana\b` +
+		`|\bpeppers?: (?:\pL+ )?banana\b`)
 	bananaKind = pattern.MustCompile(`(?i)\b(banana|hungarian)(,|/| or| and| &|:|$)`)
 	listsKinds = pattern.MustCompile(`(?i)\b(peppers?|tomatoe?s?) ?\(([^()\d]{3,80})\)`)
 	kindsApart = pattern.MustCompile(`,? (?:or|and|&|even) |,|/`)

@@ -48,26 +48,59 @@ func kindsOf(c *food.Catalogue) map[string][]kind {
 
 func lastWord(s string) string { return s[strings.LastIndex(s, " ")+1:] }
 
-// kindsTold asks about a kind of a listed food, and about what was done to it, wherever the text tells it.
-func (r *Reader) kindsTold(rec *Recipe, sheet *page, first int) {
+// toldBeside asks about what the text tells of its food wherever readers look for talk: a kind of it that is not
+// canned as it is, what was done to it, another food.
+func (r *Reader) toldBeside(rec *Recipe, sheet *page, first int) {
 	feared := r.fearedOf(rec)
 	meat := slices.ContainsFunc(rec.Lines, func(l *Line) bool {
 		return l.Kind == Ingredient && l.Ref.In(fresh...) && !l.Ref.In("smoked-fish")
 	})
-	if len(feared) == 0 && !meat {
-		return
-	}
 	for i, line := range sheet.lines {
 		low := strings.ToLower(line)
-		told := tellsKind(low, feared) || meat && treatedMeat.MatchString(low)
-		if !told {
+		kinds := tellsKind(low, feared) || meat && treatedMeat.MatchString(low)
+		facts := saysWhatItWas.MatchString(low)
+		if !kinds && !facts {
 			continue
 		}
 		for _, s := range Sentences(sheet.bare(r, i)) {
-			r.kindTold(rec, first+i, s, feared, meat)
+			low := strings.ToLower(s)
+			if code := r.doubtOf(rec, s, low, feared, meat); code != "" {
+				rec.asks(first+i, s, code)
+			}
 		}
 	}
 }
+
+// doubtOf returns the doubt of a sentence about the food. Each of its parts is looked at by itself: "it was smoked,
+// not salted" takes nothing back, and neither does "unlike last year we smoked the trout".
+func (r *Reader) doubtOf(rec *Recipe, s, low string, feared []kind, meat bool) string {
+	for _, part := range partOfSentence.FindAllString(strings.ReplaceAll(low, " but ", ", "), -1) {
+		denied := false
+		for _, part := range strings.Split(part, " and ") {
+			part = strings.TrimSpace(part)
+			denied = denied && !ownSubject.MatchString(part) || isDenied(part)
+			if part == "" || denied || ofAnother.MatchString(part) {
+				continue
+			}
+			if code := kindTold(rec, part, feared, meat); code != "" {
+				return code
+			}
+			if r.factTold(rec, part) && !rec.saysSo(s) {
+				return "substitution"
+			}
+		}
+	}
+	return ""
+}
+
+// isDenied reports a part whose denial reaches to its end: nobody comes behind it who did something all the same.
+func isDenied(part string) bool {
+	at := denial.FindAllStringIndex(part, -1)
+	return len(at) > 0 && !ownSubject.MatchString(part[at[len(at)-1][1]:])
+}
+
+// partOfSentence is what commas, dashes and brackets part, with the mark behind.
+var partOfSentence = pattern.MustCompile(`[^,;:()—–]+[,;:()—–]?`)
 
 // fresh are groups of meat and fish.
 var fresh = []string{"red-meat", "poultry", "bone-in-poultry", "seafood"}
@@ -95,26 +128,22 @@ func tellsKind(low string, feared []kind) bool {
 	})
 }
 
-// kindTold asks about one sentence.
-func (r *Reader) kindTold(rec *Recipe, no int, s string, feared []kind, meat bool) {
-	low := strings.ToLower(s)
-	if otherKind.MatchString(low) {
-		return
-	}
+// kindTold returns the doubt of a part of a sentence that names a feared kind, or says how meat or fish was treated.
+func kindTold(rec *Recipe, low string, feared []kind, meat bool) string {
 	for _, k := range feared {
-		if k.toldIn(low) {
-			code := "substitution"
-			if k.food.In("low-acid-fruit") {
-				code = "low-acid-fruit"
-			}
-			rec.asks(no, s, code)
-			return
+		switch {
+		case !k.toldIn(low):
+		case k.food.In("low-acid-fruit"):
+			return "low-acid-fruit"
+		default:
+			return "substitution"
 		}
 	}
 	asTitled := grinds.MatchString(low) && groundFood.MatchString(rec.Title)
 	if meat && treatedMeat.MatchString(low) && !asTitled {
-		rec.asks(no, s, "cured-meat")
+		return "cured-meat"
 	}
+	return ""
 }
 
 // toldIn reports whether the sentence names the kind, or says it of the tree, the flesh or the ones there are.
@@ -128,7 +157,14 @@ func (k kind) toldIn(low string) bool {
 	if !two || !k.food.In("low-acid-fruit") || !begins(low, at) {
 		return false
 	}
-	return ofTheKind.MatchString(low[at+len(first):]) || treeIs.MatchString(low[:at])
+	before, behind := low[:at], low[at+len(first):]
+	return ofTheKind.MatchString(behind) || treeIs.MatchString(before) || endsHere.MatchString(behind) && k.isOf(before)
+}
+
+// isOf reports words that go before all that is said of the fruit: "the peaches were (white)".
+func (k kind) isOf(before string) bool {
+	m := fruitIs.FindStringSubmatch(before)
+	return m != nil && (m[1] == "flesh" || m[1] == "fruit" || words.FoldPhrase(m[1]) == lastWord(k.name))
 }
 
 // asks adds a question about the sentence, where none is asked yet.
@@ -163,10 +199,17 @@ var (
 	ofTheKind = pattern.MustCompile(`^[- ]?(?:flesh\w*|inside|ones?|kinds?|sorts?|variety|trees?|type)\b`)
 	treeIs    = pattern.MustCompile(`\b(?:trees?|variety|kind|sort|ours|they|these|mine)` +
 		`(?: (?:is|are|was|were|called|an?|the|all|real|of))+ $`)
-	// otherKind takes it back, or speaks of another dish.
-	otherKind = pattern.MustCompile(`\b(?:not|never|no|none|nor|without|instead|unlike|than|differ\w*|another|other` +
-		`|separate\w*|neither|if|unless|except|only good for|avoid|serve[ds]?|supper|dinner|tacos?` +
-		`|sandwich\w*)\b|n['’]t\b`)
+	fruitIs  = pattern.MustCompile(`\b(\w+) (?:is|are|was|were|came) (?:all |mostly |really )?$`)
+	endsHere = pattern.MustCompile(`^\W*$`)
+	// ownSubject says that a part behind "and" speaks for itself: "no salt and we smoked it".
+	ownSubject = pattern.MustCompile(`\b(?:i|we|they|it|he|she|these|those|this|that|was|were|is|are|used|got)\b`)
+	denial     = pattern.MustCompile(`(?:\b(?:not|never|no|none|nor|without|instead of|unlike|neither|unless|if|than` +
+		`|except|avoid\w*|only good for)\b|n['’]t\b)(?: (?:was|were|is|are|it)\b)?`)
+	// ofAnother speaks of another batch than this, or of the table.
+	ofAnother = pattern.MustCompile(`\bis what\b.* for\b|\bdiffer\w*|\bseparate\w*` +
+		`|\b(?:another|other) (?:\w+ )?(?:recipe|batch|time|day|year|book|page|process|method|jar|half|way|kind|sort|one` +
+		`|thing|matter|story)s?\b` +
+		`|\bserve[ds]?\b|\b(?:for|at|in|into|on|as) (?:\w+ )?(?:supper|dinner|tacos?|sandwich\w*)\b`)
 	// treatedMeat is what was done to meat or fish before it came to the jars.
 	treatedMeat = pattern.MustCompile(`\b(?:it|they|these|those|this|ours|mine|meat|fish|chicken|pork|beef|venison` +
 		`|trout|salmon|deer|elk|rabbit) (?:\w+ )?(?:was|were|is|are|came|comes|had been|has been|have been|got|gets) ` +

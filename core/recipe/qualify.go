@@ -187,9 +187,11 @@ var (
 	notThin    = pattern.MustCompile(`(?i)\b(thick|thickish|thickened|fatty|greasy|oily|buttery|creamy|milky|starchy)\b`)
 	fromBottle = pattern.MustCompile(`(?i)\b(from|out of|in) (a |the )?bottle\b|, bottle\b|\bthe bottle\b|\bbottled\b|\bthe bottle kind\b`)
 	// leftOut ends a line whose food is not in this batch: "2 cups celery - left out this year".
-	leftOut = pattern.MustCompile(`(?i)[,;(–—-]\s*(?:\pL[^,;()]*, )?(?:(?:i|we)(?:'ve|’ve)? )?` +
-		`(?:(?:left|leave|leaving)(?: it| this| them)? out(?: (?:this|that|last) (?:year|time|batch)| here)?` +
-		`|(?:skip|skipped|skipping)(?: it| this| them)?(?: this (?:year|time|batch))?)\W*$`)
+	leftOut = pattern.MustCompile(`(?i)\boptional\b.*[,;(–—-]\s*left out\W*$|[,;(–—-]\s*(?:\pL[^,;()]*, )?` +
+		`(?:(?:(?:i|we)(?:'ve|’ve)? (?:always )?)(?:left|leave)(?: it| this| them) out` +
+		`|(?:left|leaving)(?: it| this| them)? out (?:this|that|last) (?:year|time|batch)` +
+		`|(?:i|we) (?:always )?(?:skip|skipped)(?: it| this| them)` +
+		`|skip(?:ped)?(?: it| this)? this (?:year|time|batch))\W*$`)
 	asianKind = pattern.MustCompile(`(?i)\b(asian|japanese|korean|oriental|nashi)\b`)
 	whiteKind = pattern.MustCompile(`(?i)\bwhite\b`)
 	skinsOn   = pattern.MustCompile(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`)

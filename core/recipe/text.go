@@ -113,8 +113,7 @@ func (r *Reader) TextFrom(first int, text string) (*Recipe, error) {
 		r.titleTells(rec, t.sheet.bare(r, i))
 	}
 	r.lostFoods(rec)
-	r.kindsTold(rec, t.sheet, first)
-	r.factsTold(rec, t.sheet, first)
+	r.toldBeside(rec, t.sheet, first)
 	r.dropChatter(rec, t.ingredientsAt)
 	settleSteps(rec.Steps)
 	r.stateFacts(rec)

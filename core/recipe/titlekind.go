@@ -79,9 +79,6 @@ func (r *Reader) renames(rec *Recipe, of *Line) bool {
 			continue
 		}
 		plain := words.FoldPhrase(x.Food)
-		if lastWord(name) == "banana" && lastWord(plain) == "pepper" {
-			return true // "Peppers: yellow banana"
-		}
 		if plain != "" && r.kindOf(of.Ref, name, plain) {
 			x.Ref, x.Food = of.Ref, of.Ref.Names[0]
 			x.refID()
@@ -145,5 +142,6 @@ var titleWords = map[string]string{
 	"thickened": "thickener", "stuffed": "unknown-ingredient", "brandied": "unknown-ingredient", "fried": "fat",
 	"smoked": "cured-meat", "smoker": "cured-meat", "cured": "cured-meat", "brined": "cured-meat", "larded": "fat",
 	"fermented": "ferments", "scalloped": "dairy", "dried": "substitution", "windfall": "unclear-amount",
-	"roasted": "piece-size",
+	"roasted": "piece-size", "mashed": "puree", "candied": "unknown-ingredient", "glazed": "unknown-ingredient",
+	"leftover": "unknown-ingredient", "jellied": "unknown-ingredient",
 }

@@ -114,7 +114,7 @@ func TestHazardsThatAreNotDone(t *testing.T) {
 	})
 	t.Logf("clear: %d of %d undone, %d of %d served", clear["undone"], n["undone"], clear["served"], n["served"])
 	require.Greater(t, float64(clear["served"])/float64(n["served"]), 0.97)
-	require.Greater(t, float64(clear["undone"])/float64(n["undone"]), 0.645)
+	require.Greater(t, float64(clear["undone"])/float64(n["undone"]), 0.65)
 }
 
 // Denials that leave the thing in: of a manner, a moment, a measure, or taken back.

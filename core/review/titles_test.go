@@ -1,7 +1,6 @@
 package review_test
 
 import (
-	"os"
 	"strings"
 	"testing"
 
@@ -11,68 +10,46 @@ import (
 	"github.com/stretchr/testify/require"
 )
 
+// plainly reviews one of the plain recipes of testdata/adversary/titles, its text changed.
+func plainly(t *testing.T, base string, change func(title, body string) string) review.Verdict {
+	t.Helper()
+	req, text := asked(t, "testdata/adversary/titles/"+base+".txt")
+	title, body, _ := strings.Cut(text, "\n")
+	rec, err := reviewer.Reader().Text(change(title, body))
+	require.NoError(t, err)
+	req.Recipe = rec
+	return reviewer.Review(req).Verdict
+}
+
 // What a title says of its food holds for a list that names it plainly: "Smoked trout" over trout, "White peaches"
-// over peaches. A title that says nothing of the kind leaves the recipe clear.
+// over peaches. A title that says nothing of the kind, with "=" before it, leaves the recipe clear.
 func TestTitlesHold(t *testing.T) {
 	t.Parallel()
-	data, err := os.ReadFile("testdata/adversary/titles.txt")
-	require.NoError(t, err)
-	rows, marks := 0, 0
-	for _, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
-		if strings.HasPrefix(row, "#") {
-			continue
-		}
-		rest, mark := strings.CutPrefix(row, "?")
-		rest, sound := strings.CutPrefix(rest, "=")
-		base, title, ok := strings.Cut(rest, "|")
+	rows, marks := held(t, "adversary/titles.txt", func(row string) (bool, bool) {
+		row, sound := strings.CutPrefix(row, "=")
+		base, title, ok := strings.Cut(row, "|")
 		require.True(t, ok, row)
-		req, text := asked(t, "testdata/adversary/titles/"+base+".txt")
-		_, body, _ := strings.Cut(text, "\n")
-		rec, err := reviewer.Reader().Text(title + "\n" + body)
-		require.NoError(t, err)
-		req.Recipe = rec
-		clear := reviewer.Review(req).Verdict == review.Clear
-		if rows++; mark {
-			marks++
-			assert.NotEqual(t, sound, clear, "mended, take the mark off: %s", row)
-			continue
-		}
-		assert.Equal(t, sound, clear, "%s", row)
-	}
-	require.GreaterOrEqual(t, rows, 168)
-	require.LessOrEqual(t, marks, 9)
+		got := plainly(t, base, func(_, body string) string { return title + "\n" + body })
+		return got == review.Clear, sound
+	})
+	assert.GreaterOrEqual(t, rows, 168)
+	assert.LessOrEqual(t, marks, 9)
 }
 
 // What is owned up to before the recipe begins, or when all is over, never leaves it clear: "it was tuna from a can".
 func TestFactsTold(t *testing.T) {
 	t.Parallel()
-	data, err := os.ReadFile("testdata/adversary/facts.txt")
-	require.NoError(t, err)
-	rows, marks := 0, 0
-	for _, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
-		if strings.HasPrefix(row, "#") {
-			continue
-		}
-		rest, mark := strings.CutPrefix(row, "?")
-		part := strings.SplitN(rest, "|", 3)
+	rows, marks := held(t, "adversary/facts.txt", func(row string) (bool, bool) {
+		part := strings.SplitN(row, "|", 3)
 		require.Len(t, part, 3, row)
-		req, text := asked(t, "testdata/adversary/titles/"+part[0]+".txt")
-		title, body, _ := strings.Cut(text, "\n")
-		with := title + "\n\n" + part[2] + "\n" + body
-		if part[1] == "late" {
-			with = text + "\n" + part[2] + "\n"
-		}
-		rec, err := reviewer.Reader().Text(with)
-		require.NoError(t, err)
-		req.Recipe = rec
-		clear := reviewer.Review(req).Verdict == review.Clear
-		if rows++; mark {
-			marks++
-			assert.True(t, clear, "mended, take the mark off: %s", row)
-			continue
-		}
-		assert.False(t, clear, "%s", row)
-	}
-	require.GreaterOrEqual(t, rows, 88)
-	require.LessOrEqual(t, marks, 11)
+		got := plainly(t, part[0], func(title, body string) string {
+			if part[1] == "late" {
+				return title + "\n" + body + "\n" + part[2] + "\n"
+			}
+			return title + "\n\n" + part[2] + "\n" + body
+		})
+		return got == review.Clear, false
+	})
+	assert.GreaterOrEqual(t, rows, 158)
+	assert.LessOrEqual(t, marks, 13)
 }
