@@ -1,6 +1,7 @@
 package english
 
 import (
+	"damson/core/recall"
 	"damson/core/words"
 )
 
@@ -33,6 +34,14 @@ var lengths = map[string]float64{"inch": 1, "in": 1, "\"": 1, "”": 1, "cm": 1 
 func Inches(unit string) float64 { return lengths[unit] }
 
 var heights = map[string]float64{"foot": 1, "ft": 1, "m": 3.28084, "meter": 3.28084, "metre": 3.28084, "masl": 3.28084}
+
+// kept are the measures of the texts asked last.
+var kept = recall.New[string, []Measure](512)
+
+// MeasuresOf finds those of a text. They are shared: nobody may change them.
+func MeasuresOf(text string) []Measure {
+	return recall.Of(kept, text, func(text string) []Measure { return Measures(words.Split(text)) })
+}
 
 // Measures finds durations, temperatures, lengths, heights and percentages.
 func Measures(t []words.Token) []Measure {

@@ -509,16 +509,22 @@ func plain(p string) bool {
 // begins reports whether some word of the clause may begin as the phrase does. Of
 // the thousands of phrases that are asked for, next to none stands there.
 func (c *clause) begins(p string) bool {
-	if !c.keyed {
-		c.keyed = true
-		for i := range c.t {
-			w := &c.t[i]
-			c.keys.add(w.Text)
-			c.keys.add(w.low)
-			c.keys.add(w.verb)
-		}
-	}
+	c.key()
 	return c.keys.may(p)
+}
+
+// key notes how the words of the clause begin, once.
+func (c *clause) key() {
+	if c.keyed {
+		return
+	}
+	c.keyed = true
+	for i := range c.t {
+		w := &c.t[i]
+		c.keys.add(w.Text)
+		c.keys.add(w.low)
+		c.keys.add(w.verb)
+	}
 }
 
 // firsts holds how words begin, by their first two letters: one bit for each of 256
@@ -532,17 +538,22 @@ func (f *firsts) add(w string) {
 	}
 }
 
-// may reports whether a word that begins as p does can be among those added. A
-// phrase whose first word changes its beginning in the singular may always.
+// may reports whether a word that begins as p does can be among those added.
 func (f *firsts) may(p string) bool {
+	k := firstKey(p)
+	return f[k>>6]&(1<<(k&63)) != 0 || everStands(p)
+}
+
+// everStands reports a phrase of which how it begins tells nothing: its first word changes its beginning in the
+// singular, or is not written in small letters.
+func everStands(p string) bool {
 	switch p[0] {
 	case 'f', 'g', 'm':
 		if strings.HasPrefix(p, "feet") || strings.HasPrefix(p, "geese") || strings.HasPrefix(p, "mts") {
 			return true
 		}
 	}
-	k := firstKey(p)
-	return f[k>>6]&(1<<(k&63)) != 0 || p[0]-'a' > 25 || len(p) > 1 && p[1] >= 0x80
+	return p[0]-'a' > 25 || len(p) > 1 && p[1] >= 0x80
 }
 
 func firstKey(w string) uint8 {

@@ -31,7 +31,7 @@ type Deviation struct {
 // that only deny.
 type deviation struct {
 	*Deviation
-	of, near       [][]string
+	of, near       []choice
 	apart, denials []string
 }
 
@@ -49,10 +49,10 @@ func deviationsOf(rows []*Deviation) []deviation {
 		}
 		for _, must := range row.Must {
 			if words, ok := strings.CutPrefix(must, "~"); ok {
-				d.near = append(d.near, strings.Split(words, "|"))
+				d.near = append(d.near, choiceOf(strings.Split(words, "|")))
 				continue
 			}
-			d.of = append(d.of, strings.Split(must, "|"))
+			d.of = append(d.of, choiceOf(strings.Split(must, "|")))
 		}
 		out = append(out, d)
 	}
@@ -72,14 +72,19 @@ func (p *passage) deviates() (code, why string) {
 }
 
 func (p *passage) isDeviation(d *deviation) bool {
-	for _, words := range d.of {
-		if !p.saysOne(words) {
+	for i := range d.of {
+		if !p.c.mayHold(&d.of[i]) {
+			return false
+		}
+	}
+	for i := range d.of {
+		if !p.saysOne(d.of[i].words) {
 			return false
 		}
 	}
 	unit := p.c.unit()
-	for _, words := range d.near {
-		if !unit.hasAny(words) {
+	for i := range d.near {
+		if !unit.mayHold(&d.near[i]) || !unit.hasAny(d.near[i].words) {
 			return false
 		}
 	}

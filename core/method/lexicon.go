@@ -30,7 +30,7 @@ type Reader struct {
 	clues map[string][]clue
 	codes []string
 	// plain are the turns of phrase that harm nothing, deviations what no procedure bears.
-	plain      []*Plain
+	plain      []plainRow
 	deviations []deviation
 	// process are the words of closed jars and their process.
 	process map[string]bool
@@ -57,8 +57,9 @@ type bareFrame struct {
 // NewReader returns a reader of the language that knows the foods.
 func NewReader(c *food.Catalogue, lang *Language) *Reader {
 	r := &Reader{phrases: map[string][]phrase{}, verbs: map[string]bool{}, frames: map[string][]verbFrame{},
-		varieties: map[string]bool{}, plain: lang.Plain, process: setOf(lang.Process), falling: setOf(lang.Falling),
-		memory: newMemory()}
+		varieties: map[string]bool{}, plain: plainRows(lang.Plain), process: setOf(lang.Process),
+		falling: setOf(lang.Falling),
+		memory:  newMemory()}
 	r.deviations = deviationsOf(lang.Deviations)
 	r.learn(lang.Hints)
 	// In order, so that of two senses of a word the same one is always taken.

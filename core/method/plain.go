@@ -72,14 +72,39 @@ func (l *Language) filled(list []string) ([]string, error) {
 	return out, nil
 }
 
+// plainRow is a row and what it must hold.
+type plainRow struct {
+	*Plain
+	must []choice
+}
+
+// plainRows splits the words of the rows.
+func plainRows(rows []*Plain) []plainRow {
+	out := make([]plainRow, len(rows))
+	for i, row := range rows {
+		out[i] = plainRow{row, choicesOf(row.Must)}
+	}
+	return out
+}
+
 // plain returns the turn that the clause is, nil where it is none.
 func (p *passage) plain() *Plain {
-	for _, row := range p.r.plain {
-		if row.stands(p.at) && p.isPlain(row) {
-			return row
+	for i := range p.r.plain {
+		if row := &p.r.plain[i]; p.mayBe(row) && row.stands(p.at) && p.isPlain(row) {
+			return row.Plain
 		}
 	}
 	return nil
+}
+
+// mayBe reports a turn of which each word may stand in the clause.
+func (p *passage) mayBe(row *plainRow) bool {
+	for i := range row.must {
+		if !p.c.mayHold(&row.must[i]) {
+			return false
+		}
+	}
+	return true
 }
 
 // stands reports whether the turn may stand there: above the recipe, where nothing is done yet, what is
@@ -100,11 +125,11 @@ func (row *Plain) ofJars() bool {
 	return slices.ContainsFunc(row.Must, func(must string) bool { return strings.Contains(must, "@jar") })
 }
 
-func (p *passage) isPlain(row *Plain) bool {
+func (p *passage) isPlain(row *plainRow) bool {
 	covered := make([]bool, len(p.c.t))
-	for _, must := range row.Must {
+	for i := range row.must {
 		found := false
-		for one := range strings.SplitSeq(must, "|") {
+		for _, one := range row.must[i].words {
 			found = p.cover(one, covered) || found
 		}
 		if !found {

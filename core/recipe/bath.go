@@ -5,7 +5,6 @@ import (
 
 	"damson/core/english"
 	"damson/core/pattern"
-	"damson/core/words"
 )
 
 // BathMinutes returns the longest time that stands with a water bath or a steam canner itself, where
@@ -21,7 +20,7 @@ func (rec *Recipe) BathMinutes() *SaidMinutes {
 			if !inBath.MatchString(part) || inPressure.MatchString(part) {
 				continue
 			}
-			for _, m := range english.Measures(words.Split(part)) {
+			for _, m := range english.MeasuresOf(part) {
 				if m.Kind == english.Duration && (longest == nil || m.Max > longest.Minutes) {
 					longest = &SaidMinutes{Minutes: m.Max, Line: st.No}
 				}

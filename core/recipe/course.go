@@ -59,7 +59,7 @@ func (s *Step) givesTime() bool {
 	if v := s.given(); v >= 10 && v <= 180 {
 		return true
 	}
-	for _, m := range english.Measures(words.Split(s.Text)) {
+	for _, m := range english.MeasuresOf(s.Text) {
 		if m.Kind != english.Duration || m.Min < 10 || m.Min > 300 {
 			continue
 		}
@@ -93,7 +93,7 @@ func (s *Step) onlyVents() bool {
 	if !containsAny(low, "vent", "steam", "exhaust") {
 		return false
 	}
-	for _, m := range english.Measures(words.Split(s.Text)) {
+	for _, m := range english.MeasuresOf(s.Text) {
 		if m.Kind == english.Duration && m.Min > 12 {
 			return false
 		}
@@ -110,7 +110,7 @@ func (s *Step) actsProcess() bool {
 
 // timed reports whether a time that a process could take stands in the sentence.
 func (s *Step) timed() bool {
-	for _, m := range english.Measures(words.Split(s.Text)) {
+	for _, m := range english.MeasuresOf(s.Text) {
 		if m.Kind == english.Duration && m.Min >= 5 && m.Min <= 300 {
 			return true
 		}
@@ -125,7 +125,7 @@ func (s *Step) onlyTime() bool {
 		if c.Why != "figures" {
 			continue
 		}
-		for _, m := range english.Measures(words.Split(c.Text)) {
+		for _, m := range english.MeasuresOf(c.Text) {
 			if m.Kind == english.Duration && m.Min >= 15 {
 				return true
 			}

@@ -14,8 +14,14 @@ import (
 
 // kind is a food that bears the name of another with a word before it, and is not canned as that is.
 type kind struct {
-	name string // in lower case, as a text has it: "white peach", "hosui"
-	food *food.Food
+	name  string // in lower case, as a text has it: "white peach", "hosui"
+	first string // its first word
+	food  *food.Food
+}
+
+func kindNamed(low string, f *food.Food) kind {
+	first, _, _ := strings.Cut(low, " ")
+	return kind{low, first, f}
 }
 
 // kindsOf sorts the feared kinds by the last word of their food's name: "peach" has the white peach and the Saturn.
@@ -29,7 +35,7 @@ func kindsOf(c *food.Catalogue) map[string][]kind {
 		low := strings.ToLower(name)
 		alone := !strings.Contains(low, " ") && len(low) > 4 && low != plain // a variety
 		if alone || strings.HasSuffix(low, " "+plain) {
-			out[plain] = append(out[plain], kind{low, f})
+			out[plain] = append(out[plain], kindNamed(low, f))
 		}
 	}
 	for _, names := range []map[string]*food.Food{c.Names(), c.Further(), c.Varieties()} {
@@ -38,7 +44,7 @@ func kindsOf(c *food.Catalogue) map[string][]kind {
 		}
 	}
 	for _, name := range []string{"dry bean", "dried bean"} {
-		out["bean"] = append(out["bean"], kind{name, c.ByID("dried-bean")})
+		out["bean"] = append(out["bean"], kindNamed(name, c.ByID("dried-bean")))
 	}
 	for _, list := range out {
 		slices.SortFunc(list, func(a, b kind) int { return strings.Compare(a.name, b.name) })
@@ -51,20 +57,18 @@ func lastWord(s string) string { return s[strings.LastIndex(s, " ")+1:] }
 // toldBeside asks about what the text tells of its food wherever readers look for talk: a kind of it that is not
 // canned as it is, what was done to it, another food.
 func (r *Reader) toldBeside(rec *Recipe, sheet *page, first int) {
-	feared := r.fearedOf(rec)
+	feared := r.fearedOf(rec, strings.ToLower(strings.Join(sheet.lines, "\n")))
 	meat := slices.ContainsFunc(rec.Lines, func(l *Line) bool {
 		return l.Kind == Ingredient && l.Ref.In(fresh...) && !l.Ref.In("smoked-fish")
 	})
 	for i, line := range sheet.lines {
 		low := strings.ToLower(line)
 		kinds := tellsKind(low, feared) || meat && treatedMeat.MatchString(low)
-		facts := saysWhatItWas.MatchString(low)
-		if !kinds && !facts {
+		if !kinds && !saysWhatItWas.MatchString(low) {
 			continue
 		}
 		for _, s := range Sentences(sheet.bare(r, i)) {
-			low := strings.ToLower(s)
-			if code := r.doubtOf(rec, s, low, feared, meat); code != "" {
+			if code := r.doubtOf(rec, s, feared, meat); code != "" {
 				rec.asks(first+i, s, code)
 			}
 		}
@@ -73,30 +77,33 @@ func (r *Reader) toldBeside(rec *Recipe, sheet *page, first int) {
 
 // doubtOf returns the doubt of a sentence about the food. Each of its parts is looked at by itself: "it was smoked,
 // not salted" takes nothing back, and neither does "unlike last year we smoked the trout".
-func (r *Reader) doubtOf(rec *Recipe, s, low string, feared []kind, meat bool) string {
-	for _, part := range partOfSentence.FindAllString(strings.ReplaceAll(low, " but ", ", "), -1) {
-		denied := false
-		for _, part := range strings.Split(part, " and ") {
-			part = strings.TrimSpace(part)
-			denied = denied && !ownSubject.MatchString(part) || isDenied(part)
-			if part == "" || denied || ofAnother.MatchString(part) {
-				continue
+func (r *Reader) doubtOf(rec *Recipe, s string, feared []kind, meat bool) string {
+	low := strings.ReplaceAll(strings.ToLower(s), " but ", ", ")
+	for _, part := range partOfSentence.FindAllString(low, -1) {
+		list := strings.Split(part, " and ")
+		for k, part := range list {
+			code := kindTold(rec, strings.TrimSpace(part), feared, meat)
+			if code == "" && r.factTold(rec, strings.TrimSpace(part)) && !rec.saysSo(s) {
+				code = "substitution"
 			}
-			if code := kindTold(rec, part, feared, meat); code != "" {
+			if code != "" && !isDenied(list[:k+1]) && !ofAnother.MatchString(part) {
 				return code
-			}
-			if r.factTold(rec, part) && !rec.saysSo(s) {
-				return "substitution"
 			}
 		}
 	}
 	return ""
 }
 
-// isDenied reports a part whose denial reaches to its end: nobody comes behind it who did something all the same.
-func isDenied(part string) bool {
-	at := denial.FindAllStringIndex(part, -1)
-	return len(at) > 0 && !ownSubject.MatchString(part[at[len(at)-1][1]:])
+// isDenied reports parts that "and" joins, a denial of which reaches to the end of the last: nobody comes behind it
+// who did something all the same.
+func isDenied(parts []string) bool {
+	denied := false
+	for _, part := range parts {
+		at := denial.FindAllStringIndex(part, -1)
+		reaches := len(at) > 0 && !ownSubject.MatchString(part[at[len(at)-1][1]:])
+		denied = reaches || denied && !ownSubject.MatchString(part)
+	}
+	return denied
 }
 
 // partOfSentence is what commas, dashes and brackets part, with the mark behind.
@@ -105,15 +112,15 @@ var partOfSentence = pattern.MustCompile(`[^,;:()—–]+[,;:()—–]?`)
 // fresh are groups of meat and fish.
 var fresh = []string{"red-meat", "poultry", "bone-in-poultry", "seafood"}
 
-// fearedOf are the feared kinds of the foods that are listed by their plain names.
-func (r *Reader) fearedOf(rec *Recipe) (out []kind) {
+// fearedOf are the feared kinds of the foods that are listed by their plain names, as far as the text has their words.
+func (r *Reader) fearedOf(rec *Recipe, low string) (out []kind) {
 	for _, l := range rec.Lines {
 		if l.Kind != Ingredient || l.Ref == nil || l.Serving {
 			continue
 		}
 		for _, k := range r.feared[lastWord(words.FoldPhrase(l.Food))] {
-			dry := k.food.In("dry-bean") && l.Ref.In("dry-bean")
-			if k.food != l.Ref && !rec.lists(k.food) && !dry {
+			same := k.food == l.Ref || k.food.In("dry-bean") && l.Ref.In("dry-bean")
+			if !same && k.hinted(low) && !rec.lists(k.food) {
 				out = append(out, k)
 			}
 		}
@@ -122,11 +129,11 @@ func (r *Reader) fearedOf(rec *Recipe) (out []kind) {
 }
 
 func tellsKind(low string, feared []kind) bool {
-	return slices.ContainsFunc(feared, func(k kind) bool {
-		first, _, _ := strings.Cut(k.name, " ")
-		return strings.Contains(low, first)
-	})
+	return slices.ContainsFunc(feared, func(k kind) bool { return k.hinted(low) })
 }
+
+// hinted reports whether the text has the first word of the name.
+func (k kind) hinted(low string) bool { return strings.Contains(low, k.first) }
 
 // kindTold returns the doubt of a part of a sentence that names a feared kind, or says how meat or fish was treated.
 func kindTold(rec *Recipe, low string, feared []kind, meat bool) string {

@@ -6,12 +6,18 @@ import (
 	"unicode/utf8"
 
 	"damson/core/pattern"
+	"damson/core/recall"
 	"damson/core/words"
 )
 
 // unprefixed takes off what a medium puts before every line: the marks of quoted
 // mail, the time and speaker of a chat, the bars of a table.
-func unprefixed(line string) string {
+func unprefixed(line string) string { return recall.Of(unprefixedLines, line, unprefix) }
+
+// unprefixedLines keeps what was found of the lines asked last.
+var unprefixedLines = recall.New[string, string](1024)
+
+func unprefix(line string) string {
 	line = strings.TrimSpace(quoted.ReplaceAllString(line, ""))
 	if m := chat.FindString(line); m != "" && (strings.HasPrefix(m, "[") || strings.ContainsAny(m[:1], "0123456789")) {
 		line = line[len(m):]

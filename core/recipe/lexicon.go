@@ -141,6 +141,8 @@ type Reader struct {
 	bySize map[int][]sizedName
 	// looks holds the lines that were looked at last.
 	looks *recall.Memory[string, look]
+	// known holds the lines that were read last.
+	known *recall.Memory[lineAt, *Line]
 	// feared are the kinds that are not canned as the foods are whose names they bear, sorted by the plain names.
 	feared map[string][]kind
 }
@@ -148,7 +150,7 @@ type Reader struct {
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{},
-		looks: recall.New[string, look](keptLooks)}
+		looks: recall.New[string, look](keptLooks), known: recall.New[lineAt, *Line](keptLines)}
 	// What a program waits for when it starts; none of the three needs another.
 	var made sync.WaitGroup
 	made.Go(func() { r.method = method.NewReader(c, lang) })

@@ -40,8 +40,8 @@ func (r *Reader) lookAt(text string) look {
 	return look{body, kind, sure}
 }
 
-// lineAs is Line for a text that was looked at before.
-func (r *Reader) lineAs(no int, text string, at look) *Line {
+// readLine is Line for a text that was looked at before.
+func (r *Reader) readLine(no int, text string, at look) *Line {
 	at.body = r.kinds(r.glossed(nowadays.ReplaceAllString(at.body, "$1")))
 	body, said := r.remarks(at.body, words.Split(at.body))
 	l := r.plainLine(no, text, body, at)

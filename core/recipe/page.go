@@ -219,7 +219,7 @@ func (p *page) times() map[float64]int {
 		if len(line) > longestLine || !inMinutes.MatchString(line) {
 			continue
 		}
-		for _, m := range english.Measures(words.Split(line)) {
+		for _, m := range english.MeasuresOf(line) {
 			if m.Kind == english.Duration && m.Min == m.Max {
 				out[m.Min]++
 			}

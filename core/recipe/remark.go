@@ -221,7 +221,7 @@ var besideAmount = set("to at for per each a an the in if or and from by on as i
 // strengthIn takes the weakest strength that the text gives: "(4 percent acidity)", "(5%, or
 // the 3% if that is all there is)".
 func (l *Line) strengthIn(text string) {
-	for _, m := range english.Measures(words.Split(text)) {
+	for _, m := range english.MeasuresOf(text) {
 		if m.Kind == english.Percent {
 			l.strength(m.Min)
 		}

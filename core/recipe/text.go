@@ -982,7 +982,7 @@ func impliedLid(closed, filled bool, fillings int, sentence string) bool {
 	if closed || !filled || fillings > 0 || !inCannerNow.MatchString(sentence) {
 		return closed
 	}
-	return slices.ContainsFunc(english.Measures(words.Split(sentence)), func(m english.Measure) bool {
+	return slices.ContainsFunc(english.MeasuresOf(sentence), func(m english.Measure) bool {
 		return m.Kind == english.Duration
 	})
 }

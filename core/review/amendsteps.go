@@ -11,7 +11,6 @@ import (
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
-	"damson/core/words"
 )
 
 // processFigure matches the minutes and pounds of a process.
@@ -431,7 +430,7 @@ func (w *rewrite) statesProcess(s *step) bool {
 // gaveTime reports a sentence that only gives the time that was read as the process: "20 minutes in the bath".
 func (w *rewrite) gaveTime(s *step) bool {
 	gives := func(minutes float64) bool {
-		return slices.ContainsFunc(english.Measures(words.Split(s.Text)), func(m english.Measure) bool {
+		return slices.ContainsFunc(english.MeasuresOf(s.Text), func(m english.Measure) bool {
 			return m.Kind == english.Duration && m.Min == minutes
 		})
 	}

@@ -9,7 +9,6 @@ import (
 	"damson/core/procedure"
 	"damson/core/quantity"
 	"damson/core/recipe"
-	"damson/core/words"
 )
 
 // The version that can be canned says all that the procedure needs: what the recipe left out
@@ -196,7 +195,7 @@ func (b *bench) timesHeat(minutes float64) bool {
 		if untilDone.MatchString(text) {
 			return true
 		}
-		for _, m := range english.Measures(words.Split(text)) {
+		for _, m := range english.MeasuresOf(text) {
 			if m.Kind == english.Duration && m.Min >= minutes {
 				return true
 			}

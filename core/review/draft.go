@@ -919,7 +919,7 @@ var drainsOff = pattern.MustCompile(`(?i)\b(drain|drained|pour off|strain off)\b
 // soaks reports whether the words hold a time in which things soak, and nothing cooks or is
 // filled.
 func soaks(text string) bool {
-	return lies.MatchString(text) && !cooksOrFills.MatchString(text) && slices.ContainsFunc(english.Measures(words.Split(text)), func(m english.Measure) bool { return m.Kind == english.Duration && m.Min >= 180 })
+	return lies.MatchString(text) && !cooksOrFills.MatchString(text) && slices.ContainsFunc(english.MeasuresOf(text), func(m english.Measure) bool { return m.Kind == english.Duration && m.Min >= 180 })
 }
 
 // freshFruit is what bottled juice is taken instead of: "never the real lemons".

@@ -5,7 +5,6 @@ import (
 	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/recipe"
-	"damson/core/words"
 )
 
 const (
@@ -30,7 +29,7 @@ func fermented(b *bench) {
 			continue
 		}
 		sour = sour || turnsSour.MatchString(t.c.Text)
-		for _, m := range english.Measures(words.Split(t.c.Text)) {
+		for _, m := range english.MeasuresOf(t.c.Text) {
 			if days := m.Min / (24 * 60); m.Kind == english.Duration && days > saltingDays && days > longest {
 				longest, line = days, b.steps[t.s].No
 			}

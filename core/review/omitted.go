@@ -9,7 +9,6 @@ import (
 	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/recipe"
-	"damson/core/words"
 )
 
 // told is a clause of the method with its sentence. Behind the filling of the jars, and
@@ -244,7 +243,7 @@ var (
 
 // timed reports whether the words hold a time.
 func timed(s string) bool {
-	return slices.ContainsFunc(english.Measures(words.Split(s)), func(m english.Measure) bool { return m.Kind == english.Duration })
+	return slices.ContainsFunc(english.MeasuresOf(s), func(m english.Measure) bool { return m.Kind == english.Duration })
 }
 
 // unprocessed reports a method that closes the jars and puts them away, with no process

@@ -260,7 +260,7 @@ func fewInches(clause string) bool {
 	if containsAny(clause, "over", "above", "cover") {
 		return false
 	}
-	for _, m := range english.Measures(words.Split(clause)) {
+	for _, m := range english.MeasuresOf(clause) {
 		if m.Kind == english.Length {
 			return m.Min >= 2 && m.Max <= 4
 		}

@@ -11,6 +11,8 @@ import (
 	"unicode/utf8"
 
 	"golang.org/x/text/unicode/norm"
+
+	"damson/core/recall"
 )
 
 // Kind tells tokens apart.
@@ -45,9 +47,15 @@ var written = strings.NewReplacer("œ", "oe", "æ", "ae", "ß", "ss", "ø", "o",
 // bare takes the marks off the letters.
 func bare(lower string) string { return written.Replace(norm.NFD.String(lower)) }
 
+// splits keeps the lines that were cut last: twenty readers ask for the tokens of one line.
+var splits = recall.New[string, []Token](1024)
+
 // Split cuts a line into tokens. Hyphens split words, so "half-pint" and
 // "half pint" read alike; a number keeps its slash, point and thousands comma.
-func Split(s string) []Token {
+// The tokens are shared: nobody may change them.
+func Split(s string) []Token { return recall.Of(splits, s, split) }
+
+func split(s string) []Token {
 	out := make([]Token, 0, len(s)/4+4)
 	for i := 0; i < len(s); {
 		r, n := utf8.DecodeRuneInString(s[i:])
@@ -73,28 +81,32 @@ func Split(s string) []Token {
 			out = append(out, Token{Number, s[i : i+n], s[i : i+n], i, i + n})
 			i += n
 		case unicode.IsLetter(r):
-			if word, j := spelled(s, i); j > i {
-				out = append(out, Token{Word, s[i:j], Fold(word), i, j})
-				i = j
-				continue
+			word, j := spelled(s, i)
+			if j <= i {
+				j = wordEnd(s, i+n)
+				word = s[i:j]
 			}
-			j := i + n
-			for j < len(s) {
-				r, n := utf8.DecodeRuneInString(s[j:])
-				if unicode.IsLetter(r) || invisible(r) || (r == '\'' || r == '’') && j+n < len(s) && isLetterAt(s, j+n) {
-					j += n
-					continue
-				}
-				break
-			}
-			out = append(out, Token{Word, s[i:j], Fold(s[i:j]), i, j})
+			out = append(out, Token{Word, s[i:j], Fold(word), i, j})
 			i = j
 		default:
 			out = append(out, Token{Mark, s[i : i+n], mark(r), i, i + n})
 			i += n
 		}
 	}
-	return out
+	return slices.Clip(out)
+}
+
+// wordEnd is where the word ends that goes on at j.
+func wordEnd(s string, j int) int {
+	for j < len(s) {
+		r, n := utf8.DecodeRuneInString(s[j:])
+		within := (r == '\'' || r == '’') && j+n < len(s) && isLetterAt(s, j+n)
+		if !within && !unicode.IsLetter(r) && !invisible(r) {
+			break
+		}
+		j += n
+	}
+	return j
 }
 
 // short reads "w/o" and "w/" at i, which stand for without and with. It returns the word and
