@@ -64,11 +64,18 @@
     b.firstChild.textContent = sound ? "Sound is on " : "Sound is off ";
   });
 
-  // What was typed stays through a new board, and goes once it is stored.
+  // What was typed stays through a new board, and goes once it is stored: from the field as it stands by then, since
+  // another board may have come between, and only if nobody typed on.
+  const sent = new WeakMap();
+  document.addEventListener("htmx:beforeRequest", (e) => {
+    const fields = [...e.detail.elt.querySelectorAll("[hx-preserve]")];
+    sent.set(e.detail.xhr, fields.map((f) => [f.id, f.value]));
+  });
   document.addEventListener("htmx:beforeSwap", (e) => {
-    const form = e.detail.requestConfig && e.detail.requestConfig.elt;
-    if (form && form.matches && form.matches("form") && e.detail.xhr.getResponseHeader("X-Told")) {
-      for (const field of form.querySelectorAll("[hx-preserve]")) field.value = "";
+    if (!e.detail.xhr.getResponseHeader("X-Told")) return;
+    for (const [id, value] of sent.get(e.detail.xhr) || []) {
+      const field = document.getElementById(id);
+      if (field && field.value === value) field.value = "";
     }
   });
 
