@@ -4,14 +4,11 @@ import (
 	"context"
 	"fmt"
 	"strings"
-	"testing"
 
 	"github.com/chromedp/cdproto/cdp"
 	"github.com/chromedp/cdproto/emulation"
 	"github.com/chromedp/chromedp"
 	"github.com/stretchr/testify/assert"
-
-	"damson/web/webtest"
 )
 
 // seen lets the browser show pages as paper, or as a reader has asked for.
@@ -85,34 +82,32 @@ const (
 // paper is the width of a page of letter paper between margins of 14 mm, in CSS pixels.
 const paper = 710
 
-// TestBrowserWays shows every page at twice the size, in the reader's own colours, to those who want nothing to
-// move, and on paper.
-func TestBrowserWays(t *testing.T) {
-	t.Parallel()
-	s, _ := webtest.New(t, true)
-	site := served(t, s.Handler())
-	ctx := browser(t)
-	step, _, eval := hands(t, ctx)
-	ways := []struct {
-		name          string
-		width, height int64
-		media         string
-		features      []*emulation.MediaFeature
-		asks          string
-	}{
-		{name: "200 %, nothing moves", width: 640, height: 400, asks: zoomed + ` + "\n" + ` + still,
-			features: []*emulation.MediaFeature{{Name: "prefers-reduced-motion", Value: "reduce"}}},
-		{name: "forced colours", width: 1280, height: 800, asks: recoloured, features: []*emulation.MediaFeature{
-			{Name: "forced-colors", Value: "active"}, {Name: "prefers-color-scheme", Value: "dark"}}},
-		{name: "print", width: paper, height: 900, media: "print", asks: printed},
-	}
-	for _, path := range everyPage {
-		step(chromedp.Navigate(site.URL + path))
-		for _, way := range ways {
-			step(chromedp.EmulateViewport(way.width, way.height), seen(way.media, way.features...))
-			if wrong := strings.TrimSpace(eval(way.asks).(string)); wrong != "" {
-				assert.Fail(t, fmt.Sprintf("%s, %s", path, way.name), wrong)
-			}
+// ways are how a page is seen: at twice the size by those who want nothing to move, in the reader's own colours, on
+// paper.
+var ways = []struct {
+	name          string
+	width, height int64
+	media         string
+	features      []*emulation.MediaFeature
+	asks          string
+}{
+	{name: "200 %, nothing moves", width: 640, height: 400, asks: zoomed + ` + "\n" + ` + still,
+		features: []*emulation.MediaFeature{{Name: "prefers-reduced-motion", Value: "reduce"}}},
+	{name: "forced colours", width: 1280, height: 800, asks: recoloured, features: []*emulation.MediaFeature{
+		{Name: "forced-colors", Value: "active"}, {Name: "prefers-color-scheme", Value: "dark"}}},
+	{name: "print", width: paper, height: 900, media: "print", asks: printed},
+}
+
+// plainly takes back what the ways ask for.
+var plainly = []*emulation.MediaFeature{{Name: "prefers-reduced-motion"}, {Name: "forced-colors"}, {Name: "prefers-color-scheme"}}
+
+// inAllWays finds nothing wrong in any of the ways.
+func (p page) inAllWays() {
+	p.t.Helper()
+	for _, way := range ways {
+		p.step(chromedp.EmulateViewport(way.width, way.height), seen(way.media, way.features...))
+		if wrong := strings.TrimSpace(p.eval(way.asks).(string)); wrong != "" {
+			assert.Fail(p.t, fmt.Sprintf("%s, %s", p.path, way.name), wrong)
 		}
 	}
 }
