@@ -69,6 +69,11 @@ type item struct {
 
 func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.unknown) == 0 }
 
+// onlyOnes reports "yellow ones": of its words none is unknown but that for the food.
+func (it *item) onlyOnes() bool {
+	return len(it.unknown) == 1 && it.unknown[0] == "one" && it.end-it.at > 1
+}
+
 // said returns the name as the line says it.
 func (it *item) said() string {
 	return strings.TrimSuffix(strings.Join(it.name, " "), " to taste")
@@ -359,7 +364,9 @@ func (p *lineParser) assign(items []*item, rest *item) {
 			p.describe(l, it)
 		case it.ref == nil && it.head == nil && it.joint == ",":
 			// A trailing remark that nobody knows.
-			l.Unread = append(l.Unread, it.unknown...)
+			if !it.onlyOnes() {
+				l.Unread = append(l.Unread, it.unknown...)
+			}
 			p.addWords(l, it)
 		default:
 			x := &Line{No: l.No, Text: l.Text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{},

@@ -60,28 +60,6 @@ func (r *Reader) qualify(l *Line, text string) {
 	}
 }
 
-// ofItsKind gives fruit the kind that the line says apart from its name: "peaches, the white ones", "pears (Asian)".
-func (r *Reader) ofItsKind(l *Line, text string) {
-	if l.Ref == nil {
-		return
-	}
-	kind := ""
-	switch l.Ref.ID {
-	case "peach", "nectarine":
-		if whiteKind.MatchString(text) {
-			kind = "white"
-		}
-	case "pear":
-		if asianKind.MatchString(text) {
-			kind = "asian"
-		}
-	}
-	if f := r.foods.ByName(kind + " " + l.Ref.ID); kind != "" && f != nil {
-		l.Ref = f
-		l.refID()
-	}
-}
-
 // onlyLast reports that the first of the line may not be left out: it is insisted on, or what may be is
 // the last of several with amounts of their own, "2 Tbsp lemon juice in each quart, 1 tsp salt if you
 // want"; behind a comma it may mean them all.
@@ -192,13 +170,11 @@ var (
 		`|(?:left|leaving)(?: it| this| them)? out (?:this|that|last) (?:year|time|batch)` +
 		`|(?:i|we) (?:always )?(?:skip|skipped)(?: it| this| them)` +
 		`|skip(?:ped)?(?: it| this)? this (?:year|time|batch))\W*$`)
-	asianKind = pattern.MustCompile(`(?i)\b(asian|japanese|korean|oriental|nashi)\b`)
-	whiteKind = pattern.MustCompile(`(?i)\bwhite\b`)
-	skinsOn   = pattern.MustCompile(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`)
-	struck    = pattern.MustCompile(`^\W*~~.*~~\W*$|^<(s|del|strike)>`)
-	orMore    = pattern.MustCompile(`(?i)\b(or|and) more\b|\bor so more\b|\bas many\b|\bas much\b|\bplus (extra|more|some)\b|\bextra (as|if)\b`)
-	weakly    = pattern.MustCompile(`(?i)\b(half|quarter|third)[- ]strength\b|\b(below|under|less than|not quite|nearly|almost|short of) ?(4|5|five)|\bany (strength|kind|sort|old|vinegar)\b|\bstrength (not|un|does|doesn)|\b(diluted|watered|weak|weaker|mild)\b|\bhome-?made\b|\bmy own\b`)
-	freshly   = pattern.MustCompile(`(?i)\bfresh(ly)?[- ](bottled|squeezed|pressed)\b|\bhome-?bottled\b|\bbottled ` +
+	skinsOn = pattern.MustCompile(`(?i)\b(skins?|peels?|jackets?) (and all|on|left on|kept on)\b|\bunpeeled\b|\bnot peeled\b|\bpeeled or not\b|\bin (their|the) (skins?|jackets?)\b|\bwith (the |their )?skins?\b|\b(do not|don't|no need to|needn't) peel`)
+	struck  = pattern.MustCompile(`^\W*~~.*~~\W*$|^<(s|del|strike)>`)
+	orMore  = pattern.MustCompile(`(?i)\b(or|and) more\b|\bor so more\b|\bas many\b|\bas much\b|\bplus (extra|more|some)\b|\bextra (as|if)\b`)
+	weakly  = pattern.MustCompile(`(?i)\b(half|quarter|third)[- ]strength\b|\b(below|under|less than|not quite|nearly|almost|short of) ?(4|5|five)|\bany (strength|kind|sort|old|vinegar)\b|\bstrength (not|un|does|doesn)|\b(diluted|watered|weak|weaker|mild)\b|\bhome-?made\b|\bmy own\b`)
+	freshly = pattern.MustCompile(`(?i)\bfresh(ly)?[- ](bottled|squeezed|pressed)\b|\bhome-?bottled\b|\bbottled ` +
 		`(by (me|us|hand)|myself|ourselves|at home|here)\b`)
 	elsewhere = pattern.MustCompile(`(?i)\b(for|to) (rins\w*|wash\w*|drink\w*|dip\w*|soak\w*|clean\w*|wip\w*|hold\w*|prevent\w*) ?\w*`)
 )

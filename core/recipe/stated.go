@@ -318,12 +318,12 @@ func (f *factReader) clauseAt(i int) *method.Clause {
 // between.
 func (f *factReader) ventWordBefore(i, n int) bool {
 	for k := i - 1; k >= 0 && k >= i-n; k-- {
-		switch f.text(k) {
-		case "vent", "venting", "exhaust", "exhausting":
+		switch w := f.text(k); {
+		case ventWords[w]:
 			return f.text(k-1) != "minute" && f.text(k-1) != "min" // "10 min vent, 90 min"
-		case "steam", "steaming":
+		case w == "steam", w == "steaming":
 			return f.between || f.loaded
-		case "minute", "min", ".", ";", "then", "weight":
+		case w == "minute", w == "min", w == ".", w == ";", w == "then", w == "weight":
 			return false
 		}
 	}
@@ -396,11 +396,10 @@ func (f *factReader) atPressure(i int) bool {
 // minutes of steam, then 75 minutes".
 func (f *factReader) steamAt(i int) bool {
 	for k := i; k < i+3; k++ {
-		switch f.text(k) {
-		case "of", "free", "good", "steady", "full", "strong", "'", "’":
-		case "steam", "steaming", "vent", "venting", "exhaust", "exhausting":
+		switch w := f.text(k); {
+		case w == "steam", w == "steaming", ventWords[w]:
 			return true
-		default:
+		case !beforeSteam[w]:
 			return false
 		}
 	}
@@ -442,12 +441,14 @@ var heatUp = pattern.MustCompile(`(?i)\bheat\w* (?:it |the canner |slowly |up |g
 
 // steams reports a word of the steam that a canner lets out.
 func steams(t words.Token) bool {
-	switch t.Text {
-	case "steam", "steaming", "vent", "venting", "exhaust":
-		return true
-	}
-	return false
+	return t.Text == "steam" || t.Text == "steaming" || ventWords[t.Text]
 }
+
+// ventWords are of letting the steam out, beforeSteam how much of it.
+var (
+	ventWords   = set("vent vented venting exhaust exhausted exhausting")
+	beforeSteam = set("of free good steady full strong ' ’")
+)
 
 // elevation takes the cook's own height above the sea: "we live at 7,000 feet".
 // A band of a table is none.
@@ -861,7 +862,7 @@ func (f *factReader) verbOf(i int, m english.Measure, verb string) string {
 		return "process"
 	case m.Min >= 5 && clocked && !vents:
 		return "process" // "you start the clock seventy five minutes", "then 15 minutes"
-	case (before == "vent" || before == "exhaust") && m.Min <= 15:
+	case ventWords[before] && m.Min <= 15:
 		return "vent" // "vent 10 min, 11 psi, 90 min"
 	case m.Min <= 15 && (f.ventWordBefore(i, 4) || f.steamAt(m.End)):
 		return "vent" // "steam 10, 10 lb, 75"

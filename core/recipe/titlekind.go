@@ -71,7 +71,7 @@ var weighty = set("smoked cured dried overripe fermented floured fried")
 // such as pickled beets, is no kind of its food.
 func (r *Reader) renames(rec *Recipe, of *Line) bool {
 	name := words.FoldPhrase(of.Food)
-	if of.Ref.Kind == "compound" || madeOf.MatchString(name) || madeOf.MatchString(of.Ref.Names[0]+" ") {
+	if isMade(of.Ref, name) {
 		return true
 	}
 	for _, x := range rec.Lines {

@@ -66,7 +66,7 @@ canned: canned, tinned, store canned, home canned
 bottled: bottled, from a bottle
 fresh-squeezed: fresh squeezed, freshly squeezed, hand squeezed, squeezed fresh
 smoked: smoked
-cured: cured
+cured: cured, salt cured, dry cured, dry salted, salted down, brine cured, salt packed, packed in salt
 salted: salted
 unsalted: unsalted, no salt added, salt free, low sodium, reduced sodium, no salt
 bottled-water: spring

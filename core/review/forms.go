@@ -206,8 +206,8 @@ func pieces(b *bench) {
 			b.ask(i, "piece-size", Finding{Do: "Cut the " + it.name + " in pieces", Message: "Grated food packs solid and stops the liquid from moving.", Edits: undo(i, "grated", "shredded")})
 		case it.done("beaten", "toasted") && !it.is("egg"):
 			b.ask(i, "piece-size", Finding{Do: "Keep the " + it.name + " in pieces", Message: "No tested procedure treats it so.", Edits: undo(i, "beaten", "toasted")})
-		case it.came("smoked", "cured", "dried") && b.strangeState(it):
-			b.ask(i, "substitution", Finding{Do: "Use fresh " + it.name, Message: "Dried, smoked or cured food is denser, saltier or fatter than the fresh food that was tested.", Remedy: "Use it fresh; add the other when you open the jar.", Source: b.proc.Citation(),
+		case it.came("smoked", "cured", "dried", "salted") && b.strangeState(it):
+			b.ask(i, "substitution", Finding{Do: "Use fresh " + it.name, Message: "Dried, smoked, salted or cured food is denser, saltier or fatter than the fresh food that was tested.", Remedy: "Use it fresh; add the other when you open the jar.", Source: b.proc.Citation(),
 				Edits: fresh(i)})
 		case it.done("roasted", "fried") && !it.is("red-meat", "poultry") && !it.is("capsicum"):
 			b.ask(i, "piece-size", Finding{Do: "Do not roast the " + it.name, Message: "Roasted vegetables are drier and denser than the fresh ones that were tested.", Remedy: "Use them fresh; roast when you open the jar.", Edits: undo(i, "roasted", "fried")})
@@ -257,11 +257,14 @@ func (b *bench) strangeState(it *item) bool {
 	if it.ref.Kind == "spice" || it.is("dry-bean", "mushy-legume", "herb", "dry-seasoning", "cured-meat", "smoked-fish") {
 		return false
 	}
-	if it.came("smoked", "cured") {
+	if it.came("smoked", "cured") || it.came("salted") && it.is(keptInSalt...) {
 		return true
 	}
 	return it.src != nil && driedFood.MatchString(it.src.Text) && !driedOff.MatchString(it.src.Text)
 }
+
+// keptInSalt are groups of food that are kept in salt, raw; of a pickle it is how it is made.
+var keptInSalt = []string{"red-meat", "poultry", "bone-in-poultry", "ground-meat", "seafood", "snap-bean", "corn", "pea", "root"}
 
 // waterOver reports whether water is poured over the food in the jar.
 func (b *bench) waterOver() bool {

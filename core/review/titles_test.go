@@ -53,3 +53,21 @@ func TestFactsTold(t *testing.T) {
 	assert.GreaterOrEqual(t, rows, 158)
 	assert.LessOrEqual(t, marks, 13)
 }
+
+// A kind told behind the food is that food: "potatoes, sweet" are sweet potatoes.
+func TestKindsBehindTheFood(t *testing.T) {
+	t.Parallel()
+	rows, marks := held(t, "adversary/ofitskind.txt", func(row string) (bool, bool) {
+		row, sound := strings.CutPrefix(row, "=")
+		base, change, _ := strings.Cut(row, "|")
+		old, line, ok := strings.Cut(change, "=>")
+		require.True(t, ok, row)
+		got := plainly(t, base, func(title, body string) string {
+			require.Contains(t, body, old)
+			return title + "\n" + strings.Replace(body, old, line, 1)
+		})
+		return got == review.Clear, sound
+	})
+	assert.GreaterOrEqual(t, rows, 40)
+	assert.LessOrEqual(t, marks, 1)
+}

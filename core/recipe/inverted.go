@@ -1,0 +1,78 @@
+package recipe
+
+import (
+	"slices"
+	"strings"
+
+	"damson/core/food"
+	"damson/core/pattern"
+	"damson/core/words"
+)
+
+// A name that stands as in an index, or is told behind the food, makes another food of it: "potatoes, sweet",
+// "squash (summer)", "peaches, the white ones".
+
+// ofItsKind gives the line the food that it says apart from its name.
+func (r *Reader) ofItsKind(l *Line, text string) {
+	if l.Ref == nil {
+		return
+	}
+	f, word := r.inverted(l, text)
+	switch {
+	case f != nil:
+		l.Food = word + " " + lastWord(words.FoldPhrase(l.Food))
+	case r.kindAnywhere(l.Ref, text) != nil:
+		f = r.kindAnywhere(l.Ref, text)
+	default:
+		return
+	}
+	l.Ref = f
+	l.refID()
+	l.weigh()
+	ofName := func(w string) bool { return strings.Contains(word, w) }
+	l.Unread = slices.DeleteFunc(l.Unread, ofName)
+	l.Also = slices.DeleteFunc(l.Also, func(x *Line) bool { return words.FoldPhrase(x.Food) == word })
+}
+
+// inverted returns the food whose name the words behind the line's food make before it, and those words.
+func (r *Reader) inverted(l *Line, text string) (*food.Food, string) {
+	plain := lastWord(words.FoldPhrase(l.Food))
+	parts := strings.FieldsFunc(text, func(c rune) bool { return strings.ContainsRune(",;()–—", c) })
+	for _, part := range parts[min(1, len(parts)):] {
+		m := kindWord.FindStringSubmatch(strings.TrimSpace(part))
+		if m == nil || plain == "" {
+			continue
+		}
+		word := words.FoldPhrase(m[1])
+		name := word + " " + plain
+		f := r.foods.ByName(name)
+		if f != nil && f != l.Ref && !f.In("capsicum") && !isMade(f, name) {
+			return f, word // peppers go by each other's names
+		}
+	}
+	return nil, ""
+}
+
+// isMade reports a name of what is made of the food.
+func isMade(f *food.Food, name string) bool {
+	return f.Kind == "compound" || madeOf.MatchString(name) || madeOf.MatchString(f.Names[0]+" ")
+}
+
+// kindAnywhere returns the kind of fruit that a word anywhere in the line makes of it.
+func (r *Reader) kindAnywhere(of *food.Food, text string) *food.Food {
+	switch {
+	case (of.ID == "peach" || of.ID == "nectarine") && whiteKind.MatchString(text):
+		return r.foods.ByName("white " + of.ID)
+	case of.ID == "pear" && asianKind.MatchString(text):
+		return r.foods.ByName("asian pear")
+	}
+	return nil
+}
+
+var (
+	// kindWord is a part of the line that is one or two words, and perhaps that they tell the kind.
+	kindWord = pattern.MustCompile(`^(?i)(?:(?:and|all|only|the|of the|those|my|our|home-grown) )*` +
+		`(\pL[\pL-]*(?: \pL[\pL-]*)??)(?: (?:ones?|kind|sort|type|variety))?\.?$`)
+	asianKind = pattern.MustCompile(`(?i)\b(asian|japanese|korean|oriental|nashi)\b`)
+	whiteKind = pattern.MustCompile(`(?i)\bwhite\b`)
+)
