@@ -46,8 +46,11 @@ func (r *Reader) inverted(l *Line, text string) (*food.Food, string) {
 		word := words.FoldPhrase(m[1])
 		name := word + " " + plain
 		f := r.foods.ByName(name)
-		if f != nil && f != l.Ref && !f.In("capsicum") && !isMade(f, name) {
-			return f, word // peppers go by each other's names
+		if f == nil || f == l.Ref || f.In("capsicum") { // peppers go by each other's names
+			continue
+		}
+		if !isMade(f, name) {
+			return f, word
 		}
 	}
 	return nil, ""

@@ -69,9 +69,12 @@ type item struct {
 
 func (it *item) empty() bool { return it.ref == nil && it.head == nil && len(it.unknown) == 0 }
 
-// onlyOnes reports "yellow ones": of its words none is unknown but that for the food.
-func (it *item) onlyOnes() bool {
-	return len(it.unknown) == 1 && it.unknown[0] == "one" && it.end-it.at > 1
+// unread are its words that nobody knows; of "yellow ones" none is, but that for the food.
+func (it *item) unread() []string {
+	if len(it.unknown) == 1 && it.unknown[0] == "one" && it.end-it.at > 1 {
+		return nil
+	}
+	return it.unknown
 }
 
 // said returns the name as the line says it.
@@ -364,9 +367,7 @@ func (p *lineParser) assign(items []*item, rest *item) {
 			p.describe(l, it)
 		case it.ref == nil && it.head == nil && it.joint == ",":
 			// A trailing remark that nobody knows.
-			if !it.onlyOnes() {
-				l.Unread = append(l.Unread, it.unknown...)
-			}
+			l.Unread = append(l.Unread, it.unread()...)
 			p.addWords(l, it)
 		default:
 			x := &Line{No: l.No, Text: l.Text, Kind: Ingredient, Reading: Understood, Prep: []string{}, State: []string{},

@@ -264,7 +264,9 @@ func (b *bench) strangeState(it *item) bool {
 }
 
 // keptInSalt are groups of food that are kept in salt, raw; of a pickle it is how it is made.
-var keptInSalt = []string{"red-meat", "poultry", "bone-in-poultry", "ground-meat", "seafood", "snap-bean", "corn", "pea", "root"}
+var keptInSalt = []string{
+	"red-meat", "poultry", "bone-in-poultry", "ground-meat", "seafood", "snap-bean", "corn", "pea", "root",
+}
 
 // waterOver reports whether water is poured over the food in the jar.
 func (b *bench) waterOver() bool {
