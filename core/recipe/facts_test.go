@@ -33,6 +33,9 @@ func TestFactsBehindTheLid(t *testing.T) {
 		"Twelve pounds on my dial and ninety minutes for the quarts.":               {90, 12, 0},
 		"Boiling water bath; up here, 4,900 feet, is 15.":                           {15, 0, 0},
 		"They keep in the cellar a year.":                                           {0, 0, 0},
+		"Canner vented ten minutes, 10 pounds, 75 minutes.":                         {75, 10, 10},
+		"Canner vented, 10 minutes at 10 pounds.":                                   {10, 10, 0},
+		"Exhausted, 15 minutes at 10 pounds.":                                       {15, 10, 0},
 		"Vent: 10 min.":                                                             {0, 0, 10},
 	} {
 		rec, err := reader.Text(base + text + "\n")

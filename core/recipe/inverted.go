@@ -1,7 +1,6 @@
 package recipe
 
 import (
-	"slices"
 	"strings"
 
 	"damson/core/food"
@@ -17,24 +16,19 @@ func (r *Reader) ofItsKind(l *Line, text string) {
 	if l.Ref == nil {
 		return
 	}
-	f, word := r.inverted(l, text)
-	switch {
-	case f != nil:
-		l.Food = word + " " + lastWord(words.FoldPhrase(l.Food))
-	case r.kindAnywhere(l.Ref, text) != nil:
-		f = r.kindAnywhere(l.Ref, text)
-	default:
+	f, name := r.inverted(l, text)
+	if f == nil {
+		f, name = r.kindAnywhere(l.Ref, text), l.Food
+	}
+	if f == nil {
 		return
 	}
-	l.Ref = f
+	l.Ref, l.Food = f, name
 	l.refID()
 	l.weigh()
-	ofName := func(w string) bool { return strings.Contains(word, w) }
-	l.Unread = slices.DeleteFunc(l.Unread, ofName)
-	l.Also = slices.DeleteFunc(l.Also, func(x *Line) bool { return words.FoldPhrase(x.Food) == word })
 }
 
-// inverted returns the food whose name the words behind the line's food make before it, and those words.
+// inverted returns the food whose name the words behind the line's food make before it, and that name.
 func (r *Reader) inverted(l *Line, text string) (*food.Food, string) {
 	plain := lastWord(words.FoldPhrase(l.Food))
 	parts := strings.FieldsFunc(text, func(c rune) bool { return strings.ContainsRune(",;()–—", c) })
@@ -43,14 +37,13 @@ func (r *Reader) inverted(l *Line, text string) (*food.Food, string) {
 		if m == nil || plain == "" {
 			continue
 		}
-		word := words.FoldPhrase(m[1])
-		name := word + " " + plain
+		name := words.FoldPhrase(m[1]) + " " + plain
 		f := r.foods.ByName(name)
 		if f == nil || f == l.Ref || f.In("capsicum") { // peppers go by each other's names
 			continue
 		}
 		if !isMade(f, name) {
-			return f, word
+			return f, name
 		}
 	}
 	return nil, ""

@@ -325,6 +325,8 @@ func (f *factReader) ventWordBefore(i, n int) bool {
 			return f.between || f.loaded
 		case w == "minute", w == "min", w == ".", w == ";", w == "then", w == "weight":
 			return false
+		case w == "," && participle(f.text(k-1)):
+			return false // "vented, 15 minutes at 10 lb"
 		}
 	}
 	return false
@@ -443,6 +445,9 @@ var heatUp = pattern.MustCompile(`(?i)\bheat\w* (?:it |the canner |slowly |up |g
 func steams(t words.Token) bool {
 	return t.Text == "steam" || t.Text == "steaming" || ventWords[t.Text]
 }
+
+// participle reports venting that is over: the time behind it is no more its own.
+func participle(w string) bool { return w == "vented" || w == "exhausted" }
 
 // ventWords are of letting the steam out, beforeSteam how much of it.
 var (

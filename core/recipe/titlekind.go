@@ -78,6 +78,9 @@ func (r *Reader) renames(rec *Recipe, of *Line) bool {
 		if x.Kind != Ingredient || x.Ref == nil || x.Serving {
 			continue
 		}
+		if x.HasState("dried") && !of.Ref.In("dry-bean") {
+			continue // "Green beans", over dry ones
+		}
 		plain := words.FoldPhrase(x.Food)
 		if plain != "" && r.kindOf(of.Ref, name, plain) {
 			x.Ref, x.Food = of.Ref, of.Ref.Names[0]
