@@ -47,17 +47,18 @@ func TestBrowserKeyboardJourney(t *testing.T) {
 
 	tabTo(`a[href="/plan"]`)
 	press(kb.Enter)
-	until(`location.pathname === "/plan"`, "the page of plans")
-	at := eval(`[...document.querySelectorAll("tr")].find(r => r.textContent.includes("Carrots for the journey")).querySelector("input").name`)
+	const row = `[...document.querySelectorAll("tr")].find(r => r.textContent.includes("Carrots for the journey"))`
+	until(`location.pathname === "/plan" && !!`+row, "the page of plans, with the recipe")
+	at := eval(row + `.querySelector("input").name`)
 	tabTo(`input[name="` + at.(string) + `"]`)
 	if eval(`document.activeElement.checked`) == false {
 		press(" ")
 	}
 	press(kb.Enter, chromedp.KeyModifiers(chromedp.ModifierCtrl))
-	until(`/^\/plan\/\d+$/.test(location.pathname)`, "the day is planned")
+	until(`/^\/plan\/\d+$/.test(location.pathname) && !!document.querySelector('a[href$="/sheets"]')`, "the day is planned")
 	tabTo(`a[href$="/sheets"]`)
 	press(kb.Enter)
-	until(`location.pathname.endsWith("/sheets")`, "its run sheets")
+	until(`location.pathname.endsWith("/sheets") && !!document.querySelector("main")`, "its run sheets")
 	require.Contains(t, text("main"), "Carrots for the journey")
 	require.Contains(t, text("main"), "13 psi")
 }
