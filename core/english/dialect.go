@@ -1,6 +1,7 @@
 package english
 
 import (
+	"maps"
 	"strings"
 	"unicode"
 )
@@ -44,10 +45,7 @@ func Spelled(word string) string {
 // spoken finds the book's word for a word of speech.
 func spoken(low string) (plain string, ok bool) {
 	low = strings.ReplaceAll(low, "’", "'")
-	if plain, ok := everywhere[low]; ok {
-		return plain, true
-	}
-	if plain, ok := inDialect[low]; ok {
+	if plain, ok := speech[low]; ok {
 		return plain, true
 	}
 	if stem := strings.TrimSuffix(low, "'"); len(stem) > 4 && strings.HasSuffix(stem, "in") {
@@ -68,6 +66,13 @@ func listed(w string) bool {
 	_, ok := Lookup(w)
 	return ok
 }
+
+// speech are all words of speech.
+var speech = func() map[string]string {
+	all := maps.Clone(inDialect)
+	maps.Copy(all, everywhere)
+	return all
+}()
 
 var everywhere = map[string]string{
 	"til": "till", "untill": "until", "abt": "about", "yr": "year", "em": "them", "u": "you", "lil": "little",

@@ -47,6 +47,8 @@ type Food struct {
 	Source string   `yaml:"source"`
 	// FromMemory is true until a person has checked the row against print.
 	FromMemory bool `yaml:"from_memory"`
+	// marks are those of its groups; 0 for a food outside a catalogue.
+	marks uint64
 }
 
 // In reports whether the food belongs to any of the groups.
@@ -55,11 +57,21 @@ func (f *Food) In(groups ...string) bool {
 		return false
 	}
 	for _, g := range groups {
-		if slices.Contains(f.Groups, g) {
+		if (f.marks == 0 || f.marks&markOf(g) != 0) && slices.Contains(f.Groups, g) {
 			return true
 		}
 	}
 	return false
+}
+
+// markOf is one bit of the name of a group, by its length and three of its letters: a food without it is not in the
+// group, and most questions are of such.
+func markOf(group string) uint64 {
+	n := len(group)
+	if n == 0 {
+		return 0
+	}
+	return 1 << ((n*5 + int(group[0])*7 + int(group[n/2])*3 + int(group[n-1])) & 63)
 }
 
 // HasPH reports whether a pH range is known.
@@ -189,6 +201,9 @@ func NewCatalogue(foods []*Food) (*Catalogue, error) {
 			c.byName[key] = f
 		}
 		c.foods = append(c.foods, f)
+		for _, g := range f.Groups {
+			f.marks |= markOf(g)
+		}
 	}
 	for _, f := range foods {
 		for _, n := range f.Further {

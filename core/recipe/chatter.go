@@ -41,7 +41,7 @@ func (r *Reader) junk(line string, listing bool) bool {
 	if label, _, ok := strings.Cut(t, ":"); slices.Contains(dataStarts, strings.TrimSpace(label)) && (ok || label == t) {
 		return r.idleWords(line)
 	}
-	if few := len(strings.Fields(t)) <= 6 && !adds(t); few && (strings.HasSuffix(t, " votes") || strings.HasSuffix(t, " reviews") || strings.HasSuffix(t, " ratings") || strings.HasSuffix(t, " comments")) {
+	if countsVoices(t) && len(strings.Fields(t)) <= 6 && !adds(t) {
 		return true
 	}
 	if !listing && crumbs.MatchString(line) {
@@ -63,6 +63,12 @@ func (r *Reader) junk(line string, listing bool) bool {
 		return false // an amount, or a sentence: it may be an ingredient's
 	}
 	return r.idleWords(line) && (!listing || dated || !r.strangeWord(after))
+}
+
+// countsVoices reports a line that ends in what a page counts: "48 reviews".
+func countsVoices(low string) bool {
+	return strings.HasSuffix(low, " votes") || strings.HasSuffix(low, " reviews") ||
+		strings.HasSuffix(low, " ratings") || strings.HasSuffix(low, " comments")
 }
 
 // isTags reports a label of tags with words behind it that are no instruction: "Diet: vegetarian", but

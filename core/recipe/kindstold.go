@@ -114,13 +114,20 @@ var fresh = []string{"red-meat", "poultry", "bone-in-poultry", "seafood"}
 
 // fearedOf are the feared kinds of the foods that are listed by their plain names, as far as the text has their words.
 func (r *Reader) fearedOf(rec *Recipe, low string) (out []kind) {
+	has := map[string]bool{} // first words that were looked for
+	hinted := func(k kind) bool {
+		if _, known := has[k.first]; !known {
+			has[k.first] = k.hinted(low)
+		}
+		return has[k.first]
+	}
 	for _, l := range rec.Lines {
 		if l.Kind != Ingredient || l.Ref == nil || l.Serving {
 			continue
 		}
 		for _, k := range r.feared[lastWord(words.FoldPhrase(l.Food))] {
 			same := k.food == l.Ref || k.food.In("dry-bean") && l.Ref.In("dry-bean")
-			if !same && k.hinted(low) && !rec.lists(k.food) {
+			if !same && hinted(k) && !rec.lists(k.food) {
 				out = append(out, k)
 			}
 		}

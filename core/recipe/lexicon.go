@@ -141,6 +141,10 @@ type Reader struct {
 	bySize map[int][]sizedName
 	// looks holds the lines that were looked at last.
 	looks *recall.Memory[string, look]
+	// parted holds the lines that were taken apart last.
+	parted *recall.Memory[string, []string]
+	// gone holds the foods that the tidying of lines took away last.
+	gone *recall.Memory[string, []away]
 	// known holds the lines that were read last.
 	known *recall.Memory[lineAt, *Line]
 	// feared are the kinds that are not canned as the foods are whose names they bear, sorted by the plain names.
@@ -150,7 +154,8 @@ type Reader struct {
 // NewReader returns a reader that knows the foods of the catalogue.
 func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{},
-		looks: recall.New[string, look](keptLooks), known: recall.New[lineAt, *Line](keptLines)}
+		looks:  recall.New[string, look](keptLooks),
+		parted: recall.New[string, []string](keptLooks), gone: recall.New[string, []away](keptLooks), known: recall.New[lineAt, *Line](keptLines)}
 	// What a program waits for when it starts; none of the three needs another.
 	var made sync.WaitGroup
 	made.Go(func() { r.method = method.NewReader(c, lang) })

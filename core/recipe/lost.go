@@ -4,6 +4,7 @@ import (
 	"strings"
 
 	"damson/core/food"
+	"damson/core/recall"
 	"damson/core/words"
 )
 
@@ -20,25 +21,41 @@ func (r *Reader) lostFoods(rec *Recipe) {
 	}
 }
 
-// lost are the names of foods that the line has and its tidied form has not.
+// lost are the names of foods that the line has and its tidied form and the recipe have not.
 func (r *Reader) lost(rec *Recipe, l *Line) (names []string) {
+	for _, a := range recall.Of(r.gone, l.Text, r.tidiedAway) {
+		if !rec.names(a.food) {
+			names = append(names, a.name)
+		}
+	}
+	return names
+}
+
+// away is a food by the name that a line has for it.
+type away struct {
+	name string
+	food *food.Food
+}
+
+// tidiedAway are the foods that a line has and its tidied form has not.
+func (r *Reader) tidiedAway(line string) (list []away) {
 	kept := map[string]bool{}
-	for _, t := range words.Split(r.look(l.Text).body) {
+	for _, t := range words.Split(r.look(line).body) {
 		kept[t.Text] = true
 	}
-	t := words.Split(l.Text)
+	t := words.Split(line)
 	for i := 0; i < len(t); i++ {
 		s, n := r.line.at(t, i)
 		if n == 0 {
 			continue
 		}
 		named := s.kind == foodName && s.food != nil && !noFood[t[i+n-1].Text] && !notMeantHere(t[:i], t[i].Text)
-		if named && !keptOf(kept, t[i:i+n]) && !rec.names(s.food) {
-			names = append(names, strings.TrimSpace(l.Text[t[i].Start:t[i+n-1].End]))
+		if named && !keptOf(kept, t[i:i+n]) {
+			list = append(list, away{strings.TrimSpace(line[t[i].Start:t[i+n-1].End]), s.food})
 		}
 		i += n - 1
 	}
-	return names
+	return list
 }
 
 // noFood are words that look like a food and are tidied away for what they are: what was trimmed, and what the list

@@ -40,7 +40,7 @@ func (r *Reader) stateFacts(rec *Recipe) {
 func (r *Reader) readStep(s *Stated, st *Step) {
 	switch {
 	case st.Talk && !(st.Between && (st.given() >= 3 || len(st.Clauses) > 0 && st.Clauses[0].Untouched() && pounds.MatchString(st.Text))):
-		(&factReader{r: r, t: words.Split(st.Text), line: st.No, out: s}).elevation()
+		r.factsIn(st.Text, st.No, s).elevation()
 	case !st.Serving && !(gelTest.MatchString(st.Text) && !st.Between && !st.Loaded):
 		r.stepFacts(s, st)
 	}
@@ -51,11 +51,13 @@ var gelTest = pattern.MustCompile(`(?i)^\W*(?:to|the) (?:test|check)(?: (?:for )
 
 // factReader walks one sentence.
 type factReader struct {
-	r     *Reader
-	t     []words.Token
-	line  int
-	out   *Stated
-	title bool
+	r *Reader
+	t []words.Token
+	// measures are those of the tokens; they are shared.
+	measures []english.Measure
+	line     int
+	out      *Stated
+	title    bool
 	// clauses of the sentence; loaded is true where the jars stand in the canner
 	// already.
 	clauses []method.Clause
@@ -66,12 +68,20 @@ type factReader struct {
 	acts map[int]string
 }
 
+// factsIn is a reader of the facts of a text.
+func (r *Reader) factsIn(text string, line int, out *Stated) *factReader {
+	return &factReader{r: r, t: words.Split(text), measures: english.MeasuresOf(text), line: line, out: out, acts: map[int]string{}}
+}
+
 // stepFacts reads the facts of a sentence: what its clauses do decides what a
 // time belongs to.
 func (r *Reader) stepFacts(out *Stated, st *Step) {
-	f := &factReader{r: r, t: words.Split(st.Text), line: st.No, out: out, acts: map[int]string{}, clauses: st.Clauses, loaded: st.Loaded, between: st.Between}
+	f := r.factsIn(st.Text, st.No, out)
+	f.clauses, f.loaded, f.between = st.Clauses, st.Loaded, st.Between
 	if st.Between || st.Loaded {
-		f.t = method.Implied(f.t)
+		if t := method.Implied(f.t); len(t) > len(f.t) {
+			f.t, f.measures = t, english.Measures(t)
+		}
 	}
 	f.readActs()
 	f.clauseActs()
@@ -82,7 +92,8 @@ func (r *Reader) stepFacts(out *Stated, st *Step) {
 }
 
 func (r *Reader) facts(out *Stated, line int, text string, title bool) {
-	f := &factReader{r: r, t: words.Split(text), line: line, out: out, title: title, acts: map[int]string{}}
+	f := r.factsIn(text, line, out)
+	f.title = title
 	f.readActs()
 	f.jars()
 	f.numbers()
@@ -334,7 +345,7 @@ func (f *factReader) ventWordBefore(i, n int) bool {
 
 // timeBetween reports whether another time of the clause stands before t[i].
 func (f *factReader) timeBetween(c *method.Clause, i int) bool {
-	for _, m := range english.Measures(f.t) {
+	for _, m := range f.measures {
 		if m.Kind == english.Duration && m.End <= i && f.t[m.Start].Start >= c.Start {
 			return true
 		}
@@ -458,7 +469,7 @@ var (
 // elevation takes the cook's own height above the sea: "we live at 7,000 feet".
 // A band of a table is none.
 func (f *factReader) elevation() {
-	for _, m := range english.Measures(f.t) {
+	for _, m := range f.measures {
 		if m.Kind != english.Height || m.Min != m.Max {
 			continue
 		}
@@ -661,7 +672,7 @@ func (f *factReader) numbers() {
 	}
 	first, ended := len(f.out.Minutes), -1
 	times, gaps := map[int]english.Measure{}, map[int]bool{}
-	for _, m := range english.Measures(f.t) {
+	for _, m := range f.measures {
 		switch m.Kind {
 		case english.Duration:
 			times[m.Start] = m
@@ -847,7 +858,7 @@ func (f *factReader) jarAndFigure(i int) bool {
 	if _, _, ok := f.bare(i + 1 + n); ok {
 		return true
 	}
-	return slices.ContainsFunc(english.Measures(f.t), func(m english.Measure) bool { return m.Kind == english.Duration && m.Start == i+1+n })
+	return slices.ContainsFunc(f.measures, func(m english.Measure) bool { return m.Kind == english.Duration && m.Start == i+1+n })
 }
 
 // verbOf returns what the time m at t[i] is of: "vent", "process", "other", or the last verb

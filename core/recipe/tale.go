@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/method"
+	"damson/core/recall"
 	"damson/core/words"
 )
 
@@ -171,7 +172,7 @@ func (t *tale) body(no, i int, line string, behind bool, told int) {
 		t.past, t.over = true, true
 	}
 	t.opened, t.blank = false, false
-	pieces := t.r.pieces(line)
+	pieces := recall.Of(t.r.parted, line, t.r.pieces)
 	prose := t.sheet.steps[i] && !onlyNotes(t.rec.Lines) || behind || len(pieces) > 1 ||
 		t.cooking && t.section != "ingredients"
 	for k, piece := range pieces {

@@ -35,6 +35,8 @@ type Reviewer struct {
 	products map[string]bool
 	// unprocessed are the names of products without a tested process, the longest first.
 	unprocessed []namedProduct
+	// checks are the looks at a draft, in their order.
+	checks []check
 	// acidity says what foods hold; nil where no estimate is wanted.
 	acidity *acidity.Table
 }
@@ -46,7 +48,7 @@ func New(cat *food.Catalogue, procs *procedure.Library, lang *method.Language) *
 
 // over is New with a reader at hand.
 func over(reader *recipe.Reader, cat *food.Catalogue, procs *procedure.Library) *Reviewer {
-	e := &Reviewer{reader: reader, cat: cat, procs: procs, own: map[string]*procedure.Procedure{}, products: map[string]bool{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
+	e := &Reviewer{reader: reader, cat: cat, procs: procs, checks: checks(), own: map[string]*procedure.Procedure{}, products: map[string]bool{}, names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{}, plain: map[string]*procedure.Procedure{}, largest: map[*procedure.Procedure]quantity.Jar{}}
 	for _, p := range procs.All() {
 		for _, n := range append([]string{p.Title}, p.Names...) {
 			e.names[p] = append(e.names[p], foldTitle(n))
@@ -312,7 +314,7 @@ func (b *bench) anyProcess(holds func(process, said float64) bool) bool {
 // compare runs every rule over the draft beside one procedure, or beside none.
 func (e *Reviewer) compare(d *draft, req Request, p *procedure.Procedure) *bench {
 	b := newBench(d, req, e, p)
-	for _, c := range checks() {
+	for _, c := range e.checks {
 		c.run(b)
 	}
 	return b

@@ -62,7 +62,7 @@ func (b *bench) shortHeat() (heat, bool) {
 		}
 		best.tender = best.tender || untilDone.MatchString(t.c.Text)
 		tokens := words.Split(t.c.Text)
-		for _, m := range english.Measures(tokens) {
+		for _, m := range english.MeasuresOf(t.c.Text) {
 			if m.Kind != english.Duration || best.found && m.Min <= best.minutes {
 				continue
 			}
