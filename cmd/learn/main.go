@@ -27,7 +27,7 @@ func run(from, to string) error {
 	if err != nil {
 		return err
 	}
-	lessons, err := lessonsOf(from, recipe.NewReader(lib.Foods, lib.Language))
+	lessons, err := lessonsOf(from, recipe.NewReader(lib.Foods, lib.Language), 1)
 	if err != nil {
 		return err
 	}

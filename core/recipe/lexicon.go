@@ -155,7 +155,8 @@ type Reader struct {
 func NewReader(c *food.Catalogue, lang *method.Language) *Reader {
 	r := &Reader{foods: c, line: lexicon{}, step: lexicon{}, bySize: map[int][]sizedName{},
 		looks:  recall.New[string, look](keptLooks),
-		parted: recall.New[string, []string](keptLooks), gone: recall.New[string, []away](keptLooks), known: recall.New[lineAt, *Line](keptLines)}
+		parted: recall.New[string, []string](keptLooks), gone: recall.New[string, []away](keptLooks),
+		known: recall.New[lineAt, *Line](keptLines)}
 	// What a program waits for when it starts; none of the three needs another.
 	var made sync.WaitGroup
 	made.Go(func() { r.method = method.NewReader(c, lang) })

@@ -32,7 +32,7 @@ func TestHazardsAnywhereInAVoice(t *testing.T) {
 		lines := strings.Split(strings.TrimSpace(text), "\n")
 		for k, row := range strings.Split(strings.TrimSpace(string(data)), "\n") {
 			canner, hazard, only := strings.Cut(row, "|")
-			if strings.HasPrefix(row, "#") || only && (canner == "pressure") != (req.Gauge != "") {
+			if !sampled(f+k/4, 2) || strings.HasPrefix(row, "#") || only && (canner == "pressure") != (req.Gauge != "") {
 				continue
 			}
 			if !only {
