@@ -153,10 +153,63 @@ func (p *passage) simmersFood() bool {
 // inPots is what is made, by the name of its kind.
 var inPots = set("salsa chutney sauce relish jam soup syrup ketchup mixture")
 
+// endsSo reports a sentence that goes on as the guides have a process end, behind the heat that is off.
+func (p *passage) endsSo() bool {
+	return p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off", "lid off",
+		"before lifting", "lift out", "lift them out", "lift the jars", "take the jars out", "remove the jars",
+		"before you lift", "before removing", "before you take", "let it cool", "let the canner cool",
+		"to zero", "is zero", "at zero", "to nothing"})
+}
+
+// offAtOnce is why a fire that goes out at once is asked about.
+const offAtOnce = "off before it begins"
+
+// offAtOnce reports a fire that goes out when the process would begin: "when it jiggles I turn it off".
+func (p *passage) offAtOnce() bool {
+	off := p.says("off") && p.does("turn switch shut click knock") || p.does("kill cut douse")
+	return off && !p.negated() && p.c.unit().hasAny(begins) && !p.c.unit().measured(english.Duration)
+}
+
+// odd is what is asked whatever else a clause says: a place that nobody knows, a fire that goes out at once.
+func (p *passage) odd() (code, why string) {
+	near := []string{"the weight", "the gauge", "the needle", "the canner"}
+	inCanner := p.at.Closed || p.at.Filled && p.c.unit().hasAny(near)
+	if inCanner && !p.anotherDay() && p.offAtOnce() {
+		return "process-short", offAtOnce
+	}
+	return p.oddPlace()
+}
+
+// isOver reports that the process is over, or that the sentence ends it.
+func (p *passage) isOver() bool { return p.at.Done || p.at.Running && p.endsSo() }
+
+// anotherDay reports what is done to a jar that is opened, some other day.
+func (p *passage) anotherDay() bool {
+	return p.serving || p.at.Serving || p.at.Done &&
+		p.c.unit().hasAny([]string{"supper", "dinner", "lunch", "serve", "eat", "a jar", "open", "the table"})
+}
+
+// EndsAtOnce reports a clause that ends the process when it would begin.
+func (c Clause) EndsAtOnce() bool { return c.Kind == Unread && c.Why == offAtOnce }
+
+// begins says when a process begins, not when it ends.
+var begins = func() (phrases []string) {
+	for _, when := range []string{"when", "once", "before", "until", "till", "as soon as", "the moment"} {
+		for _, what := range []string{"it", "she", "they", "the weight", "the gauge", "the needle", "the canner", "the water"} {
+			for _, sign := range []string{"jiggles", "jiggle", "starts", "begins", "rocks", "rock", "rattles", "dances",
+				"sings", "chatters", "hisses", "whistles", "steams", "boils", "is boiling", "comes up", "comes to pressure",
+				"is up to pressure", "reaches pressure", "hits pressure", "has pressure"} {
+				phrases = append(phrases, when+" "+what+" "+sign)
+			}
+		}
+	}
+	return phrases
+}()
+
 // heatGone reports a fire that is out, or a kettle that is off it, before the time is up.
 func (p *passage) heatGone() bool {
-	if p.at.Running && p.does("turn switch shut") && p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off", "lid off", "before lifting", "lift out", "lift them out", "lift the jars", "take the jars out", "remove the jars", "before you lift", "before removing", "before you take", "let it cool", "let the canner cool", "to zero", "is zero"}) {
-		return false // how it ends, as the guides have it
+	if p.at.Running && p.does("turn switch shut") && p.endsSo() {
+		return false
 	}
 	if p.negated() || p.hasClass(Canner) && p.c.measured(english.Duration) || p.says("boils over", "when the time is up", "when time is up", "time is up") {
 		return false

@@ -1564,6 +1564,13 @@ var reasons = []reason{
 		"At half past I turn it off at 15 minutes.",
 		"I turn it off at half an hour and it drops on its own.",
 	}},
+	{"off before it begins", lidded, []string{
+		"When it jiggles I turn it off and wait to zero.",
+		"Once it jiggles I turn it off, and let it go to zero.",
+		"Before it jiggles I turn it off.",
+		"Once the weight rocks I kill the heat and leave it.",
+		"The moment it sings I turn the stove off.",
+	}},
 	{"the heat is off", lidded, []string{
 		"I let them sit in the hot water with the gas out.",
 		"Off after the hour, ten minutes more off the heat.",

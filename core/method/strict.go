@@ -9,7 +9,7 @@ import (
 // nobody knows, and, once the jars are full, anything that only a pronoun ties to
 // them. What it finds is asked about.
 func (p *passage) strict(acts []Act) (code, why string) {
-	if code, why := p.oddPlace(); why != "" {
+	if code, why := p.odd(); why != "" {
 		return code, why
 	}
 	if !p.at.Filled {
@@ -120,7 +120,7 @@ func (p *passage) handled() bool {
 	}
 	off := p.says("off") && p.does("turn switch shut click")
 	if off {
-		return p.at.Done
+		return p.isOver()
 	}
 	for _, i := range p.c.verbIndexes() {
 		if !moving[p.c.t[i].verb] {

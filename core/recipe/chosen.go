@@ -37,21 +37,31 @@ func (s *Stated) chooseJar(rec *Recipe) {
 	}
 }
 
-// yields is how many jars a weight makes: "2 1/4 lb for 9 pints".
-var yields = pattern.MustCompile(`(?i)\b(?:for|or|and|/|=) ?(?:about )?(?:\d+|five|six|seven|eight|nine|ten) (half-?pint|half pint|pint|pt|quart|qt)s?\b`)
+// yields is how many jars a weight makes: "2 1/4 lb for 9 pints", "11 lb makes me nine pints".
+var yields = pattern.MustCompile(`(?i)(?:\b(?:for|or|and|is|was|makes?|made|gives?|gave|yields?|yielded|fills?|filled|` +
+	`gets?|got|does|did|comes? to|came to|comes? out (?:at|to)|came out (?:at|to))\b|/|=) ?(?:me |us |you )?` +
+	`(?:about |around |roughly |just |exactly )?(?:\d+|five|six|seven|eight|nine|ten|a dozen) ` +
+	`(half-?pint|half pint|pint|pt|quart|qt)s?\b`)
 
-// yieldJar takes the jar that a weight is said to fill, where the text names no jar
-// otherwise and all its weights fill the same.
+// filledWith is a measure that goes into each jar: "half a teaspoon in each pint".
+var filledWith = pattern.MustCompile(`(?i)\b(?:in|into|to) (?:each|every) (half-?pint|half pint|pint|pt|quart|qt)\b`)
+
+// yieldJar takes the jar that a weight is said to fill, or into which each measure goes, where the text names no jar
+// otherwise and all that is said so is of the same.
 func (s *Stated) yieldJar(rec *Recipe) {
 	if len(s.Jars) > 0 || s.Chosen != nil {
 		return
 	}
 	var found *Said[quantity.Jar]
 	for _, l := range rec.Lines {
-		if l.Kind != Ingredient || l.Serving || l.Unit.Dimension() != quantity.Mass {
+		if l.Kind != Ingredient || l.Serving {
 			continue
 		}
-		for _, m := range yields.FindAllStringSubmatch(l.Text, -1) {
+		said := filledWith.FindAllStringSubmatch(l.Text, -1)
+		if l.Unit.Dimension() == quantity.Mass {
+			said = append(said, yields.FindAllStringSubmatch(l.Text, -1)...)
+		}
+		for _, m := range said {
 			jar, ok := quantity.ParseJar(shortJar.Replace(strings.ToLower(m[1])))
 			if !ok || found != nil && found.Value != jar {
 				return

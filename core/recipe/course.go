@@ -256,6 +256,8 @@ func (r *Reader) inCanner(st *Step, at method.Where) (read *Step, given bool) {
 			was = &st.Clauses[i]
 		}
 		switch {
+		case c.EndsAtOnce():
+			asks = true
 		case !c.Weighs() || was != nil && (was.Kind == method.Unread || was.Apart() || was.Understood() || was.Why == "how things are" && !c.Figured()):
 			if was != nil {
 				*c = *was
