@@ -49,14 +49,14 @@ race: chromium
 	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
 
 rows:
-	go test -tags whole -run 'TestAdversary$$|TestSoundSentences$$|TestHazardsAnywhere' ./core/review
+	go test -tags whole -run 'TestAdversary$$|TestSoundSentences$$|TestHazardsAnywhere|TestKeptApart' ./core/review ./cmd/learn
 
 check:
 	@bad=$$(gofmt -l app cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
 	go vet ./...
 	go tool staticcheck ./...
 	go vet -tags reliability ./cmd/damson
-	go vet -tags whole ./core/review ./core/run
+	go vet -tags whole ./core/review ./core/run ./cmd/learn
 
 # The browser tests need Chromium: Debian's package where it is missing.
 chromium:

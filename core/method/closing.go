@@ -155,10 +155,14 @@ var inPots = set("salsa chutney sauce relish jam soup syrup ketchup mixture")
 
 // endsSo reports a sentence that goes on as the guides have a process end, behind the heat that is off.
 func (p *passage) endsSo() bool {
-	return p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off", "lid off",
-		"before lifting", "lift out", "lift them out", "lift the jars", "take the jars out", "remove the jars",
-		"before you lift", "before removing", "before you take", "let it cool", "let the canner cool",
-		"to zero", "is zero", "at zero", "to nothing"})
+	return p.letsFall() || p.c.unit().hasAny([]string{"take off the lid", "remove the lid", "take the lid off",
+		"lid off", "before lifting", "lift out", "lift them out", "lift the jars", "take the jars out",
+		"remove the jars", "before you lift", "before removing", "before you take"})
+}
+
+// letsFall reports a sentence that lets the canner cool, or waits until it has no pressure.
+func (p *passage) letsFall() bool {
+	return p.c.unit().hasAny([]string{"let it cool", "let the canner cool", "to zero", "is zero", "at zero", "to nothing"})
 }
 
 // offAtOnce is why a fire that goes out at once is asked about.
@@ -167,44 +171,53 @@ const offAtOnce = "off before it begins"
 // offAtOnce reports a fire that goes out when the process would begin: "when it jiggles I turn it off".
 func (p *passage) offAtOnce() bool {
 	off := p.says("off") && p.does("turn switch shut click knock") || p.does("kill cut douse")
-	return off && !p.negated() && p.c.unit().hasAny(begins) && !p.c.unit().measured(english.Duration)
+	return off && !p.negated() && p.c.unit().startsProcess() && !p.c.unit().measured(english.Duration)
 }
 
 // odd is what is asked whatever else a clause says: a place that nobody knows, a fire that goes out at once.
 func (p *passage) odd() (code, why string) {
 	near := []string{"the weight", "the gauge", "the needle", "the canner"}
 	inCanner := p.at.Closed || p.at.Filled && p.c.unit().hasAny(near)
-	if inCanner && !p.anotherDay() && p.offAtOnce() {
+	table := p.serving || p.at.Serving
+	if inCanner && !table && p.offAtOnce() {
 		return "process-short", offAtOnce
 	}
 	return p.oddPlace()
 }
 
-// isOver reports that the process is over, or that the sentence ends it.
-func (p *passage) isOver() bool { return p.at.Done || p.at.Running && p.endsSo() }
-
-// anotherDay reports what is done to a jar that is opened, some other day.
-func (p *passage) anotherDay() bool {
-	return p.serving || p.at.Serving || p.at.Done &&
-		p.c.unit().hasAny([]string{"supper", "dinner", "lunch", "serve", "eat", "a jar", "open", "the table"})
-}
+// isOver reports that the process is over, or that the canner comes down in the sentence.
+func (p *passage) isOver() bool { return p.at.Done || p.at.Running && p.letsFall() }
 
 // EndsAtOnce reports a clause that ends the process when it would begin.
 func (c Clause) EndsAtOnce() bool { return c.Kind == Unread && c.Why == offAtOnce }
 
-// begins says when a process begins, not when it ends.
-var begins = func() (phrases []string) {
-	for _, when := range []string{"when", "once", "before", "until", "till", "as soon as", "the moment"} {
-		for _, what := range []string{"it", "she", "they", "the weight", "the gauge", "the needle", "the canner", "the water"} {
-			for _, sign := range []string{"jiggles", "jiggle", "starts", "begins", "rocks", "rock", "rattles", "dances",
-				"sings", "chatters", "hisses", "whistles", "steams", "boils", "is boiling", "comes up", "comes to pressure",
-				"is up to pressure", "reaches pressure", "hits pressure", "has pressure"} {
-				phrases = append(phrases, when+" "+what+" "+sign)
-			}
+// startsProcess reports words that say when a process begins, not when it ends: "once the weight rocks".
+func (c *clause) startsProcess() bool {
+	for i := range c.t {
+		k := i + 1
+		if !ahead[c.t[i].low] || k >= len(c.t) {
+			continue
+		}
+		if c.t[k].low == "the" {
+			k++
+		}
+		if k+1 >= len(c.t) || !inTheCanner[c.t[k].low] {
+			continue
+		}
+		sign, behind := c.t[k+1].low, &clause{r: c.r, t: c.t[k+1 : min(len(c.t), k+5)]}
+		if startSigns[sign] || comesTo[sign] && behind.hasAny([]string{"up", "pressure", "boil"}) {
+			return true
 		}
 	}
-	return phrases
-}()
+	return false
+}
+
+var (
+	ahead       = set("when once before until till as moment")
+	inTheCanner = set("it she they weight gauge needle canner water")
+	startSigns  = set("jiggles jiggle starts begins rocks rock rattles dances sings chatters hisses whistles steams boils")
+	comesTo     = set("comes reaches hits is has gets")
+)
 
 // heatGone reports a fire that is out, or a kettle that is off it, before the time is up.
 func (p *passage) heatGone() bool {

@@ -43,8 +43,9 @@ var yields = pattern.MustCompile(`(?i)(?:\b(?:for|or|and|is|was|makes?|made|give
 	`(?:about |around |roughly |just |exactly )?(?:\d+|five|six|seven|eight|nine|ten|a dozen) ` +
 	`(half-?pint|half pint|pint|pt|quart|qt)s?\b`)
 
-// filledWith is a measure that goes into each jar: "half a teaspoon in each pint".
-var filledWith = pattern.MustCompile(`(?i)\b(?:in|into|to) (?:each|every) (half-?pint|half pint|pint|pt|quart|qt)\b`)
+// filledWith is a measure that goes into each jar: "half a teaspoon in each pint"; "in each pint of water" is not.
+var filledWith = pattern.MustCompile(`(?i)\b(?:in|into|to) (?:each|every) ` +
+	`(half-?pint|half pint|pint|pt|quart|qt)( of)?\b`)
 
 // yieldJar takes the jar that a weight is said to fill, or into which each measure goes, where the text names no jar
 // otherwise and all that is said so is of the same.
@@ -63,6 +64,9 @@ func (s *Stated) yieldJar(rec *Recipe) {
 		}
 		for _, m := range said {
 			jar, ok := quantity.ParseJar(shortJar.Replace(strings.ToLower(m[1])))
+			if len(m) > 2 && m[2] != "" {
+				continue // "in each pint of water"
+			}
 			if !ok || found != nil && found.Value != jar {
 				return
 			}
