@@ -49,7 +49,7 @@ race: chromium
 	go test -tags reliability -short -run 'TestKilled|TestCrowd|TestFull' ./cmd/damson
 
 rows:
-	go test -tags whole -run 'TestAdversary$$|TestSoundSentences$$|TestHazardsAnywhere|TestKeptApart' ./core/review ./cmd/learn
+	go test -tags whole -run 'TestAdversary$$|TestSoundSentences$$|TestHazardsAnywhere' ./core/review
 
 check:
 	@bad=$$(gofmt -l app cmd core demo knowledge store web *.go); [ -z "$$bad" ] || { echo "gofmt: $$bad"; exit 1; }
@@ -71,7 +71,7 @@ reliability:
 # Fifty thousand hazards said at random from a small grammar, and every mutant: none may leave
 # a recipe clear.
 adversary:
-	go test -tags whole -timeout 40m -count 1 -v -run 'ByGrammar|NotDone|HazardsNeverClear|ByMistake|EveryFood|TakeSafetyAway|LibraryHazards' ./core/review ./core/run
+	go test -tags whole -timeout 40m -count 1 -v -run 'ByGrammar|NotDone|HazardsNeverClear|ByMistake|EveryFood|TakeSafetyAway|LibraryHazards|KeptApart' ./core/review ./core/run ./cmd/learn
 
 bench: build
 	go test -run '^$$' -bench . -benchmem -cpu 1 ./core/review ./core/library ./knowledge ./web
