@@ -133,18 +133,14 @@ func newShelf(base *library.Library, own []store.OwnProcedure, checks []ledger.C
 		}
 		sh.Lib = base.With(procs)
 	}
-	var indexed sync.WaitGroup
-	indexed.Go(func() {
-		extra := map[library.Hit][]string{}
-		for _, r := range review.Rules() {
-			extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}
-		}
-		maps.Copy(extra, pages)
-		sh.Index = library.NewIndex(sh.Lib, extra)
-	})
-	sh.reviewer = review.New(sh.Lib.Foods, sh.Lib.Procedures,
-		sh.Lib.Language).WithAcidity(sh.Lib.Acidity).WithProducts(sh.Lib.Book.Unprocessed)
-	indexed.Wait()
+	extra := map[library.Hit][]string{}
+	for _, r := range review.Rules() {
+		extra[library.Hit{Kind: library.KindRule, ID: r.Code, Title: r.Title}] = []string{r.Code, r.LooksFor}
+	}
+	maps.Copy(extra, pages)
+	sh.Index = library.NewIndex(sh.Lib, extra)
+	sh.reviewer = review.Over(sh.Lib.Reader(), sh.Lib.Foods, sh.Lib.Procedures).WithAcidity(sh.Lib.Acidity).
+		WithProducts(sh.Lib.Book.Unprocessed)
 	return sh, nil
 }
 

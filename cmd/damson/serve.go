@@ -94,7 +94,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 		ctx = context.Background()
 	}
 	debug.SetMemoryLimit(memory)
-	collect := debug.SetGCPercent(250) // most of what the start makes stays
+	collect := debug.SetGCPercent(-1) // most of what the start makes stays
 	ctx, stop := signal.NotifyContext(ctx, os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	fault := func(err error) error { return &exit{code: exitFault, err: err} }
@@ -115,6 +115,9 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 		opened <- err
 	}()
 	lib, err := loadLibrary(f.knowledge)
+	if err == nil {
+		go lib.Reader() // what the pages read with, made while the database opens
+	}
 	if openErr := <-opened; openErr != nil {
 		return fault(openErr)
 	}

@@ -6,12 +6,14 @@ import (
 	"errors"
 	"fmt"
 	"slices"
+	"sync"
 
 	"damson/core/acidity"
 	"damson/core/food"
 	"damson/core/method"
 	"damson/core/plan"
 	"damson/core/procedure"
+	"damson/core/recipe"
 	"damson/core/rulebook"
 	"damson/core/words"
 )
@@ -27,6 +29,21 @@ type Library struct {
 	Plan *plan.Table
 	// Language is what sentences are read by.
 	Language *method.Language
+
+	reader *onceRead
+}
+
+// onceRead is the reader of a library's foods and language, made when it is first asked for.
+type onceRead struct {
+	once sync.Once
+	is   *recipe.Reader
+}
+
+// Reader returns the reader of recipes in the words of the library. Libraries that differ in
+// their procedures only share it. It is safe for several goroutines.
+func (l *Library) Reader() *recipe.Reader {
+	l.reader.once.Do(func() { l.reader.is = recipe.NewReader(l.Foods, l.Language) })
+	return l.reader.is
 }
 
 // New indexes the parts and fails where the book or a profile names a procedure
@@ -52,7 +69,7 @@ func New(foods []*food.Food, procs []*procedure.Procedure, book *rulebook.Book, 
 			return nil, err
 		}
 	}
-	l := &Library{cat, list, book, table, day, nil}
+	l := &Library{cat, list, book, table, day, nil, new(onceRead)}
 	return l, l.check()
 }
 
@@ -123,12 +140,12 @@ func (l *Library) WithFoods(more []*food.Food) (*Library, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &Library{cat, l.Procedures, l.Book, l.Acidity, l.Plan, l.Language}, nil
+	return &Library{cat, l.Procedures, l.Book, l.Acidity, l.Plan, l.Language, new(onceRead)}, nil
 }
 
 // With returns the library with other procedures in place of its own.
 func (l *Library) With(procs *procedure.Library) *Library {
-	return &Library{l.Foods, procs, l.Book, l.Acidity, l.Plan, l.Language}
+	return &Library{l.Foods, procs, l.Book, l.Acidity, l.Plan, l.Language, l.reader}
 }
 
 // Uses returns the procedures that have the food among their ingredients, by

@@ -4,6 +4,7 @@ import (
 	"slices"
 	"sort"
 	"strings"
+	"sync"
 
 	"damson/core/procedure"
 	"damson/core/rulebook"
@@ -28,8 +29,9 @@ type Hit struct {
 	By string
 }
 
-// Index answers searches as one types. It is safe for several goroutines.
-type Index struct{ docs []doc }
+// Index answers searches as one types. It is laid out at the first search, and safe for several
+// goroutines.
+type Index struct{ docs func() []doc }
 
 type doc struct {
 	hit   Hit
@@ -55,7 +57,12 @@ type key struct {
 // NewIndex indexes the library; extra hits (the review's own rules) come with
 // the names under which they are found.
 func NewIndex(l *Library, extra map[Hit][]string) *Index {
-	x := &Index{}
+	return &Index{sync.OnceValue(func() []doc { return docsOf(l, extra) })}
+}
+
+// docsOf lays the library out for a search.
+func docsOf(l *Library, extra map[Hit][]string) []doc {
+	var docs []doc
 	add := func(h Hit, names ...string) {
 		d := doc{hit: h, order: rank[h.Kind]}
 		for _, n := range append([]string{h.Title}, names...) {
@@ -63,7 +70,7 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 				d.keys = append(d.keys, key{w, n})
 			}
 		}
-		x.docs = append(x.docs, d)
+		docs = append(docs, d)
 	}
 	for _, p := range l.Procedures.All() {
 		names := append([]string{p.ID, p.Class}, p.Names...)
@@ -82,7 +89,7 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 	}
 	for _, e := range l.Book.Entries {
 		add(Hit{Kind: KindRule, ID: e.ID, Title: e.Title}, append([]string{e.ID}, e.Codes...)...)
-		x.docs[len(x.docs)-1].body = bodyOf(e)
+		docs[len(docs)-1].body = bodyOf(e)
 	}
 	for h, names := range extra {
 		add(h, names...)
@@ -97,14 +104,14 @@ func NewIndex(l *Library, extra map[Hit][]string) *Index {
 		}
 		add(Hit{Kind: KindEquivalent, ID: q.ID, Title: title})
 	}
-	x.lead(l.Book.Said)
-	return x
+	lead(docs, l.Book.Said)
+	return docs
 }
 
 // lead lays the everyday words over what they lead to.
-func (x *Index) lead(all []rulebook.Said) {
+func lead(docs []doc, all []rulebook.Said) {
 	at := map[string]int{}
-	for i, d := range x.docs {
+	for i, d := range docs {
 		if d.hit.Kind == KindRule || d.hit.Kind == KindPoint {
 			at[d.hit.ID] = i
 		}
@@ -116,7 +123,7 @@ func (x *Index) lead(all []rulebook.Said) {
 				continue
 			}
 			for _, w := range said.Says {
-				x.docs[d].said = append(x.docs[d].said, saidKey{key{searchWords(w), w}, place})
+				docs[d].said = append(docs[d].said, saidKey{key{searchWords(w), w}, place})
 			}
 		}
 	}
@@ -186,7 +193,7 @@ func (x *Index) Find(query string, limit int) []Hit {
 		score, order int
 	}
 	var out []scored
-	for _, d := range x.docs {
+	for _, d := range x.docs() {
 		best, by := -1, ""
 		for i, k := range d.keys {
 			s := k.score(q, last)

@@ -10,14 +10,16 @@ import (
 	"sync"
 )
 
-// Pattern is a regular expression with the literals that every match of it needs. It is
-// compiled when it is first asked: a program that starts asks few of them.
+// Pattern is a regular expression with the literals that every match of it needs. These are
+// sought when it is first asked, and it is compiled when a text first holds them: a program
+// that starts compiles few.
 type Pattern struct {
 	expr string
 	// no is the pattern's number, counted as they are made.
-	no   int64
-	once sync.Once
-	re   *regexp.Regexp
+	no       int64
+	once     sync.Once
+	compiled sync.Once
+	re       *regexp.Regexp
 	// need are lists of such literals, as Pairs sees them: one at least of each list
 	// must be there. It is empty where nothing is needed for sure.
 	need [][]string
@@ -29,14 +31,19 @@ type Pattern struct {
 // first asked; a test of the house tries every expression in the code.
 func MustCompile(expr string) *Pattern { return &Pattern{expr: expr, no: numbers.Add(1) - 1} }
 
-// made compiles the pattern where that was not done.
+// made seeks what every match needs, where that was not done.
 func (p *Pattern) made() *Pattern {
 	p.once.Do(func() {
-		p.re = regexp.MustCompile(p.expr)
 		tree := parse(p.expr)
 		p.need, p.head = needs(tree), headsOf(tree)
 	})
 	return p
+}
+
+// exp compiles the expression where that was not done.
+func (p *Pattern) exp() *regexp.Regexp {
+	p.compiled.Do(func() { p.re = regexp.MustCompile(p.expr) })
+	return p.re
 }
 
 // String returns the expression.
@@ -80,7 +87,7 @@ func (p *Pattern) FindString(s string) string {
 	if !p.may(s) {
 		return ""
 	}
-	return p.re.FindString(s)
+	return p.exp().FindString(s)
 }
 
 // FindStringIndex is regexp's.
@@ -88,7 +95,7 @@ func (p *Pattern) FindStringIndex(s string) []int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindStringIndex(s)
+	return p.exp().FindStringIndex(s)
 }
 
 // FindStringSubmatch is regexp's.
@@ -96,7 +103,7 @@ func (p *Pattern) FindStringSubmatch(s string) []string {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindStringSubmatch(s)
+	return p.exp().FindStringSubmatch(s)
 }
 
 // FindStringSubmatchIndex is regexp's.
@@ -104,7 +111,7 @@ func (p *Pattern) FindStringSubmatchIndex(s string) []int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindStringSubmatchIndex(s)
+	return p.exp().FindStringSubmatchIndex(s)
 }
 
 // FindAllString is regexp's.
@@ -112,7 +119,7 @@ func (p *Pattern) FindAllString(s string, n int) []string {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindAllString(s, n)
+	return p.exp().FindAllString(s, n)
 }
 
 // FindAllStringIndex is regexp's.
@@ -120,7 +127,7 @@ func (p *Pattern) FindAllStringIndex(s string, n int) [][]int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindAllStringIndex(s, n)
+	return p.exp().FindAllStringIndex(s, n)
 }
 
 // FindAllStringSubmatch is regexp's.
@@ -128,7 +135,7 @@ func (p *Pattern) FindAllStringSubmatch(s string, n int) [][]string {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindAllStringSubmatch(s, n)
+	return p.exp().FindAllStringSubmatch(s, n)
 }
 
 // FindAllStringSubmatchIndex is regexp's.
@@ -136,7 +143,7 @@ func (p *Pattern) FindAllStringSubmatchIndex(s string, n int) [][]int {
 	if !p.may(s) {
 		return nil
 	}
-	return p.re.FindAllStringSubmatchIndex(s, n)
+	return p.exp().FindAllStringSubmatchIndex(s, n)
 }
 
 // ReplaceAllStringFunc is regexp's.
@@ -144,7 +151,7 @@ func (p *Pattern) ReplaceAllStringFunc(s string, put func(string) string) string
 	if !p.may(s) {
 		return s
 	}
-	return p.re.ReplaceAllStringFunc(s, put)
+	return p.exp().ReplaceAllStringFunc(s, put)
 }
 
 // ReplaceAllString is regexp's.
@@ -152,5 +159,5 @@ func (p *Pattern) ReplaceAllString(s, put string) string {
 	if !p.may(s) {
 		return s
 	}
-	return p.re.ReplaceAllString(s, put)
+	return p.exp().ReplaceAllString(s, put)
 }

@@ -55,13 +55,13 @@ func pairsOf(s string) *Pairs {
 func (p *Pattern) matches(s string) bool {
 	k := recall(s)
 	if k == nil || p.no >= patterns {
-		return p.may(s) && p.re.MatchString(s)
+		return p.may(s) && p.exp().MatchString(s)
 	}
 	word, bit := p.no/64, uint64(1)<<(p.no%64)
 	if k.asked[word].Load()&bit != 0 {
 		return k.yes[word].Load()&bit != 0
 	}
-	yes := p.May(&k.Pairs) && p.re.MatchString(s)
+	yes := p.May(&k.Pairs) && p.exp().MatchString(s)
 	if yes {
 		k.yes[word].Or(bit)
 	}

@@ -3,6 +3,7 @@ package pattern
 import (
 	"math/bits"
 	"strings"
+	"sync"
 )
 
 // Set are up to 128 expressions that are asked of the same texts, one behind the
@@ -13,6 +14,7 @@ type Set struct {
 	// always those without a sign.
 	by     [2048]members
 	always members
+	once   sync.Once
 }
 
 type members [2]uint64
@@ -22,8 +24,12 @@ func NewSet(list ...*Pattern) *Set {
 	if len(list) > 128 {
 		panic("pattern: more than 128 expressions in a set")
 	}
-	s := &Set{list: list}
-	for i, p := range list {
+	return &Set{list: list}
+}
+
+// made sorts the expressions by their signs, when a text is first asked about.
+func (s *Set) made() {
+	for i, p := range s.list {
 		signs := p.signs()
 		if len(signs) == 0 {
 			s.always[i>>6] |= 1 << (i & 63)
@@ -32,7 +38,6 @@ func NewSet(list ...*Pattern) *Set {
 			s.by[k][i>>6] |= 1 << (i & 63)
 		}
 	}
-	return s
 }
 
 // Each calls do for every expression, in their order, that the text may match. What
@@ -53,6 +58,7 @@ func (s *Set) Each(text string, do func(i int, text string) string) string {
 }
 
 func (s *Set) may(in *Pairs) members {
+	s.once.Do(s.made)
 	if in.odd {
 		return members{1<<64 - 1, 1<<64 - 1}
 	}

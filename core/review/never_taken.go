@@ -19,7 +19,7 @@ func (e *Reviewer) NeverTaken(text string, p *procedure.Procedure) ([]Finding, e
 	if err != nil {
 		return nil, err
 	}
-	res := over(e.reader, e.cat, procs).Review(Request{Recipe: rec, ElevationGiven: true, Procedure: p.ID})
+	res := Over(e.reader, e.cat, procs).Review(Request{Recipe: rec, ElevationGiven: true, Procedure: p.ID})
 	if res.Verdict != Stop {
 		return nil, nil
 	}

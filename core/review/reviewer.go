@@ -39,11 +39,11 @@ type Reviewer struct {
 
 // New returns a reviewer over the foods and procedures.
 func New(cat *food.Catalogue, procs *procedure.Library, lang *method.Language) *Reviewer {
-	return over(recipe.NewReader(cat, lang), cat, procs)
+	return Over(recipe.NewReader(cat, lang), cat, procs)
 }
 
-// over is New with a reader at hand.
-func over(reader *recipe.Reader, cat *food.Catalogue, procs *procedure.Library) *Reviewer {
+// Over is New with a reader at hand.
+func Over(reader *recipe.Reader, cat *food.Catalogue, procs *procedure.Library) *Reviewer {
 	e := &Reviewer{reader: reader, cat: cat, procs: procs, checks: checks(),
 		own: map[string]*procedure.Procedure{}, products: map[string]bool{},
 		names: map[*procedure.Procedure][]string{}, leads: map[*procedure.Procedure][]int{},

@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"net/http"
 	"net/url"
+	"runtime"
 	"slices"
 	"sort"
 	"strconv"
@@ -12,6 +13,7 @@ import (
 	"time"
 
 	"github.com/gin-gonic/gin"
+	"golang.org/x/sync/errgroup"
 
 	"damson/core/review"
 	"damson/core/words"
@@ -67,6 +69,7 @@ func (s *Pages) desk(c *gin.Context) error {
 	v.leafThrough(at, len(list), all)
 	counts := map[review.Verdict]int{}
 	until := s.Now().Add(deskTime)
+	s.readAhead(ctx, list, k, until)
 	for _, r := range list {
 		res := s.Reviews.Kept(r, k)
 		if res == nil && (ctx.Err() != nil || s.Now().After(until)) {
@@ -88,6 +91,21 @@ func (s *Pages) desk(c *gin.Context) error {
 	s.Render(c, http.StatusOK, "desk", kit.Page{Title: "Desk", Nav: "/", Kitchen: kit.ViewKitchen(k), Body: v,
 		Keys: kit.Keys("↵", "open it")})
 	return nil
+}
+
+// readAhead reviews the recipes of a page side by side, as far as the time reaches.
+func (s *Pages) readAhead(ctx context.Context, list []store.Recipe, k store.Kitchen, until time.Time) {
+	var side errgroup.Group
+	side.SetLimit(runtime.GOMAXPROCS(0))
+	for _, r := range list {
+		side.Go(func() error {
+			if ctx.Err() == nil && !s.Now().After(until) {
+				s.Reviews.Of(r, k)
+			}
+			return nil
+		})
+	}
+	_ = side.Wait()
 }
 
 // leaf returns the recipes of a page of the desk, where it begins, and how many there are
