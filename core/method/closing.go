@@ -116,7 +116,7 @@ func (p *passage) cooler() bool {
 			return !p.says("go in", "goes in", "load", "lower", "before", "preheat", "preheated", "ready", "until", "till", "to start", "start with", "jars in")
 		}
 	}
-	if p.simmersFood() {
+	if p.simmersBeside() {
 		return false
 	}
 	if p.word(0) == "off" && p.says("off the boil") || p.says("at a simmer", "simmering", "a bare simmer", "gentle simmer", "slow simmer", "just simmer", "only simmer") && !p.negated() && !(p.does("lower put place set load") && !p.c.measured(english.Duration)) {
@@ -132,6 +132,27 @@ func (p *passage) cooler() bool {
 	last := len(p.c.t) - 1
 	return last > 2 && !hasVerb(p.c.t) && p.c.hasNumber() && p.word(last) == "out" && p.says("in") // "20 in, 5 out"
 }
+
+// simmersBeside reports a simmer that is no process: of food in its pot, or of the canner's water.
+func (p *passage) simmersBeside() bool { return p.simmersFood() || p.standsReady() }
+
+// standsReady reports the few inches of simmering water that a pressure canner holds before its
+// jars come: a depth, the water and the canner, and no word beside them.
+func (p *passage) standsReady() bool {
+	oneDepth := len(p.c.m) == 1 && p.c.m[0].Kind == english.Length
+	if !oneDepth || !p.says("simmering water") || !p.hasClass(Canner) {
+		return false
+	}
+	for i := range p.c.t {
+		if w := &p.c.t[i]; w.m == 0 && w.Kind == words.Word && !poolWords[w.low] {
+			return false
+		}
+	}
+	return true
+}
+
+var poolWords = set("of simmering water in into at the a my our your canner pressure bottom pot to or about with " +
+	"inches inch has have put pour it")
 
 // ofElse reports figures that are none of this process: those of another place, or of the canner.
 func (p *passage) ofElse() bool { return p.elsewhere() || p.cannerSize() }

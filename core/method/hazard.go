@@ -1,6 +1,8 @@
 package method
 
 import (
+	"strings"
+
 	"damson/core/english"
 	"damson/core/words"
 )
@@ -162,8 +164,37 @@ func (p *passage) kettleWater([]Act) (string, string) {
 	if p.says("to the line", "to the mark", "an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
 		return "canner-water", "water in the canner"
 	}
+	if p.hasClass(Canner) && p.fewInches() {
+		return "canner-water", "water in the canner"
+	}
 	return "", ""
 }
+
+// fewInches reports a depth of water that covers no jar: "3 inches of hot water".
+func (p *passage) fewInches() bool {
+	if p.says("over", "above", "cover", "covers", "covering", "covered", "headspace") {
+		return false
+	}
+	for _, m := range p.c.m {
+		if m.Kind == english.Length && m.Max <= 4 && p.nearWater(m) {
+			return true
+		}
+	}
+	return false
+}
+
+// nearWater reports whether water stands within a few words of the measure, and not in the name of a canner.
+func (p *passage) nearWater(m english.Measure) bool {
+	for i := max(m.Start-5, 0); i < min(m.End+3, len(p.c.raw)); i++ {
+		named := i+1 < len(p.c.raw) && waterNames[strings.ToLower(p.c.raw[i+1].Text)]
+		if strings.EqualFold(p.c.raw[i].Text, "water") && !named {
+			return true
+		}
+	}
+	return false
+}
+
+var waterNames = set("canner canners bath baths process")
 
 // halfHeat reports water or food that is said not to need to boil.
 func (p *passage) halfHeat([]Act) (string, string) {

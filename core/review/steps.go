@@ -218,7 +218,7 @@ func (b *bench) needless(code, clause string) bool {
 	case "low-acid-fruit":
 		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine" && b.items[b.main].ref.ID != "pear"
 	case "canner-water":
-		if b.proc.Acidity != "low-acid" || slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == "water-bath" }) {
+		if b.bathMeant() {
 			return containsAny(clause, "over", "above", "cover") && !containsAny(clause, "without", "uncover", "not ", "n't", "no water")
 		}
 		return fewInches(clause) || containsAny(clause, "to the line", "to the mark") && !containsAny(clause, "jar", "lid", "shoulder", "neck", "rim")
@@ -253,6 +253,18 @@ func (b *bench) takesThawed() bool {
 	return slices.ContainsFunc(b.proc.Ingredients, func(in procedure.Ingredient) bool {
 		return in.Role == procedure.Main && strings.Contains(in.Name, "thawed")
 	})
+}
+
+// bathMeant reports whether water has to cover the jars: a bath is told, or may be meant, since the food is acid
+// and neither pressure nor steam is told.
+func (b *bench) bathMeant() bool {
+	said := func(method string) bool {
+		return slices.ContainsFunc(b.methods, func(m recipe.Said[string]) bool { return m.Value == method })
+	}
+	if said(procedure.WaterBath) {
+		return true
+	}
+	return b.proc.Acidity != "low-acid" && b.psi == nil && !said(procedure.Pressure) && !said(procedure.Steam)
 }
 
 // fewInches reports two to four inches of water under the jars, as a pressure canner wants.

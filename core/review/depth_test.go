@@ -1,0 +1,54 @@
+package review_test
+
+import (
+	"testing"
+
+	"github.com/stretchr/testify/require"
+
+	"damson/core/review"
+)
+
+// A pressure canner stands in 2 to 3 inches of hot water before its jars come, a bath covers them by
+// 1 to 2 inches (USDA Complete Guide 2015, guide 1; from memory).
+func TestFewInchesCoverNoJar(t *testing.T) {
+	t.Parallel()
+	for _, water := range []string{
+		"3 inches of simmering water in the canner. Lids on, jars in, 25 minutes.",
+		"3 inches of hot water in the canner. Jars in, 25 minutes.",
+		"Water in the canner 3 inches deep. Jars in, 25 minutes.",
+		"Canner with 2-3\" of hot water. Jars in, 25 minutes.",
+		"Two inches of boiling water in the canner. Process 25 minutes.",
+		"3 inches of simmering water in the canner. Boil 25 minutes.",
+		"Boiling water bath 25 minutes. 3 inches of hot water in the canner.",
+	} {
+		res := reviewedAt(t, peachesWith(water), 300)
+		require.NotEqual(t, review.Clear, res.Verdict, water)
+	}
+	for _, room := range []string{
+		"Half an inch of room, then into the boiling water canner 25 minutes.",
+		"Process in a boiling water canner 25 minutes, the water an inch over the lids.",
+		"Use a steam canner with 2 inches of water, steam 25 minutes.",
+	} {
+		res := reviewedAt(t, peachesWith(room), 300)
+		require.Equal(t, review.Clear, res.Verdict, "%s: %v", room, res.Findings)
+	}
+}
+
+func TestWaterUnderPressure(t *testing.T) {
+	t.Parallel()
+	const jars = "Chicken, raw pack\n\n14 lb boneless skinless chicken breasts, in chunks\n1 tsp canning salt per quart\n\n" +
+		"Pack raw into hot quarts, loosely, no liquid, 1 1/4 inches headspace. Bubbles out, rims wiped, lids on.\n"
+	const rest = " Load the jars and lock the lid. Vent 10 minutes, then 10-lb weight on and 90 minutes. Let it fall to zero by itself, wait 10 minutes.\n"
+	for water, clear := range map[string]bool{
+		"2-3\" simmering water in the canner.":                  true,
+		"Two to three inches of simmering water in the canner.": true,
+		"Canner has 3 inches of simmering water in it.":         true,
+		"An inch of hot water in the canner.":                   false,
+		"3 inches of barely simmering water in the canner.":     false,
+	} {
+		rec, err := reviewer.Reader().Text(jars + water + rest)
+		require.NoError(t, err)
+		res := reviewer.Review(review.Request{Recipe: rec, Elevation: 900, ElevationGiven: true, Gauge: "weighted"})
+		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", water, res.Findings)
+	}
+}
