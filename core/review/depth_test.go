@@ -52,3 +52,24 @@ func TestWaterUnderPressure(t *testing.T) {
 		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", water, res.Findings)
 	}
 }
+
+// A figure that somebody waits for, once the pressure has gone, is minutes; a figure waited "for" before it may be pounds.
+func TestWaitsTen(t *testing.T) {
+	t.Parallel()
+	const chicken = "Chicken, raw pack\n\n14 lb boneless skinless chicken breasts, in chunks\n1 tsp canning salt per quart\n\n" +
+		"Pack raw into hot quarts, loosely, no liquid, 1 1/4 inches headspace. Bubbles out, rims wiped, lids on.\n" +
+		"Load the jars and lock the lid. Vent 10 minutes, then 10-lb weight on and 90 minutes. "
+	for end, clear := range map[string]bool{
+		"Let it fall to zero by itself. Wait 10. Out.":     true,
+		"Let it fall to zero by itself, wait another ten.": true,
+		"Down to zero by itself, wait ten, lid off.":       true,
+		"Let it fall to zero by itself. All seven sealed.": true,
+		"Heat off. Wait 10. Weight off, lid off.":          false,
+		"Wait 10, then weight off.":                        false,
+	} {
+		rec, err := reviewer.Reader().Text(chicken + end + "\n")
+		require.NoError(t, err)
+		res := reviewer.Review(review.Request{Recipe: rec, Elevation: 900, ElevationGiven: true, Gauge: "weighted"})
+		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", end, res.Findings)
+	}
+}
