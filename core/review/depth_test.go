@@ -34,11 +34,16 @@ func TestFewInchesCoverNoJar(t *testing.T) {
 	}
 }
 
+// chickenWith is a right recipe but for what it says of the canner's water and of the end. Poultry without bones, raw
+// pack, quarts 90 minutes, 10 lb of weight to 1,000 ft (USDA Complete Guide 2015, guide 5; from memory).
+func chickenWith(water, end string) string {
+	return "Chicken, raw pack\n\n14 lb boneless skinless chicken breasts, in chunks\n1 tsp canning salt per quart\n\n" +
+		"Pack raw into hot quarts, loosely, no liquid, 1 1/4 inches headspace. Bubbles out, rims wiped, lids on.\n" + water +
+		" Load the jars and lock the lid. Vent 10 minutes, then 10-lb weight on and 90 minutes. " + end + "\n"
+}
+
 func TestWaterUnderPressure(t *testing.T) {
 	t.Parallel()
-	const jars = "Chicken, raw pack\n\n14 lb boneless skinless chicken breasts, in chunks\n1 tsp canning salt per quart\n\n" +
-		"Pack raw into hot quarts, loosely, no liquid, 1 1/4 inches headspace. Bubbles out, rims wiped, lids on.\n"
-	const rest = " Load the jars and lock the lid. Vent 10 minutes, then 10-lb weight on and 90 minutes. Let it fall to zero by itself, wait 10 minutes.\n"
 	for water, clear := range map[string]bool{
 		"2-3\" simmering water in the canner.":                  true,
 		"Two to three inches of simmering water in the canner.": true,
@@ -46,19 +51,13 @@ func TestWaterUnderPressure(t *testing.T) {
 		"An inch of hot water in the canner.":                   false,
 		"3 inches of barely simmering water in the canner.":     false,
 	} {
-		rec, err := reviewer.Reader().Text(jars + water + rest)
-		require.NoError(t, err)
-		res := reviewer.Review(review.Request{Recipe: rec, Elevation: 900, ElevationGiven: true, Gauge: "weighted"})
-		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", water, res.Findings)
+		requireClear(t, clear, chickenWith(water, "Let it fall to zero by itself, wait 10 minutes."), 900, "weighted")
 	}
 }
 
-// A figure that somebody waits for, once the pressure has gone, is minutes; a figure waited "for" before it may be pounds.
+// A figure that somebody waits, once the pressure has gone, is minutes; one that is waited "for" before it may be pounds.
 func TestWaitsTen(t *testing.T) {
 	t.Parallel()
-	const chicken = "Chicken, raw pack\n\n14 lb boneless skinless chicken breasts, in chunks\n1 tsp canning salt per quart\n\n" +
-		"Pack raw into hot quarts, loosely, no liquid, 1 1/4 inches headspace. Bubbles out, rims wiped, lids on.\n" +
-		"Load the jars and lock the lid. Vent 10 minutes, then 10-lb weight on and 90 minutes. "
 	for end, clear := range map[string]bool{
 		"Let it fall to zero by itself. Wait 10. Out.":     true,
 		"Let it fall to zero by itself, wait another ten.": true,
@@ -67,9 +66,15 @@ func TestWaitsTen(t *testing.T) {
 		"Heat off. Wait 10. Weight off, lid off.":          false,
 		"Wait 10, then weight off.":                        false,
 	} {
-		rec, err := reviewer.Reader().Text(chicken + end + "\n")
-		require.NoError(t, err)
-		res := reviewer.Review(review.Request{Recipe: rec, Elevation: 900, ElevationGiven: true, Gauge: "weighted"})
-		require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", end, res.Findings)
+		requireClear(t, clear, chickenWith("", end), 900, "weighted")
 	}
+}
+
+// requireClear reviews the text at so many feet and wants it clear, or not.
+func requireClear(t *testing.T, clear bool, text string, feet int, gauge string) {
+	t.Helper()
+	rec, err := reviewer.Reader().Text(text)
+	require.NoError(t, err)
+	res := reviewer.Review(review.Request{Recipe: rec, Elevation: feet, ElevationGiven: true, Gauge: gauge})
+	require.Equal(t, clear, res.Verdict == review.Clear, "%s: %v", text, res.Findings)
 }

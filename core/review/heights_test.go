@@ -142,10 +142,7 @@ func TestPoundsByElevation(t *testing.T) {
 		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft. Keep it at 10 lb.":   false,
 		"Process pints 20 minutes at 11 lb (dial gauge) to 2,000 ft, 12 lb at 2,001 to 4,000 ft, 13 lb at 4,001 to 6,000 ft. Process 15 minutes.": false,
 	} {
-		rec, err := reviewer.Reader().Text(head + process + "\n")
-		require.NoError(t, err)
-		res := reviewer.Review(review.Request{Recipe: rec, Elevation: 5240, ElevationGiven: true, Gauge: "dial"})
-		require.Equal(t, right, res.Verdict == review.Clear, "%s: %v", process, res.Findings)
+		requireClear(t, right, head+process+"\n", 5240, "dial")
 	}
 }
 
