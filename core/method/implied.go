@@ -19,8 +19,7 @@ func Implied(t []words.Token) []words.Token {
 		if n == 0 {
 			continue
 		}
-		beside := cmp.Or(impliedWait(out, i, i+n, v), impliedBeside(out, i, i+n, v))
-		if unit := cmp.Or(beside, impliedUnit(out, i, i+n, v)); unit != "" {
+		if unit := cmp.Or(impliedBeside(out, i, i+n, v), impliedUnit(out, i, i+n, v)); unit != "" {
 			at := out[i+n-1].End
 			out = slices.Insert(slices.Clone(out), i+n, words.Token{Kind: words.Word, Raw: unit, Text: unit, Start: at, End: at})
 			n++
@@ -116,23 +115,6 @@ func impliedUnit(t []words.Token, i, end int, v float64) string {
 		return "minute" // "ten minutes with the petcock open and 75 with the weight on"
 	case v >= 15 && last && (k < 0 || t[k].Kind == words.Mark) && (k < 0 || poundsBefore(t, i) || minutesBefore(t, i)):
 		return "minute" // "steam 10, 10 lb, 75"
-	}
-	return ""
-}
-
-// impliedWait names the unit of a number that somebody waits, "wait ten", "wait another 10": not of "wait for 10",
-// which may be pounds.
-func impliedWait(t []words.Token, i, end int, v float64) string {
-	last := end >= len(t) || t[end].Kind == words.Mark && t[end].Text != "-"
-	whole := v >= 4 && v <= 20 && v == float64(int(v))
-	if i == 0 || !last || !whole {
-		return ""
-	}
-	if more := t[i-1].Text; more == "another" || more == "about" || more == "full" {
-		i--
-	}
-	if i > 0 && t[i-1].Text == "wait" {
-		return "minute"
 	}
 	return ""
 }

@@ -1,6 +1,7 @@
 package review_test
 
 import (
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/require"
@@ -55,18 +56,19 @@ func TestWaterUnderPressure(t *testing.T) {
 	}
 }
 
-// A figure that somebody waits, once the pressure has gone, is minutes; one that is waited "for" before it may be pounds.
-func TestWaitsTen(t *testing.T) {
+// Seals are talk once the process is done; a wait is no process.
+func TestEndsOfProcess(t *testing.T) {
 	t.Parallel()
 	for end, clear := range map[string]bool{
-		"Let it fall to zero by itself. Wait 10. Out.":     true,
-		"Let it fall to zero by itself, wait another ten.": true,
-		"Down to zero by itself, wait ten, lid off.":       true,
 		"Let it fall to zero by itself. All seven sealed.": true,
 		"Heat off. Wait 10. Weight off, lid off.":          false,
 		"Wait 10, then weight off.":                        false,
 	} {
 		requireClear(t, clear, chickenWith("", end), 900, "weighted")
+	}
+	for _, wait := range []string{"Wait 20.", "Wait another 20.", "Wait 20 minutes.", "Wait 75."} {
+		short := strings.Replace(chickenWith("", wait+" Let it fall to zero by itself."), " on and 90 minutes", " on", 1)
+		requireClear(t, false, short, 900, "weighted")
 	}
 }
 
