@@ -94,7 +94,7 @@ func (f *serveFlags) run(ctx context.Context, out io.Writer, dir string, withDem
 		ctx = context.Background()
 	}
 	debug.SetMemoryLimit(memory)
-	collect := debug.SetGCPercent(-1) // most of what the start makes stays
+	collect := debug.SetGCPercent(-1) // most of what the start makes stays; the limit holds
 	ctx, stop := signal.NotifyContext(ctx, os.Interrupt, syscall.SIGTERM)
 	defer stop()
 	fault := func(err error) error { return &exit{code: exitFault, err: err} }

@@ -1,6 +1,7 @@
 package method
 
 import (
+	"slices"
 	"strings"
 
 	"damson/core/english"
@@ -164,11 +165,36 @@ func (p *passage) kettleWater([]Act) (string, string) {
 	if p.says("to the line", "to the mark", "an inch of water", "one inch of water", "inch of water in", "water over the jars", "cover the jars with water", "covers the jars", "over the tops of the jars", "over their heads", "water up to the lids") {
 		return "canner-water", "water in the canner"
 	}
-	if p.hasClass(Canner) && p.fewInches() {
+	if p.hasClass(Canner) && (p.fewInches() || p.fewQuarts()) {
 		return "canner-water", "water in the canner"
 	}
 	return "", ""
 }
+
+// fewQuarts reports so little water that it covers no jar.
+func (p *passage) fewQuarts() bool {
+	quarts, told := waterQuarts(p.c.raw)
+	return told && quarts <= 4
+}
+
+// WaterQuarts returns how many quarts or liters of water the words tell of: "two quarts of hot water".
+func WaterQuarts(text string) (quarts float64, told bool) { return waterQuarts(words.Split(text)) }
+
+func waterQuarts(t []words.Token) (quarts float64, told bool) {
+	for i := range t {
+		v, n := english.Number(t, i)
+		if n == 0 || i+n >= len(t) || !quartNames[t[i+n].Text] {
+			continue
+		}
+		behind := t[i+n+1 : min(i+n+4, len(t))]
+		if slices.ContainsFunc(behind, func(w words.Token) bool { return w.Text == "water" }) {
+			return v, true
+		}
+	}
+	return 0, false
+}
+
+var quartNames = set("quart quarts qt qts liter liters litre litres")
 
 // fewInches reports a depth of water that covers no jar: "3 inches of hot water".
 func (p *passage) fewInches() bool {

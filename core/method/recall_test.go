@@ -7,6 +7,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"damson/core/method"
+	"damson/core/words"
 	"damson/knowledge"
 )
 
@@ -54,4 +55,14 @@ func TestNamesThatGrow(t *testing.T) {
 	anew := method.NewReader(lib.Foods, lib.Language).Read(s, at)
 	require.NotEqual(t, before, anew, "the name makes a difference, or this test shows nothing")
 	require.Equal(t, anew, r.Read(s, at))
+}
+
+// What a text was split into is shared by all who ask for it: no reading may change it.
+func TestReadingLeavesTokens(t *testing.T) {
+	lib, err := knowledge.Load()
+	require.NoError(t, err)
+	const text = "Muffins and pancakes thru to spring, wi oot a care."
+	was := slices.Clone(words.Split(text))
+	method.NewReader(lib.Foods, lib.Language).Read(text, preparing)
+	require.Equal(t, was, words.Split(text))
 }

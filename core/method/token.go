@@ -51,6 +51,13 @@ func rejoined(raw []words.Token) []words.Token {
 	return raw
 }
 
+// retold returns the tokens with another text for one; those that it is given are shared, and stay.
+func retold(raw []words.Token, i int, text string) []words.Token {
+	raw = slices.Clone(raw)
+	raw[i].Text = text
+	return raw
+}
+
 // annotated is annotate for tokens that units were put into.
 func (r *Reader) annotated(text string, raw []words.Token) []token {
 	shouted := !strings.ContainsFunc(text, unicode.IsLower)
@@ -72,7 +79,7 @@ func (r *Reader) annotated(text string, raw []words.Token) []token {
 		}
 		if plain, ok := english.Plain(out[i].low); ok {
 			out[i].low, out[i].Text = plain, words.Fold(plain)
-			raw[i].Text = out[i].Text
+			raw = retold(raw, i, out[i].Text)
 		}
 		about := english.About(out[i].low)
 		if calendar[out[i].low] || chat[out[i].low] || out[i].low == "de" && i+1 < len(raw) && raw[i+1].Text == "-" { // "de-silk"

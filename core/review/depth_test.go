@@ -21,6 +21,8 @@ func TestFewInchesCoverNoJar(t *testing.T) {
 		"Two inches of boiling water in the canner. Process 25 minutes.",
 		"3 inches of simmering water in the canner. Boil 25 minutes.",
 		"Boiling water bath 25 minutes. 3 inches of hot water in the canner.",
+		"Two quarts of hot water in the canner. Jars in, 25 minutes.",
+		"3 qt hot water in the canner. Process 25 minutes.",
 	} {
 		res := reviewedAt(t, peachesWith(water), 300)
 		require.NotEqual(t, review.Clear, res.Verdict, water)
@@ -49,7 +51,10 @@ func TestWaterUnderPressure(t *testing.T) {
 		"2-3\" simmering water in the canner.":                  true,
 		"Two to three inches of simmering water in the canner.": true,
 		"Canner has 3 inches of simmering water in it.":         true,
+		"3 quarts of hot water in the canner.":                  true,
 		"An inch of hot water in the canner.":                   false,
+		"4 quarts of water over the jars in the canner.":        false,
+		"One quart of hot water in the canner.":                 false,
 		"3 inches of barely simmering water in the canner.":     false,
 	} {
 		requireClear(t, clear, chickenWith(water, "Let it fall to zero by itself, wait 10 minutes."), 900, "weighted")

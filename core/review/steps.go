@@ -5,6 +5,7 @@ import (
 	"strings"
 
 	"damson/core/english"
+	"damson/core/method"
 	"damson/core/pattern"
 	"damson/core/procedure"
 	"damson/core/recipe"
@@ -218,10 +219,7 @@ func (b *bench) needless(code, clause string) bool {
 	case "low-acid-fruit":
 		return b.main < 0 || b.items[b.main].ref == nil || b.items[b.main].ref.ID != "peach" && b.items[b.main].ref.ID != "nectarine" && b.items[b.main].ref.ID != "pear"
 	case "canner-water":
-		if b.bathMeant() {
-			return containsAny(clause, "over", "above", "cover") && !containsAny(clause, "without", "uncover", "not ", "n't", "no water")
-		}
-		return fewInches(clause) || containsAny(clause, "to the line", "to the mark") && !containsAny(clause, "jar", "lid", "shoulder", "neck", "rim")
+		return b.waterFits(clause)
 	case "pack-style":
 		return b.rawFits(clause)
 	case "cured-meat":
@@ -255,6 +253,17 @@ func (b *bench) takesThawed() bool {
 	})
 }
 
+// waterFits reports water in the canner as the process wants it: over the jars of a bath, a few inches under those
+// of a pressure canner.
+func (b *bench) waterFits(clause string) bool {
+	if b.bathMeant() {
+		return containsAny(clause, "over", "above", "cover") &&
+			!containsAny(clause, "without", "uncover", "not ", "n't", "no water")
+	}
+	toTheLine := containsAny(clause, "to the line", "to the mark") && !containsAny(clause, "jar", "lid", "shoulder", "neck", "rim")
+	return toTheLine || fewInches(clause) || fewQuarts(clause)
+}
+
 // bathMeant reports whether water has to cover the jars: a bath is told, or may be meant, since the food is acid
 // and neither pressure nor steam is told.
 func (b *bench) bathMeant() bool {
@@ -278,6 +287,15 @@ func fewInches(clause string) bool {
 		}
 	}
 	return false
+}
+
+// fewQuarts reports the two to four quarts of water that a pressure canner holds.
+func fewQuarts(clause string) bool {
+	if containsAny(clause, "over", "above", "cover") {
+		return false
+	}
+	quarts, told := method.WaterQuarts(clause)
+	return told && quarts >= 2 && quarts <= 4
 }
 
 // sentenceAsks is how many parts of one sentence are asked about for the same reason.

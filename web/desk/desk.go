@@ -95,13 +95,22 @@ func (s *Pages) desk(c *gin.Context) error {
 
 // readAhead reviews the recipes of a page side by side, as far as the time reaches.
 func (s *Pages) readAhead(ctx context.Context, list []store.Recipe, k store.Kitchen, until time.Time) {
+	sideBySide(list, func(r store.Recipe) {
+		if ctx.Err() == nil && !s.Now().After(until) {
+			s.Reviews.Of(r, k)
+		}
+	})
+}
+
+// sideBySide does it for each recipe. One that panics is left to whoever asks for it next: a goroutine that nobody
+// guards would take the whole house down.
+func sideBySide(list []store.Recipe, do func(store.Recipe)) {
 	var side errgroup.Group
 	side.SetLimit(runtime.GOMAXPROCS(0))
 	for _, r := range list {
 		side.Go(func() error {
-			if ctx.Err() == nil && !s.Now().After(until) {
-				s.Reviews.Of(r, k)
-			}
+			defer func() { _ = recover() }()
+			do(r)
 			return nil
 		})
 	}

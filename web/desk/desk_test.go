@@ -3,6 +3,7 @@ package desk
 import (
 	"context"
 	"net/http"
+	"sync"
 	"testing"
 
 	"github.com/gin-gonic/gin"
@@ -45,4 +46,19 @@ func TestDeskWords(t *testing.T) {
 	}
 	require.Equal(t, "2 stop · 1 clear", countWords(map[review.Verdict]int{"stop": 2, "clear": 1}, 3))
 	require.Empty(t, countWords(nil, 0))
+}
+
+// A recipe that cannot even be read without a fault of Damson's own stops no other, and no house.
+func TestSideBySide(t *testing.T) {
+	var seen sync.Map
+	sideBySide([]store.Recipe{{ID: 1}, {ID: 2}, {ID: 3}}, func(r store.Recipe) {
+		if r.ID == 2 {
+			panic("unread")
+		}
+		seen.Store(r.ID, true)
+	})
+	for id, want := range map[int64]bool{1: true, 2: false, 3: true} {
+		_, have := seen.Load(id)
+		require.Equal(t, want, have, id)
+	}
 }
